@@ -1,0 +1,24 @@
+package jomble.core.brief;
+
+import jomble.core.piece.Word;
+
+/** What an occasion may ask for. */
+public enum DressCode implements Word {
+    CLOSED_TOE,
+    NO_DENIM,
+    NO_SHEER,
+    NO_SHORTS,
+    NO_TRAINERS,
+    NO_LOOSE_SLEEVES,
+    NO_SHOES,
+    SLEEVES,
+    HEM_KNEE,
+    JACKET,
+    TIE,
+    TUCKED,
+    RESTRAINED_PRINTS,
+    ALL_BLACK,
+    COLOURS,
+    NOT_COLOURS,
+    PROTECTIVE_CLOTHING
+}

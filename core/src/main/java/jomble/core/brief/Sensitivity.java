@@ -1,0 +1,11 @@
+package jomble.core.brief;
+
+import jomble.core.piece.Word;
+
+/** A material the client's skin does not bear. */
+public enum Sensitivity implements Word {
+    NICKEL,
+    WOOL,
+    LATEX,
+    DYE
+}

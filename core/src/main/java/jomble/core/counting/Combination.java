@@ -1,0 +1,23 @@
+package jomble.core.counting;
+
+import java.util.List;
+import java.util.Map;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Verdict;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/**
+ * One combination with its best verdict.
+ *
+ * @param slots the counted slots
+ * @param filled the other slots as they are best filled
+ * @param context the context in which it is at its best
+ */
+public record Combination(
+        Map<Slot, List<PieceId>> slots,
+        Map<Slot, List<PieceId>> filled,
+        Verdict verdict,
+        int points,
+        int credits,
+        JudgementContext context) {}

@@ -1,0 +1,10 @@
+package jomble.core.counting;
+
+import java.util.List;
+
+/**
+ * A page of a list of combinations.
+ *
+ * @param total length of the whole list, equal to the count
+ */
+public record CombinationPage(long total, List<Combination> combinations) {}

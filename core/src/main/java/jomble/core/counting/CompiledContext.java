@@ -1,0 +1,88 @@
+package jomble.core.counting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Summariser;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
+
+/** One context with everything about it worked out once. */
+final class CompiledContext {
+    private final JudgementContext context;
+    private final FindingMasks lasting;
+    private final FindingMasks ofWeather;
+    private final Summariser summariser;
+    private final List<ReadyCheck> checks = new ArrayList<>();
+
+    /** A whole rule in this context. */
+    record ReadyCheck(WholeRule rule, WholeRule.Check check, long bit) {}
+
+    /**
+     * @param lasting masks of the rules that do not read the weather, shared between contexts
+     * @param ofWeather masks of the others, or null when the catalogue has none that speak here
+     */
+    CompiledContext(JudgementContext context, RuleCatalogue catalogue, FindingMasks lasting, FindingMasks ofWeather) {
+        this.context = context;
+        this.lasting = lasting;
+        this.ofWeather = ofWeather;
+        this.summariser = new Summariser(context);
+        for (WholeRule rule : catalogue.wholeRules()) {
+            checks.add(new ReadyCheck(rule, rule.prepare(context), catalogue.bit(rule)));
+        }
+    }
+
+    JudgementContext context() {
+        return context;
+    }
+
+    List<ReadyCheck> checks() {
+        return checks;
+    }
+
+    Summary summarise(Worn[] worn) {
+        return summariser.summarise(worn);
+    }
+
+    long minor(int a, int b) {
+        return lasting.minor(a, b) | (ofWeather == null ? 0 : ofWeather.minor(a, b));
+    }
+
+    long major(int a, int b) {
+        return lasting.major(a, b) | (ofWeather == null ? 0 : ofWeather.major(a, b));
+    }
+
+    long credit(int a, int b) {
+        return lasting.credit(a, b) | (ofWeather == null ? 0 : ofWeather.credit(a, b));
+    }
+
+    /** Whether no pair or piece rule has anything to say of this way. */
+    boolean isUnremarkable(int way) {
+        return lasting.isEmpty(way) && (ofWeather == null || ofWeather.isEmpty(way));
+    }
+
+    /** Findings of the checks on a summary, OR-ed into three masks. */
+    static final class Charge {
+        long minor;
+        long major;
+        long credit;
+
+        void add(List<ReadyCheck> checks, Summary summary) {
+            for (ReadyCheck check : checks) {
+                Optional<Result> result = check.check().judge(summary);
+                if (result.isPresent()) {
+                    switch (result.get().kind()) {
+                        case STOP -> major = FindingMasks.STOP;
+                        case MAJOR -> major |= check.bit();
+                        case MINOR -> minor |= check.bit();
+                        case CREDIT -> credit |= check.bit();
+                    }
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,28 @@
+package jomble.core.counting;
+
+import jomble.core.judgement.Verdict;
+import jomble.core.outfit.Worn;
+
+/**
+ * The best way found to wear and complete a combination.
+ *
+ * @param worn by ordinal of the slot, null where empty
+ */
+record Completion(Verdict verdict, int points, int credits, Worn[] worn) {
+    static final Completion NONE = new Completion(Verdict.NO, Integer.MAX_VALUE, 0, new Worn[0]);
+
+    int pieces() {
+        int count = 0;
+        for (Worn w : worn) {
+            count += w == null ? 0 : 1;
+        }
+        return count;
+    }
+
+    boolean isBetterThan(Completion other) {
+        if (points != other.points) {
+            return points < other.points;
+        }
+        return credits != other.credits ? credits > other.credits : pieces() < other.pieces();
+    }
+}

@@ -1,0 +1,253 @@
+package jomble.core.counting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.Verdict;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Metal;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/**
+ * Finds the best way to wear a combination and to fill its uncounted slots, in one context and one structure.
+ *
+ * <p>Backtracking over the ways of the counted pieces and then over the uncounted slots. A rule about the whole is judged
+ * as soon as every slot it reads is decided. Not for use by several threads.
+ */
+final class CompletionSearch {
+    private static final Slot[] SLOTS = Slot.values();
+    /** Slots that rules read through warmth and metal only, so that options alike in both are one. */
+    private static final Set<Slot> TRIMMINGS = Set.of(Slot.NECK, Slot.TIE, Slot.HAT);
+
+    private final CompiledContext context;
+    private final List<Slot> fillSlots = new ArrayList<>();
+    private final List<List<Option>> fillOptions = new ArrayList<>();
+    private final boolean[] mandatory;
+    private final List<CompiledContext.ReadyCheck> atOnce = new ArrayList<>();
+    private final List<CompiledContext.ReadyCheck> afterWays = new ArrayList<>();
+    private final List<List<CompiledContext.ReadyCheck>> afterFill = new ArrayList<>();
+
+    private final Worn[] worn = new Worn[SLOTS.length];
+    private final int[] placedWays = new int[SLOTS.length];
+    private int placed;
+    private Option[] chosen;
+    private boolean[] taken;
+    private boolean wantBest;
+    private int limit;
+    private Completion best;
+
+    CompletionSearch(CompiledContext context, Options options, Structure structure, CountedSlots counted) {
+        this.context = context;
+        List<Slot> wanted = structure.mandatory(context.context().wantsShoes());
+        for (Slot slot : CountedSlots.FILLED) {
+            boolean fillable = !counted.has(slot) && structure.allows(slot);
+            List<Option> candidates = fillable ? distinct(slot, options.in(slot)) : List.of();
+            if (!candidates.isEmpty() || (fillable && wanted.contains(slot))) {
+                fillSlots.add(slot);
+                fillOptions.add(candidates);
+            }
+        }
+        this.mandatory = new boolean[fillSlots.size()];
+        for (int i = 0; i < mandatory.length; i++) {
+            mandatory[i] = wanted.contains(fillSlots.get(i));
+            afterFill.add(new ArrayList<>());
+        }
+        context.checks().forEach(this::schedule);
+    }
+
+    private void schedule(CompiledContext.ReadyCheck check) {
+        int last = -1;
+        for (int i = 0; i < fillSlots.size(); i++) {
+            last = check.rule().reads().contains(fillSlots.get(i)) ? i : last;
+        }
+        if (last >= 0) {
+            afterFill.get(last).add(check);
+        } else {
+            (check.rule().readsFinishes() ? afterWays : atOnce).add(check);
+        }
+    }
+
+    /** Of trimmings that no rule could tell apart, the first; those it could not tell from nothing are left out. */
+    private List<Option> distinct(Slot slot, List<Option> options) {
+        if (!TRIMMINGS.contains(slot)) {
+            return options;
+        }
+        Set<List<Integer>> seen = new HashSet<>();
+        seen.add(List.of(0, Metal.NONE.ordinal()));
+        return options.stream()
+                .filter(option -> !context.isUnremarkable(option.firstWay()) || seen.add(effect(option)))
+                .toList();
+    }
+
+    private static List<Integer> effect(Option option) {
+        Piece piece = option.pieces().get(0);
+        return List.of(piece.centiClo(), piece.get(Attribute.METAL).ordinal());
+    }
+
+    /**
+     * The verdict, found as soon as it is certain.
+     *
+     * @param combination options by ordinal of the slot: the counted ones, and any uncounted one that must be worn
+     * @param atMost points that still interest the caller
+     */
+    Completion verdict(Option[] combination, int atMost) {
+        return search(combination, atMost, false);
+    }
+
+    /** The best completion by points, credits and fewest pieces. */
+    Completion best(Option[] combination) {
+        return search(combination, Verdict.DARING.mostPoints(), true);
+    }
+
+    private Completion search(Option[] combination, int atMost, boolean theBest) {
+        chosen = combination;
+        taken = new boolean[SLOTS.length];
+        wantBest = theBest;
+        limit = atMost;
+        best = Completion.NONE;
+        placed = 0;
+        Arrays.fill(worn, null);
+        for (Option option : combination) {
+            if (option != null) {
+                worn[option.slot().ordinal()] = option.ways().get(0);
+                taken[option.slot().ordinal()] = true;
+            }
+        }
+        CompiledContext.Charge charge = charge(atOnce);
+        if (FindingMasks.points(charge.minor, charge.major) <= limit) {
+            chooseWays(0, charge.minor, charge.major, charge.credit);
+        }
+        return best;
+    }
+
+    private CompiledContext.Charge charge(List<CompiledContext.ReadyCheck> checks) {
+        CompiledContext.Charge charge = new CompiledContext.Charge();
+        if (!checks.isEmpty()) {
+            Summary summary = context.summarise(worn);
+            charge.add(checks, summary);
+        }
+        return charge;
+    }
+
+    private void chooseWays(int ordinal, long minor, long major, long credit) {
+        if (ordinal == SLOTS.length) {
+            CompiledContext.Charge charge = charge(afterWays);
+            fill(0, minor | charge.minor, major | charge.major, credit | charge.credit);
+            return;
+        }
+        Option option = chosen[ordinal];
+        if (option == null) {
+            chooseWays(ordinal + 1, minor, major, credit);
+            return;
+        }
+        for (int i = 0; i < option.ways().size() && !isSettled(); i++) {
+            int way = option.firstWay() + i;
+            long withMinor = minor | minorOf(way);
+            long withMajor = major | majorOf(way);
+            if (FindingMasks.points(withMinor, withMajor) <= limit) {
+                worn[ordinal] = option.ways().get(i);
+                placedWays[placed++] = way;
+                chooseWays(ordinal + 1, withMinor, withMajor, credit | creditOf(way));
+                placed--;
+            }
+        }
+    }
+
+    private void fill(int stage, long minor, long major, long credit) {
+        if (FindingMasks.points(minor, major) > limit) {
+            return;
+        }
+        if (stage == fillSlots.size()) {
+            settle(minor, major, credit);
+            return;
+        }
+        int slot = fillSlots.get(stage).ordinal();
+        if (taken[slot]) {
+            next(stage, minor, major, credit);
+            return;
+        }
+        if (!mandatory[stage]) {
+            next(stage, minor, major, credit);
+        }
+        for (Option option : fillOptions.get(stage)) {
+            if (isSettled()) {
+                break;
+            }
+            if (!isWornAlready(option)) {
+                int way = option.firstWay();
+                worn[slot] = option.ways().get(0);
+                long withMinor = minor | minorOf(way);
+                long withMajor = major | majorOf(way);
+                if (FindingMasks.points(withMinor, withMajor) <= limit) {
+                    long withCredit = credit | creditOf(way);
+                    placedWays[placed++] = way;
+                    next(stage, withMinor, withMajor, withCredit);
+                    placed--;
+                }
+                worn[slot] = null;
+            }
+        }
+    }
+
+    private void next(int stage, long minor, long major, long credit) {
+        CompiledContext.Charge charge = charge(afterFill.get(stage));
+        fill(stage + 1, minor | charge.minor, major | charge.major, credit | charge.credit);
+    }
+
+    private void settle(long minor, long major, long credit) {
+        int points = FindingMasks.points(minor, major);
+        int credits = Long.bitCount(credit & ~(minor | major));
+        Completion found = new Completion(Verdict.of(false, points), points, credits, worn.clone());
+        if (found.isBetterThan(best)) {
+            best = found;
+            limit = wantBest ? points : Math.min(limit, Verdict.WORKS.mostPoints());
+        }
+    }
+
+    private boolean isSettled() {
+        return !wantBest && best.verdict() == Verdict.WORKS;
+    }
+
+    private boolean isWornAlready(Option option) {
+        for (Worn w : worn) {
+            if (w != null && w.slot() != option.slot()) {
+                for (Piece piece : w.pieces()) {
+                    if (option.contains(piece.id())) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    private long minorOf(int way) {
+        long mask = context.minor(way, way);
+        for (int i = 0; i < placed; i++) {
+            mask |= context.minor(way, placedWays[i]);
+        }
+        return mask;
+    }
+
+    private long majorOf(int way) {
+        long mask = context.major(way, way);
+        for (int i = 0; i < placed; i++) {
+            mask |= context.major(way, placedWays[i]);
+        }
+        return mask;
+    }
+
+    private long creditOf(int way) {
+        long mask = context.credit(way, way);
+        for (int i = 0; i < placed; i++) {
+            mask |= context.credit(way, placedWays[i]);
+        }
+        return mask;
+    }
+}

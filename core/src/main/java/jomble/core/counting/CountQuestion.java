@@ -1,0 +1,37 @@
+package jomble.core.counting;
+
+import java.util.List;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+
+/**
+ * What is counted, for whom and when.
+ *
+ * @param contexts one, or several whose union is counted: a combination counts once, with its best verdict
+ * @param includeDaring whether daring combinations count as well
+ * @param containing pieces every combination must contain; empty for all combinations
+ */
+public record CountQuestion(
+        List<Piece> pieces,
+        List<JudgementContext> contexts,
+        CountedSlots counted,
+        boolean includeDaring,
+        List<PieceId> containing) {
+    public CountQuestion {
+        pieces = List.copyOf(pieces);
+        contexts = List.copyOf(contexts);
+        containing = List.copyOf(containing);
+        if (contexts.isEmpty()) {
+            throw new IllegalArgumentException("at least one context is needed");
+        }
+    }
+
+    public CountQuestion containing(List<PieceId> ids) {
+        return new CountQuestion(pieces, contexts, counted, includeDaring, ids);
+    }
+
+    CountQuestion counting(CountedSlots slots) {
+        return new CountQuestion(pieces, contexts, slots, includeDaring, containing);
+    }
+}

@@ -1,0 +1,37 @@
+package jomble.core.counting;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
+import jomble.core.piece.Slot;
+
+/**
+ * The slots whose pieces tell two combinations apart. The others are filled as well as can be, or stay empty.
+ *
+ * @param slots at least one
+ */
+public record CountedSlots(Set<Slot> slots) {
+    private static final Set<Slot> CLOTHING =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT, Slot.MID, Slot.JACKET);
+    /** Uncounted slots that are filled to complete a combination; any other uncounted slot stays empty. */
+    static final Set<Slot> FILLED = Collections.unmodifiableSet(EnumSet.of(
+            Slot.BASE, Slot.UNDERSKIRT, Slot.LEGWEAR, Slot.SHOES, Slot.COAT, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT));
+
+    public static final CountedSlots CLOTHES = new CountedSlots(CLOTHING);
+    public static final CountedSlots OUTFITS = new CountedSlots(with(CLOTHING, Slot.SHOES));
+    public static final CountedSlots LOOKS = new CountedSlots(EnumSet.allOf(Slot.class));
+
+    public CountedSlots {
+        slots = Collections.unmodifiableSet(EnumSet.copyOf(slots));
+    }
+
+    public boolean has(Slot slot) {
+        return slots.contains(slot);
+    }
+
+    private static Set<Slot> with(Set<Slot> slots, Slot one) {
+        EnumSet<Slot> all = EnumSet.copyOf(slots);
+        all.add(one);
+        return all;
+    }
+}

@@ -1,0 +1,20 @@
+package jomble.core.counting;
+
+import java.util.List;
+
+/** Counts and lists the combinations of a wardrobe. Implementations agree with the judge to the last one. */
+public interface Counter {
+    /**
+     * @param crossings pairs of slots to cross
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     */
+    Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress);
+
+    /**
+     * Combinations from {@code offset}, at most {@code limit}: those that work before the daring ones, then by structure
+     * and by the ids of the pieces in slot order.
+     *
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     */
+    CombinationPage list(CountQuestion question, long offset, int limit, Progress progress);
+}

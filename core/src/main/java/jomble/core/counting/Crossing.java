@@ -1,0 +1,6 @@
+package jomble.core.counting;
+
+import jomble.core.piece.PieceId;
+
+/** Two pieces and in how many combinations they meet. */
+public record Crossing(PieceId a, PieceId b, long n) {}

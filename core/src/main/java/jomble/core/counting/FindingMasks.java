@@ -1,0 +1,109 @@
+package jomble.core.counting;
+
+import java.util.List;
+import java.util.Optional;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.PieceRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.outfit.Worn;
+
+/**
+ * The findings of piece and pair rules in one context, as bit masks: bit i is rule i of the catalogue.
+ *
+ * <p>For two ways a and b the masks stand at {@code a * size + b}, for one way at {@code a * size + a}. A stop sets every
+ * bit of {@code major}, which no sum of points survives.
+ */
+final class FindingMasks {
+    static final long STOP = -1L;
+
+    private final int size;
+    private final long[] minor;
+    private final long[] major;
+    private final long[] credit;
+
+    /** @param ofWeather which rules to compile: those that read the weather, or the others */
+    FindingMasks(List<Worn> ways, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
+        this.size = ways.size();
+        this.minor = new long[size * size];
+        this.major = new long[size * size];
+        this.credit = new long[size * size];
+        List<PieceRule> pieceRules = catalogue.pieceRules().stream()
+                .filter(rule -> rule.readsWeather() == ofWeather)
+                .toList();
+        List<PairRule> pairRules = catalogue.pairRules().stream()
+                .filter(rule -> rule.readsWeather() == ofWeather)
+                .toList();
+        for (int a = 0; a < size; a++) {
+            Worn inner = ways.get(a);
+            for (PieceRule rule : pieceRules) {
+                if (rule.covers(inner.slot())) {
+                    add(a * size + a, catalogue.bit(rule), rule.judge(inner, context));
+                }
+            }
+            for (int b = a + 1; b < size; b++) {
+                pair(a, b, ways, pairRules, catalogue, context);
+            }
+        }
+    }
+
+    private void pair(
+            int a, int b, List<Worn> ways, List<PairRule> rules, RuleCatalogue catalogue, JudgementContext context) {
+        Worn inner = ways.get(a);
+        Worn outer = ways.get(b);
+        if (inner.slot() == outer.slot()) {
+            return;
+        }
+        int at = a * size + b;
+        for (PairRule rule : rules) {
+            if (rule.covers(inner.slot(), outer.slot())) {
+                add(at, catalogue.bit(rule), rule.judge(inner, outer, context));
+            }
+        }
+        int mirror = b * size + a;
+        minor[mirror] = minor[at];
+        major[mirror] = major[at];
+        credit[mirror] = credit[at];
+    }
+
+    private void add(int at, long bit, Optional<Result> result) {
+        if (result.isEmpty()) {
+            return;
+        }
+        FindingKind kind = result.get().kind();
+        switch (kind) {
+            case STOP -> major[at] = STOP;
+            case MAJOR -> major[at] |= bit;
+            case MINOR -> minor[at] |= bit;
+            case CREDIT -> credit[at] |= bit;
+        }
+    }
+
+    boolean isEmpty(int way) {
+        for (int other = 0; other < size; other++) {
+            if (minor(way, other) != 0 || major(way, other) != 0 || credit(way, other) != 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    long minor(int a, int b) {
+        return minor[a * size + b];
+    }
+
+    long major(int a, int b) {
+        return major[a * size + b];
+    }
+
+    long credit(int a, int b) {
+        return credit[a * size + b];
+    }
+
+    /** Points of masks that were OR-ed together: a rule counts once, by its worst. */
+    static int points(long minor, long major) {
+        return 2 * Long.bitCount(major) + Long.bitCount(minor & ~major);
+    }
+}

@@ -1,0 +1,72 @@
+package jomble.core.counting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.outfit.Ways;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.SetKind;
+import jomble.core.piece.Slot;
+
+/** Everything a wardrobe offers for every slot, in the order of the ids. */
+final class Options {
+    private final Map<Slot, List<Option>> bySlot = new EnumMap<>(Slot.class);
+    private final List<Option> all = new ArrayList<>();
+    private final List<Worn> ways = new ArrayList<>();
+
+    Options(List<Piece> pieces, JudgementContext context) {
+        boolean tucks = context.brief().boundaries().tucks();
+        List<Piece> sorted =
+                pieces.stream().sorted(Comparator.comparing(Piece::id)).toList();
+        for (Slot slot : Slot.values()) {
+            bySlot.put(slot, new ArrayList<>());
+            for (Piece piece : sorted) {
+                if (piece.roles().contains(slot)) {
+                    add(new Worn(slot, List.of(piece), null), tucks);
+                }
+            }
+            if (slot == Slot.JEWELLERY) {
+                jewellerySets(sorted, context).forEach(set -> add(new Worn(slot, set, null), tucks));
+            }
+        }
+    }
+
+    private void add(Worn plain, boolean tucks) {
+        List<Worn> itsWays = Ways.of(plain, tucks);
+        Option option = new Option(all.size(), plain.slot(), plain.pieces(), itsWays, ways.size());
+        all.add(option);
+        ways.addAll(itsWays);
+        bySlot.get(plain.slot()).add(option);
+    }
+
+    /** Each complete jewellery set of two or more pieces is one option more. */
+    private static List<List<Piece>> jewellerySets(List<Piece> pieces, JudgementContext context) {
+        Map<String, List<Piece>> sets = new LinkedHashMap<>();
+        for (Piece piece : pieces) {
+            boolean member = piece.setId() != null
+                    && context.setKinds().get(piece.setId()) == SetKind.JEWELLERY
+                    && piece.roles().contains(Slot.JEWELLERY);
+            if (member) {
+                sets.computeIfAbsent(piece.setId(), id -> new ArrayList<>()).add(piece);
+            }
+        }
+        return sets.values().stream().filter(set -> set.size() > 1).toList();
+    }
+
+    List<Option> in(Slot slot) {
+        return bySlot.get(slot);
+    }
+
+    List<Option> all() {
+        return all;
+    }
+
+    List<Worn> ways() {
+        return ways;
+    }
+}

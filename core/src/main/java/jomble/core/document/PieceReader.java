@@ -1,0 +1,96 @@
+package jomble.core.document;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Kind;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.tree.Node;
+
+/** Reads one piece of a wardrobe document. A field that is null counts as not given. */
+public final class PieceReader {
+    private static final List<String> FIELDS = fields();
+
+    private PieceReader() {}
+
+    private static List<String> fields() {
+        List<String> fields = new ArrayList<>(List.of("id", "kind"));
+        fields.addAll(Attribute.names());
+        return fields;
+    }
+
+    /**
+     * Reads a piece and ends the reading.
+     *
+     * @throws jomble.core.tree.InvalidInputException naming every field that cannot be accepted
+     */
+    public static Piece readAlone(Object tree) {
+        Node node = Node.root(tree);
+        Optional<Piece> piece = read(node);
+        node.finish();
+        return piece.orElseThrow();
+    }
+
+    /** The piece, or empty after reporting what is wrong. */
+    static Optional<Piece> read(Node node) {
+        if (!node.isObject()) {
+            node.reject("not-an-object", "a piece is expected here");
+            return Optional.empty();
+        }
+        Map<String, Node> fields = node.fields(FIELDS);
+        String id = node.field("id").text(1, 64);
+        Optional<Kind> kind = kind(node.field("kind"));
+        Map<Attribute<?>, Object> set = new LinkedHashMap<>();
+        for (Attribute<?> attribute : Attribute.all()) {
+            Node field = fields.get(attribute.name());
+            if (field != null && !field.isNull()) {
+                Object value = attribute.read(field);
+                if (value != null) {
+                    set.put(attribute, value);
+                }
+            }
+        }
+        if (id == null || kind.isEmpty() || hasHole(set)) {
+            return Optional.empty();
+        }
+        return Optional.of(Piece.of(new PieceId(id), kind.get(), set));
+    }
+
+    private static Optional<Kind> kind(Node node) {
+        if (!node.isText()) {
+            node.reject("missing-kind", "the kind of the piece is expected here");
+            return Optional.empty();
+        }
+        String id = (String) node.value();
+        Optional<Kind> kind = Kinds.find(id);
+        if (kind.isEmpty()) {
+            node.rejectUnknown("value", id, Kinds.ids());
+        }
+        return kind;
+    }
+
+    /** A list with an entry that could not be read; the problem is already reported. */
+    private static boolean hasHole(Map<Attribute<?>, Object> set) {
+        return set.values().stream()
+                .anyMatch(
+                        value -> value instanceof List<?> list && list.stream().anyMatch(e -> e == null));
+    }
+
+    /** The document form: id, kind, and what was set by hand. */
+    public static Map<String, Object> write(Piece piece) {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        tree.put("id", piece.id().value());
+        tree.put("kind", piece.kind().id());
+        for (Attribute<?> attribute : Attribute.all()) {
+            if (piece.isSet(attribute)) {
+                tree.put(attribute.name(), piece.written(attribute));
+            }
+        }
+        return tree;
+    }
+}

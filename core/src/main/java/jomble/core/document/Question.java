@@ -1,0 +1,18 @@
+package jomble.core.document;
+
+import java.util.List;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.judgement.JudgementContext;
+
+/**
+ * A wardrobe and the context it is asked about in.
+ *
+ * @param contexts one, or one for each different month asked for
+ */
+public record Question(
+        Wardrobe wardrobe, List<JudgementContext> contexts, CountedSlots counted, boolean includeDaring) {
+    public CountQuestion toCount() {
+        return new CountQuestion(wardrobe.pieces(), contexts, counted, includeDaring, List.of());
+    }
+}

@@ -1,0 +1,208 @@
+package jomble.core.document;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.brief.Brief;
+import jomble.core.brief.Occasion;
+import jomble.core.climate.ClimateMonth;
+import jomble.core.climate.Weather;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.SlotPair;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Schools;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Word;
+import jomble.core.tree.Node;
+
+/** Reads what the compute calls are asked: a wardrobe, a context, and outfits. */
+public final class QuestionReader {
+    private static final List<String> CONTEXT_FIELDS =
+            List.of("occasion", "weather", "months", "schools", "countedSlots", "includeDaring");
+    private static final List<String> WEATHER_FIELDS =
+            List.of("lowC", "highC", "humidity", "windMs", "rainChance", "indoors");
+    private static final Map<String, CountedSlots> PRESETS =
+            Map.of("clothes", CountedSlots.CLOTHES, "outfits", CountedSlots.OUTFITS, "looks", CountedSlots.LOOKS);
+    private static final int MOST_OUTFITS = 10_000;
+
+    private QuestionReader() {}
+
+    /** Reads {@code wardrobe} and {@code context} of a request; problems are reported at the node. */
+    public static Question read(Node request) {
+        return read(request, WardrobeReader.read(required(request.field("wardrobe"))));
+    }
+
+    /** Reads the context of a request about a wardrobe that is already at hand. */
+    public static Question read(Node request, Wardrobe wardrobe) {
+        Node node = request.field("context");
+        node.fields(CONTEXT_FIELDS);
+        Occasion occasion = BriefReader.given(node.field("occasion"), BriefReader::occasion, Occasion.ANY);
+        Schools schools = BriefReader.given(node.field("schools"), QuestionReader::schools, Schools.USUAL);
+        CountedSlots counted =
+                BriefReader.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
+        boolean daring = BriefReader.given(node.field("includeDaring"), Node::bool, false);
+        JudgementContext context =
+                new JudgementContext(wardrobe.brief(), occasion, null, schools, wardrobe.setKinds(), Map.of());
+        List<JudgementContext> contexts =
+                weathers(node, wardrobe.brief()).stream().map(context::in).toList();
+        return new Question(wardrobe, contexts.isEmpty() ? List.of(context) : contexts, counted, daring);
+    }
+
+    private static Node required(Node node) {
+        if (!node.isObject()) {
+            node.reject("missing-wardrobe", "a wardrobe document is expected here");
+        }
+        return node;
+    }
+
+    /** The weather given, or the typical day of each month; months alike in weather are one. */
+    private static Set<Weather> weathers(Node node, Brief brief) {
+        Set<Weather> weathers = new LinkedHashSet<>();
+        Node months = node.field("months");
+        Node weather = node.field("weather");
+        if (!months.isNull() && !weather.isNull()) {
+            months.reject("one-of", "either weather or months is expected, not both");
+        }
+        if (!weather.isNull()) {
+            weather(weather).ifPresent(weathers::add);
+        }
+        for (Node item : months.items(12)) {
+            Integer month = item.integer(1, 12);
+            if (month != null) {
+                Optional<ClimateMonth> climate = brief.climateOf(month);
+                climate.ifPresentOrElse(
+                        c -> weathers.add(c.typicalDay()),
+                        () -> item.reject("no-climate", "the brief's climate has no month " + month));
+            }
+        }
+        return weathers;
+    }
+
+    private static Optional<Weather> weather(Node node) {
+        node.fields(WEATHER_FIELDS);
+        Double low = node.field("lowC").decimal(-60, 60);
+        Double high = node.field("highC").decimal(-60, 60);
+        if (low == null || high == null) {
+            return Optional.empty();
+        }
+        if (low > high) {
+            node.field("lowC").reject("out-of-order", "lowC is above highC");
+            return Optional.empty();
+        }
+        return Optional.of(new Weather(
+                low,
+                high,
+                BriefReader.given(node.field("humidity"), n -> n.decimal(0, 100), 50.0),
+                BriefReader.given(node.field("windMs"), n -> n.decimal(0, 100), 0.0),
+                BriefReader.given(node.field("rainChance"), n -> n.decimal(0, 1), 0.0),
+                BriefReader.given(node.field("indoors"), Node::bool, false)));
+    }
+
+    private static Schools schools(Node node) {
+        Map<SchoolSwitch, String> chosen = new EnumMap<>(SchoolSwitch.class);
+        node.fields(Word.ids(SchoolSwitch.class)).forEach((name, field) -> {
+            Optional<SchoolSwitch> question = Word.find(SchoolSwitch.class, name);
+            if (question.isPresent() && !field.isNull()) {
+                String school = field.text(1, 40);
+                if (school != null && question.get().schools().contains(school)) {
+                    chosen.put(question.get(), school);
+                } else if (school != null) {
+                    field.rejectUnknown("value", school, question.get().schools());
+                }
+            }
+        });
+        return new Schools(chosen);
+    }
+
+    private static CountedSlots counted(Node node) {
+        if (node.isText()) {
+            CountedSlots preset = PRESETS.get((String) node.value());
+            if (preset == null) {
+                node.rejectUnknown("value", (String) node.value(), PRESETS.keySet());
+            }
+            return preset;
+        }
+        List<Slot> slots = BriefReader.list(node, n -> BriefReader.word(n, Slot.class));
+        if (slots.isEmpty()) {
+            node.reject("too-few", "a preset or at least one slot is expected here");
+            return null;
+        }
+        return new CountedSlots(EnumSet.copyOf(slots));
+    }
+
+    /** Reads outfits: from slot to the id of a piece, or to several ids for a set of jewellery. */
+    public static List<Outfit> outfits(Node node, Wardrobe wardrobe) {
+        Map<String, Piece> pieces = new LinkedHashMap<>();
+        wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
+        return node.items(MOST_OUTFITS).stream()
+                .map(item -> outfit(item, pieces))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private static Optional<Outfit> outfit(Node node, Map<String, Piece> pieces) {
+        List<Worn> worn = new ArrayList<>();
+        Set<PieceId> seen = new LinkedHashSet<>();
+        node.fields(Word.ids(Slot.class)).forEach((name, field) -> {
+            Optional<Slot> slot = Word.find(Slot.class, name);
+            if (slot.isPresent() && !field.isNull()) {
+                List<Piece> members = members(field, pieces);
+                boolean fresh = members.stream().allMatch(piece -> seen.add(piece.id()));
+                if (!fresh) {
+                    field.reject("twice", "a piece can be worn in one slot only");
+                } else if (members.size() > 1 && slot.get() != Slot.JEWELLERY) {
+                    field.reject("too-many", "only jewellery can be several pieces");
+                } else if (!members.isEmpty()) {
+                    worn.add(new Worn(slot.get(), members, null));
+                }
+            }
+        });
+        return Optional.of(Outfit.of(worn));
+    }
+
+    private static List<Piece> members(Node field, Map<String, Piece> pieces) {
+        List<Node> ids = field.isList() ? field.items(20) : List.of(field);
+        return ids.stream()
+                .map(id -> id.text(1, 64) == null ? null : piece(id, pieces))
+                .filter(piece -> piece != null)
+                .toList();
+    }
+
+    private static Piece piece(Node node, Map<String, Piece> pieces) {
+        Piece piece = pieces.get((String) node.value());
+        if (piece == null) {
+            node.rejectUnknown("piece", (String) node.value(), pieces.keySet());
+        }
+        return piece;
+    }
+
+    public static List<PieceId> pieceIds(Node node, Wardrobe wardrobe) {
+        Map<String, Piece> pieces = new LinkedHashMap<>();
+        wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
+        return BriefReader.list(
+                node, n -> n.text(1, 64) == null || piece(n, pieces) == null ? null : new PieceId((String) n.value()));
+    }
+
+    /** Reads pairs of slots such as {@code ["top", "bottom"]}. */
+    public static List<SlotPair> slotPairs(Node node) {
+        return BriefReader.list(node, n -> {
+            List<Slot> slots = BriefReader.list(n, s -> BriefReader.word(s, Slot.class));
+            if (slots.size() != 2 || slots.get(0) == slots.get(1)) {
+                n.reject("not-a-pair", "two different slots are expected here");
+                return null;
+            }
+            return new SlotPair(slots.get(0), slots.get(1));
+        });
+    }
+}

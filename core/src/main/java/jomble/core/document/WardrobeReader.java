@@ -1,0 +1,127 @@
+package jomble.core.document;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.brief.Brief;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.PieceSet;
+import jomble.core.piece.SetKind;
+import jomble.core.piece.Slot;
+import jomble.core.tree.Node;
+
+/** Reads a wardrobe document from a parsed JSON tree. */
+public final class WardrobeReader {
+    public static final String FORMAT = "jomble-wardrobe";
+    public static final int VERSION = 1;
+    static final List<String> CARRIED = List.of("overrides", "capsules", "outfits", "wears");
+    private static final List<String> FIELDS =
+            List.of("format", "version", "brief", "pieces", "sets", "overrides", "capsules", "outfits", "wears");
+    private static final int MOST_PIECES = 20_000;
+    private static final int MOST_CARRIED = 100_000;
+
+    private WardrobeReader() {}
+
+    /**
+     * Reads a whole document.
+     *
+     * @throws jomble.core.tree.InvalidInputException naming everything that cannot be accepted
+     */
+    public static Wardrobe read(Object tree) {
+        Node node = Node.root(tree);
+        Wardrobe wardrobe = read(node);
+        node.finish();
+        return wardrobe;
+    }
+
+    /** Reads the document at the node; problems are reported there. Format and version may be left out. */
+    static Wardrobe read(Node node) {
+        node.fields(FIELDS);
+        checkFormat(node);
+        Brief brief = BriefReader.given(node.field("brief"), BriefReader::read, Brief.EMPTY);
+        List<Piece> pieces = pieces(node.field("pieces"));
+        Map<String, List<Object>> carried = new LinkedHashMap<>();
+        for (String name : CARRIED) {
+            List<Node> items = node.field(name).items(MOST_CARRIED);
+            if (!items.isEmpty()) {
+                carried.put(name, items.stream().map(Node::value).toList());
+            }
+        }
+        return new Wardrobe(brief, pieces, sets(node.field("sets"), pieces), carried);
+    }
+
+    private static void checkFormat(Node node) {
+        Node format = node.field("format");
+        if (!format.isNull() && !FORMAT.equals(format.value())) {
+            format.reject("unknown-format", "the format \"" + FORMAT + "\" is expected here");
+        }
+        Node version = node.field("version");
+        if (!version.isNull()) {
+            Integer number = version.integer(1, Integer.MAX_VALUE);
+            if (number != null && number > VERSION) {
+                version.reject("unknown-version", "version " + number + " is newer than this program reads");
+            }
+        }
+    }
+
+    private static List<Piece> pieces(Node node) {
+        List<Piece> pieces = new ArrayList<>();
+        Map<PieceId, String> seen = new HashMap<>();
+        for (Node item : node.items(MOST_PIECES)) {
+            Optional<Piece> piece = PieceReader.read(item);
+            piece.ifPresent(p -> {
+                String before = seen.putIfAbsent(p.id(), item.pointer());
+                if (before != null) {
+                    item.field("id").reject("twice", "the id " + p.id() + " stands at " + before + " already");
+                }
+                pieces.add(p);
+            });
+        }
+        return pieces;
+    }
+
+    private static List<PieceSet> sets(Node node, List<Piece> pieces) {
+        List<PieceSet> sets = new ArrayList<>();
+        Set<String> seen = new LinkedHashSet<>();
+        for (Node item : node.items(MOST_PIECES)) {
+            item.fields(List.of("id", "kind", "label"));
+            String id = item.field("id").text(1, 64);
+            SetKind kind = BriefReader.word(item.field("kind"), SetKind.class);
+            String label = BriefReader.given(item.field("label"), n -> n.text(0, 80), "");
+            if (id != null && !seen.add(id)) {
+                item.field("id").reject("twice", "the set " + id + " is given twice");
+            } else if (id != null && kind != null) {
+                sets.add(new PieceSet(id, kind, label));
+            }
+        }
+        sets.addAll(undeclared(seen, pieces));
+        return sets;
+    }
+
+    /** Sets that pieces name without any entry: a suit where one of them is a jacket, jewellery where all are. */
+    private static List<PieceSet> undeclared(Set<String> declared, List<Piece> pieces) {
+        Map<String, List<Piece>> members = new LinkedHashMap<>();
+        for (Piece piece : pieces) {
+            if (piece.setId() != null && !declared.contains(piece.setId())) {
+                members.computeIfAbsent(piece.setId(), id -> new ArrayList<>()).add(piece);
+            }
+        }
+        return members.entrySet().stream()
+                .map(entry -> new PieceSet(entry.getKey(), kindOf(entry.getValue()), ""))
+                .toList();
+    }
+
+    private static SetKind kindOf(List<Piece> members) {
+        if (members.stream().anyMatch(piece -> piece.roles().contains(Slot.JACKET))) {
+            return SetKind.SUIT;
+        }
+        boolean jewellery = members.stream().allMatch(piece -> piece.roles().contains(Slot.JEWELLERY));
+        return jewellery ? SetKind.JEWELLERY : SetKind.CO_ORD;
+    }
+}

@@ -1,0 +1,17 @@
+package jomble.core.entry;
+
+/**
+ * A stretch of the line and what it was taken for.
+ *
+ * @param text the words as typed
+ * @param from place of the first character, counting from 0
+ * @param to place after the last character
+ * @param means the attribute, {@code kind} or {@code count}; null when the words were not understood
+ * @param value what was understood, in words; null when nothing was
+ * @param suggestion the known word nearest to one that was not understood, or null
+ */
+public record Chip(String text, int from, int to, String means, String value, String suggestion) {
+    public boolean isUnderstood() {
+        return means != null;
+    }
+}

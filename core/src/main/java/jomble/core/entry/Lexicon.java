@@ -1,0 +1,171 @@
+package jomble.core.entry;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import jomble.core.colour.ColourNames;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Fibre;
+import jomble.core.piece.Kind;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Word;
+
+/** Every phrase the entry line knows, with all it may mean. Phrases are in lower case, with spaces for hyphens. */
+final class Lexicon {
+    static final String KIND = "kind";
+    static final String COLOUR = "colours";
+    static final String FIBRE = "fibres";
+    static final int LONGEST_PHRASE = 4;
+    static final Set<String> FILLERS =
+            Set.of("and", "with", "in", "the", "a", "an", "of", "made", "from", ",", "&", "on");
+
+    /** One meaning of a phrase. */
+    record Meaning(String attribute, String value) {}
+
+    private static final List<Attribute<?>> SPOKEN = List.of(
+            Attribute.PATTERN,
+            Attribute.CLOTH,
+            Attribute.FIT,
+            Attribute.SHAPE,
+            Attribute.SLEEVE,
+            Attribute.NECKLINE,
+            Attribute.HEM,
+            Attribute.METAL,
+            Attribute.SOURCE,
+            Attribute.CONDITION,
+            Attribute.DECISION,
+            Attribute.WHEREABOUTS);
+    /** Words that say nothing by themselves because they are too short or mean something else on a line. */
+    private static final Set<String> NOT_ALONE = Set.of(
+            "none", "v", "new", "good", "border", "keep", "store", "clean", "high", "mixed", "long", "short", "cap",
+            "solid", "knee");
+    /** Phrase, attribute, value. */
+    private static final String[][] SYNONYMS = {
+        {"plain", "pattern", "solid"},
+        {"striped", "pattern", "stripe"},
+        {"stripes", "pattern", "stripe"},
+        {"stripy", "pattern", "stripe"},
+        {"breton", "pattern", "stripe"},
+        {"pinstriped", "pattern", "pinstripe"},
+        {"chalk striped", "pattern", "chalk-stripe"},
+        {"checked", "pattern", "check"},
+        {"plaid", "pattern", "check"},
+        {"tartan", "pattern", "check"},
+        {"gingham", "pattern", "check"},
+        {"dotted", "pattern", "dot"},
+        {"dots", "pattern", "dot"},
+        {"spotted", "pattern", "dot"},
+        {"polka dot", "pattern", "dot"},
+        {"flowered", "pattern", "floral"},
+        {"leopard", "pattern", "animal"},
+        {"flecked", "pattern", "fleck"},
+        {"cord", "cloth", "corduroy"},
+        {"knitted", "cloth", "fine-knit"},
+        {"chunky", "cloth", "chunky-knit"},
+        {"cable", "cloth", "cable-knit"},
+        {"ribbed", "cloth", "rib"},
+        {"tight", "fit", "close"},
+        {"fitted", "fit", "close"},
+        {"slim fit", "fit", "close"},
+        {"loose", "fit", "relaxed"},
+        {"boxy", "fit", "relaxed"},
+        {"roomy", "fit", "relaxed"},
+        {"oversize", "fit", "oversized"},
+        {"wide leg", "shape", "wide"},
+        {"straight leg", "shape", "straight"},
+        {"bootcut", "shape", "boot-cut"},
+        {"flare", "shape", "flared"},
+        {"sleeveless", "sleeve", "none"},
+        {"strappy", "sleeve", "straps"},
+        {"short sleeve", "sleeve", "short"},
+        {"short sleeves", "sleeve", "short"},
+        {"short sleeved", "sleeve", "short"},
+        {"long sleeve", "sleeve", "long"},
+        {"long sleeves", "sleeve", "long"},
+        {"long sleeved", "sleeve", "long"},
+        {"cap sleeve", "sleeve", "cap"},
+        {"three quarter sleeve", "sleeve", "three-quarter"},
+        {"v neck", "neckline", "v"},
+        {"crew neck", "neckline", "crew"},
+        {"round neck", "neckline", "crew"},
+        {"scoop neck", "neckline", "scoop"},
+        {"boat neck", "neckline", "boat"},
+        {"high neck", "neckline", "high"},
+        {"square neck", "neckline", "square"},
+        {"pussy bow", "neckline", "bow"},
+        {"cropped", "hem", "waist"},
+        {"knee length", "hem", "knee"},
+        {"above the knee", "hem", "above-knee"},
+        {"full length", "hem", "full-length"},
+        {"ankle length", "hem", "ankle"},
+        {"brand new", "condition", "new"},
+        {"worn out", "condition", "worn"},
+        {"at the cleaner", "whereabouts", "cleaner"},
+        {"at the tailor", "whereabouts", "tailor"},
+        {"secondhand", "source", "second-hand"},
+        {"vintage", "source", "second-hand"},
+        {"thrifted", "source", "second-hand"},
+        {"low rise", "rise", "low"},
+        {"mid rise", "rise", "mid"},
+        {"high rise", "rise", "high"},
+        {"high waist", "rise", "high"},
+        {"high waisted", "rise", "high"},
+        {"small scale", "patternScale", "small"},
+        {"large scale", "patternScale", "large"},
+        {"gray", COLOUR, "grey"},
+        {"off white", COLOUR, "ivory"},
+        {"light grey", COLOUR, "pale grey"},
+        {"dark grey", COLOUR, "charcoal"},
+        {"light blue", COLOUR, "pale blue"},
+        {"dark blue", COLOUR, "navy"},
+        {"dark brown", COLOUR, "chocolate"},
+        {"bottle", COLOUR, "bottle green"},
+        {"maroon", COLOUR, "burgundy"},
+        {"wine red", COLOUR, "wine"},
+    };
+
+    private static final Map<String, List<Meaning>> PHRASES = load();
+
+    private Lexicon() {}
+
+    static List<Meaning> meanings(String phrase) {
+        return PHRASES.getOrDefault(phrase, List.of());
+    }
+
+    static Set<String> phrases() {
+        return PHRASES.keySet();
+    }
+
+    private static Map<String, List<Meaning>> load() {
+        Map<String, List<Meaning>> phrases = new LinkedHashMap<>();
+        Map<String, Kind> kinds = new HashMap<>(Kinds.words());
+        kinds.forEach((word, kind) -> {
+            add(phrases, word, KIND, kind.id());
+            if (!word.endsWith("s")) {
+                add(phrases, word + (word.endsWith("sh") || word.endsWith("tch") ? "es" : "s"), KIND, kind.id());
+            }
+        });
+        ColourNames.all().forEach(name -> add(phrases, name, COLOUR, name));
+        for (Attribute<?> attribute : SPOKEN) {
+            for (String id : attribute.words()) {
+                if (!NOT_ALONE.contains(id)) {
+                    add(phrases, id.replace('-', ' '), attribute.name(), id);
+                }
+            }
+        }
+        Word.ids(Fibre.class).forEach(id -> add(phrases, id.replace('-', ' '), FIBRE, id));
+        for (String[] synonym : SYNONYMS) {
+            add(phrases, synonym[0], synonym[1], synonym[2]);
+        }
+        return phrases;
+    }
+
+    private static void add(Map<String, List<Meaning>> phrases, String phrase, String attribute, String value) {
+        phrases.computeIfAbsent(phrase.toLowerCase(Locale.ROOT), p -> new ArrayList<>())
+                .add(new Meaning(attribute, value));
+    }
+}

@@ -1,0 +1,36 @@
+package jomble.core.judgement;
+
+import jomble.core.piece.Word;
+
+/** How much a finding weighs, lightest first. */
+public enum FindingKind implements Word {
+    /** Something that works: ranks outfits of one verdict, never buys off a caution. */
+    CREDIT(0),
+    /** A detail worth a second look. */
+    MINOR(1),
+    /** Breaks a principle most eyes notice. */
+    MAJOR(2),
+    /** Cannot be worn. */
+    STOP(0);
+
+    private final int points;
+
+    FindingKind(int points) {
+        this.points = points;
+    }
+
+    /** Points added to the outfit's sum; a stop decides by itself and adds none. */
+    public int points() {
+        return points;
+    }
+
+    /** One step softer; a minor finding disappears, told by null. */
+    public FindingKind softer() {
+        return switch (this) {
+            case STOP -> MAJOR;
+            case MAJOR -> MINOR;
+            case MINOR -> null;
+            case CREDIT -> CREDIT;
+        };
+    }
+}

@@ -1,0 +1,109 @@
+package jomble.core.judgement;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Ways;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.PieceId;
+
+/** Judges outfits in one context by every rule of a catalogue. Immutable; safe for use by several threads. */
+public final class Judge {
+    private static final Comparator<Finding> WORST_FIRST =
+            Comparator.comparing(Finding::kind).reversed();
+
+    private final RuleCatalogue catalogue;
+    private final JudgementContext context;
+    private final Summariser summariser;
+    private final Map<WholeRule, WholeRule.Check> checks = new LinkedHashMap<>();
+
+    public Judge(RuleCatalogue catalogue, JudgementContext context) {
+        this.catalogue = catalogue;
+        this.context = context;
+        this.summariser = new Summariser(context);
+        catalogue.wholeRules().forEach(rule -> checks.put(rule, rule.prepare(context)));
+    }
+
+    public JudgementContext context() {
+        return context;
+    }
+
+    /** The verdict on the outfit's best finishes; of equal ones the plainest. Whatever finishes it names are replaced. */
+    public Judgement best(Outfit outfit) {
+        List<List<Worn>> ways = outfit.worn().stream()
+                .map(worn -> Ways.of(worn, context.brief().boundaries().tucks()))
+                .toList();
+        return combinations(ways)
+                .map(worn -> judge(Outfit.of(worn)))
+                .min(Judgement.BETTER)
+                .orElseThrow();
+    }
+
+    /** The verdict on the outfit exactly as it is worn. */
+    public Judgement judge(Outfit outfit) {
+        List<Worn> worn = outfit.worn();
+        Summary summary = summariser.summarise(outfit.bySlotOrdinal());
+        List<Finding> findings = new ArrayList<>();
+        for (PieceRule rule : catalogue.pieceRules()) {
+            for (Worn w : worn) {
+                if (rule.covers(w.slot())) {
+                    rule.judge(w, context).ifPresent(result -> findings.add(finding(rule, result, List.of(w))));
+                }
+            }
+        }
+        for (PairRule rule : catalogue.pairRules()) {
+            judgePairs(rule, worn, findings);
+        }
+        checks.forEach((rule, check) -> check.judge(summary)
+                .ifPresent(result -> findings.add(finding(rule, result, about(rule, worn, summary)))));
+        findings.sort(WORST_FIRST);
+        boolean stopped = findings.stream().anyMatch(finding -> finding.kind() == FindingKind.STOP);
+        int points = points(findings);
+        return new Judgement(Verdict.of(stopped, points), points, findings, outfit, summary);
+    }
+
+    private void judgePairs(PairRule rule, List<Worn> worn, List<Finding> findings) {
+        for (int i = 0; i < worn.size(); i++) {
+            for (int j = i + 1; j < worn.size(); j++) {
+                Worn inner = worn.get(i);
+                Worn outer = worn.get(j);
+                if (rule.covers(inner.slot(), outer.slot())) {
+                    rule.judge(inner, outer, context)
+                            .ifPresent(result -> findings.add(finding(rule, result, List.of(inner, outer))));
+                }
+            }
+        }
+    }
+
+    private static List<Worn> about(WholeRule rule, List<Worn> worn, Summary summary) {
+        return worn.stream().filter(w -> rule.speaksOf(w, summary)).toList();
+    }
+
+    private static Finding finding(Rule rule, Result result, List<Worn> about) {
+        List<PieceId> pieces = about.stream()
+                .flatMap(worn -> worn.pieces().stream())
+                .map(piece -> piece.id())
+                .toList();
+        return new Finding(rule.id(), result.kind(), pieces, result.evidence());
+    }
+
+    /** A rule counts once, by its worst finding; the list is sorted worst first. */
+    private static int points(List<Finding> findings) {
+        Map<String, FindingKind> worst = new LinkedHashMap<>();
+        findings.forEach(finding -> worst.putIfAbsent(finding.rule(), finding.kind()));
+        return worst.values().stream().mapToInt(FindingKind::points).sum();
+    }
+
+    private static Stream<List<Worn>> combinations(List<List<Worn>> ways) {
+        Stream<List<Worn>> all = Stream.of(List.of());
+        for (List<Worn> choices : ways) {
+            all = all.flatMap(chosen -> choices.stream()
+                    .map(way -> Stream.concat(chosen.stream(), Stream.of(way)).toList()));
+        }
+        return all;
+    }
+}

@@ -1,0 +1,33 @@
+package jomble.core.judgement;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.outfit.Outfit;
+
+/**
+ * The verdict on an outfit as it is worn, with everything there is to say.
+ *
+ * @param points sum over rules of each rule's worst finding
+ * @param findings worst first, then in the order of the catalogue
+ */
+public record Judgement(Verdict verdict, int points, List<Finding> findings, Outfit outfit, Summary summary) {
+    /** Better first: verdict, fewer points, more credits. */
+    public static final Comparator<Judgement> BETTER = Comparator.comparing(Judgement::verdict)
+            .thenComparing(Judgement::points)
+            .thenComparing(Judgement::credits, Comparator.reverseOrder());
+
+    public Judgement {
+        findings = List.copyOf(findings);
+    }
+
+    /** How many rules have nothing worse to say than that something works. */
+    public int credits() {
+        Map<String, FindingKind> worst = new HashMap<>();
+        findings.forEach(finding -> worst.putIfAbsent(finding.rule(), finding.kind()));
+        return (int) worst.values().stream()
+                .filter(kind -> kind == FindingKind.CREDIT)
+                .count();
+    }
+}

@@ -1,0 +1,52 @@
+package jomble.core.judgement;
+
+import java.util.Map;
+import jomble.core.brief.Brief;
+import jomble.core.brief.DressCode;
+import jomble.core.brief.Occasion;
+import jomble.core.climate.Weather;
+import jomble.core.piece.Piece;
+import jomble.core.piece.SetKind;
+
+/**
+ * For whom, for what and in which weather an outfit is judged.
+ *
+ * @param weather null when no weather is given: weather rules are silent
+ * @param setKinds kind of each set of the wardrobe, by id
+ * @param parameters values that replace a rule's defaults, by {@code rule-id/parameter-name}
+ */
+public record JudgementContext(
+        Brief brief,
+        Occasion occasion,
+        Weather weather,
+        Schools schools,
+        Map<String, SetKind> setKinds,
+        Map<String, Double> parameters) {
+    public static final JudgementContext PLAIN =
+            new JudgementContext(Brief.EMPTY, Occasion.ANY, null, Schools.USUAL, Map.of(), Map.of());
+
+    public JudgementContext {
+        setKinds = Map.copyOf(setKinds);
+        parameters = Map.copyOf(parameters);
+    }
+
+    public JudgementContext in(Weather other) {
+        return new JudgementContext(brief, occasion, other, schools, setKinds, parameters);
+    }
+
+    public double value(Rule rule, Parameter parameter) {
+        return parameters.getOrDefault(rule.id() + "/" + parameter.name(), parameter.value());
+    }
+
+    public boolean wantsShoes() {
+        return !occasion.requires(DressCode.NO_SHOES);
+    }
+
+    public boolean isOutdoors() {
+        return weather != null && !weather.indoors();
+    }
+
+    public boolean isOfSuit(Piece piece) {
+        return piece.setId() != null && setKinds.get(piece.setId()) == SetKind.SUIT;
+    }
+}

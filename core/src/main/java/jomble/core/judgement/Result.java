@@ -1,0 +1,31 @@
+package jomble.core.judgement;
+
+import java.util.Optional;
+
+/**
+ * What a rule found, before the pieces are named.
+ *
+ * @param evidence a record of measured values; its name picks the text, its components fill the placeholders
+ */
+public record Result(FindingKind kind, Record evidence) {
+    public static Optional<Result> credit(Record evidence) {
+        return Optional.of(new Result(FindingKind.CREDIT, evidence));
+    }
+
+    public static Optional<Result> minor(Record evidence) {
+        return Optional.of(new Result(FindingKind.MINOR, evidence));
+    }
+
+    public static Optional<Result> major(Record evidence) {
+        return Optional.of(new Result(FindingKind.MAJOR, evidence));
+    }
+
+    public static Optional<Result> stop(Record evidence) {
+        return Optional.of(new Result(FindingKind.STOP, evidence));
+    }
+
+    /** The finding unless the kind is null, which means nothing to say. */
+    public static Optional<Result> of(FindingKind kind, Record evidence) {
+        return kind == null ? Optional.empty() : Optional.of(new Result(kind, evidence));
+    }
+}

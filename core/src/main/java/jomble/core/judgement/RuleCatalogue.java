@@ -1,0 +1,56 @@
+package jomble.core.judgement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The rules in force, in their order; a rule's place is its bit in every mask, so there are at most 64. */
+public final class RuleCatalogue {
+    private static final int MOST = 64;
+
+    private final List<Rule> rules;
+    private final List<PieceRule> pieceRules = new ArrayList<>();
+    private final List<PairRule> pairRules = new ArrayList<>();
+    private final List<WholeRule> wholeRules = new ArrayList<>();
+
+    public RuleCatalogue(List<Rule> rules) {
+        if (rules.size() > MOST) {
+            throw new IllegalArgumentException("at most " + MOST + " rules, here are " + rules.size());
+        }
+        this.rules = List.copyOf(rules);
+        for (Rule rule : rules) {
+            if (rule instanceof PieceRule r) {
+                pieceRules.add(r);
+            } else if (rule instanceof PairRule r) {
+                pairRules.add(r);
+            } else if (rule instanceof WholeRule r) {
+                wholeRules.add(r);
+            }
+        }
+    }
+
+    public List<Rule> rules() {
+        return rules;
+    }
+
+    public List<PieceRule> pieceRules() {
+        return List.copyOf(pieceRules);
+    }
+
+    public List<PairRule> pairRules() {
+        return List.copyOf(pairRules);
+    }
+
+    public List<WholeRule> wholeRules() {
+        return List.copyOf(wholeRules);
+    }
+
+    public Optional<Rule> find(String id) {
+        return rules.stream().filter(rule -> rule.id().equals(id)).findFirst();
+    }
+
+    /** The rule's bit. */
+    public long bit(Rule rule) {
+        return 1L << rules.indexOf(rule);
+    }
+}

@@ -1,0 +1,37 @@
+package jomble.core.judgement;
+
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Slot;
+
+/** A rule about the outfit as a whole, of which it sees the bounded {@link Summary} only. */
+public non-sealed interface WholeRule extends Rule {
+    /** The slots whose filling can change the parts of the summary this rule looks at. */
+    Set<Slot> reads();
+
+    /** Whether the verdict may change with the way a piece is worn. */
+    default boolean readsFinishes() {
+        return false;
+    }
+
+    /** Works out everything that depends on the context alone, so that judging is cheap. */
+    Check prepare(JudgementContext context);
+
+    /** Whether a finding names this piece; the verdict does not depend on it. */
+    default boolean speaksOf(Worn worn, Summary summary) {
+        return reads().contains(worn.slot());
+    }
+
+    @Override
+    default Scope scope() {
+        return Scope.WHOLE;
+    }
+
+    /** The rule in one context. */
+    interface Check {
+        Check SILENT = summary -> Optional.empty();
+
+        Optional<Result> judge(Summary summary);
+    }
+}

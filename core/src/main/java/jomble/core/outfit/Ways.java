@@ -1,0 +1,64 @@
+package jomble.core.outfit;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import jomble.core.piece.Finish;
+import jomble.core.piece.Opening;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/** The ways a piece may be worn in a slot, plainest first. */
+public final class Ways {
+    private static final Set<Finish> OF_A_TOP = EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED);
+
+    private Ways() {}
+
+    /**
+     * Every way that can change a verdict.
+     *
+     * @param tucks whether the client tucks tops in; otherwise full tucks are left out
+     * @return at least one, each with the same pieces and slot
+     */
+    public static List<Worn> of(Worn plain, boolean tucks) {
+        return switch (plain.slot()) {
+            case TOP -> waysOfATop(plain, tucks);
+            case MID -> waysOfAMid(plain);
+            default -> List.of(plain);
+        };
+    }
+
+    private static List<Worn> waysOfATop(Worn plain, boolean tucks) {
+        Piece piece = plain.piece();
+        if (isAlwaysTucked(piece)) {
+            return List.of(plain.finished(Finish.TUCKED));
+        }
+        List<Worn> ways = new ArrayList<>();
+        ways.add(plain.finished(Finish.UNTUCKED));
+        for (Finish finish : piece.finishes()) {
+            if (OF_A_TOP.contains(finish) && (tucks || finish != Finish.TUCKED)) {
+                ways.add(plain.finished(finish));
+            }
+        }
+        return ways;
+    }
+
+    private static List<Worn> waysOfAMid(Worn plain) {
+        Piece piece = plain.piece();
+        if (piece.opening() == Opening.NONE) {
+            return List.of(plain);
+        }
+        boolean staysOpen =
+                piece.opening() == Opening.OPEN_FRONT || piece.roles().get(0) != Slot.MID;
+        if (staysOpen) {
+            return List.of(plain.finished(Finish.OPEN));
+        }
+        return List.of(plain.finished(Finish.OPEN), plain.finished(Finish.BUTTONED));
+    }
+
+    /** A bodysuit has no hem to wear out. */
+    private static boolean isAlwaysTucked(Piece piece) {
+        return piece.kind().id().endsWith("bodysuit");
+    }
+}

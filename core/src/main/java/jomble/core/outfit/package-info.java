@@ -1,0 +1,2 @@
+/** Outfits: pieces in slots, the structures they must form, and the ways each piece may be worn. */
+package jomble.core.outfit;

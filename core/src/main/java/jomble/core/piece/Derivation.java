@@ -1,0 +1,236 @@
+package jomble.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import jomble.core.colour.ColourNames;
+
+/**
+ * Fills every attribute that was not set: from the kind, from the cloth where it was changed, and from the others.
+ *
+ * <p>All tables here are our choice, after what a stylist would assume of a piece nobody described further.
+ */
+final class Derivation {
+    private static final Construction NO_LAPEL = new Construction(null, Lapel.NONE, null, null);
+    private static final double SATURATED = 45;
+
+    private final Kind kind;
+    private final Map<Attribute<?>, Object> set;
+    private final Object[] values = new Object[Attribute.count()];
+
+    Derivation(Kind kind, Map<Attribute<?>, Object> set) {
+        this.kind = kind;
+        this.set = set;
+    }
+
+    Object[] resolve() {
+        for (Attribute<?> attribute : Attribute.all()) {
+            Object byDefault = kind.byDefault(attribute).orElse(null);
+            values[attribute.index()] = set.getOrDefault(attribute, byDefault);
+        }
+        derive(Attribute.PATTERN, Pattern.SOLID);
+        derive(Attribute.PATTERN_SCALE, usualScale(get(Attribute.PATTERN)));
+        cloth();
+        derive(Attribute.FIT, Fit.REGULAR);
+        derive(Attribute.OPENING, Opening.NONE);
+        derive(Attribute.METAL, Metal.NONE);
+        derive(Attribute.DETAILS, List.of());
+        construction();
+        sleeveVolume();
+        forget(Attribute.FORMALITY);
+        derive(Attribute.FORMALITY, formality());
+        derive(Attribute.WARMTH_CLO, warmth());
+        derive(Attribute.SHOW, show());
+        derive(Attribute.ROLES, List.of());
+        roles();
+        derive(Attribute.FINISHES, List.of());
+        keeping();
+        derive(Attribute.LABEL, label());
+        return values;
+    }
+
+    private <T> T get(Attribute<T> attribute) {
+        @SuppressWarnings("unchecked")
+        T value = (T) values[attribute.index()];
+        return value;
+    }
+
+    private <T> void derive(Attribute<T> attribute, T value) {
+        if (values[attribute.index()] == null) {
+            values[attribute.index()] = value;
+        }
+    }
+
+    /** A cloth other than the kind's usual one brings its own weight, fibre and surface. */
+    private void cloth() {
+        Cloth cloth = get(Attribute.CLOTH);
+        boolean changed = kind.byDefault(Attribute.CLOTH).filter(cloth::equals).isEmpty();
+        if (changed) {
+            forget(Attribute.CLOTH_WEIGHT, Attribute.SHEEN, Attribute.TEXTURE, Attribute.SHEERNESS);
+            if (cloth.usualFibre() != null) {
+                forget(Attribute.FIBRES);
+                derive(Attribute.FIBRES, List.of(new FibreShare(cloth.usualFibre(), 100)));
+            }
+        }
+        derive(Attribute.CLOTH_WEIGHT, cloth.usualWeight());
+        derive(Attribute.SHEEN, cloth.sheen());
+        derive(Attribute.TEXTURE, cloth.texture());
+        derive(Attribute.SHEERNESS, cloth.sheerness());
+        derive(Attribute.FIBRES, List.of());
+    }
+
+    private void forget(Attribute<?>... attributes) {
+        for (Attribute<?> attribute : attributes) {
+            if (!set.containsKey(attribute)) {
+                values[attribute.index()] = null;
+            }
+        }
+    }
+
+    private void construction() {
+        Construction usual = kind.byDefault(Attribute.CONSTRUCTION).orElse(NO_LAPEL);
+        Construction given = get(Attribute.CONSTRUCTION);
+        values[Attribute.CONSTRUCTION.index()] = given == null ? usual : given.or(usual);
+    }
+
+    private void sleeveVolume() {
+        Sleeve sleeve = get(Attribute.SLEEVE);
+        if (sleeve != null && !sleeve.isSleeveless()) {
+            derive(Attribute.SLEEVE_VOLUME, get(Attribute.FIT) == Fit.CLOSE ? 1 : 2);
+        }
+    }
+
+    private static PatternScale usualScale(Pattern pattern) {
+        return switch (pattern) {
+            case SOLID -> null;
+            case PINSTRIPE, HERRINGBONE, FLECK -> PatternScale.MICRO;
+            case STRIPE, CHALK_STRIPE, HOUNDSTOOTH, DOT -> PatternScale.SMALL;
+            case CHECK, GLEN_CHECK, FLORAL, ANIMAL, PAISLEY, GEOMETRIC, BORDER -> PatternScale.MEDIUM;
+            case WINDOWPANE, ABSTRACT, COLOUR_BLOCK -> PatternScale.LARGE;
+        };
+    }
+
+    /** The kind's formality, moved by the dressiness of the cloth against the kind's usual cloth; 1..7. */
+    private int formality() {
+        int usual = kind.byDefault(Attribute.FORMALITY).orElse(3);
+        int step = kind.byDefault(Attribute.CLOTH)
+                .map(cloth -> get(Attribute.CLOTH).dressiness() - cloth.dressiness())
+                .orElse(0);
+        return Math.max(1, Math.min(7, usual + Integer.signum(step)));
+    }
+
+    private double warmth() {
+        Sleeve sleeve = get(Attribute.SLEEVE);
+        Sleeve usualSleeve = kind.byDefault(Attribute.SLEEVE).orElse(sleeve);
+        double loss = sleeve == null ? 0 : usualSleeve.coverFraction() - sleeve.coverFraction();
+        Hem hem = get(Attribute.HEM);
+        Hem usualHem = kind.byDefault(Attribute.HEM).orElse(hem);
+        double gain = hem == null
+                ? 0
+                : (usualHem.landmark().meanPermille() - hem.landmark().meanPermille()) / 1000.0;
+        return kind.warmth().clo(get(Attribute.CLOTH_WEIGHT), loss, gain);
+    }
+
+    private Show show() {
+        boolean patterned = get(Attribute.PATTERN) != Pattern.SOLID;
+        PatternScale scale = get(Attribute.PATTERN_SCALE);
+        boolean large = patterned && scale == PatternScale.LARGE;
+        int sheen = get(Attribute.SHEEN);
+        boolean saturated = get(Attribute.COLOURS).stream()
+                .anyMatch(c -> c.shareFraction() >= 0.3 && c.colour().lab().chroma() > SATURATED);
+        boolean small = kind.family() == Family.ACCESSORY || kind.family() == Family.LEGWEAR;
+        if ((large && saturated) || (sheen == 3 && !small)) {
+            return Show.STATEMENT;
+        }
+        boolean noticeable =
+                large || saturated || (sheen >= 2 && !small) || (patterned && scale == PatternScale.MEDIUM);
+        return noticeable ? Show.NOTICEABLE : Show.QUIET;
+    }
+
+    /** Drops the kind's roles that this piece cannot play: a closed shirt over another, a sheer camisole on its own. */
+    private void roles() {
+        if (set.containsKey(Attribute.ROLES)) {
+            return;
+        }
+        boolean closedShirt = kind.byDefault(Attribute.OPENING).isPresent() && get(Attribute.OPENING) == Opening.NONE;
+        boolean sheer = get(Attribute.SHEERNESS) >= 2;
+        List<Slot> roles = new ArrayList<>(get(Attribute.ROLES));
+        if (roles.size() > 1) {
+            if (closedShirt && kind.family() != Family.MID_LAYER) {
+                roles.remove(Slot.MID);
+                roles.remove(Slot.COAT);
+            }
+            if (sheer && kind.family() == Family.BASE_LAYER) {
+                roles.remove(Slot.TOP);
+            }
+        }
+        values[Attribute.ROLES.index()] = List.copyOf(roles);
+    }
+
+    private void keeping() {
+        Care given = get(Attribute.CARE_NEEDS);
+        values[Attribute.CARE_NEEDS.index()] = given == null ? usualCare() : given.or(usualCare());
+        derive(Attribute.CONDITION, Condition.GOOD);
+        derive(Attribute.DECISION, Decision.UNDECIDED);
+        derive(Attribute.WHEREABOUTS, Whereabouts.WARDROBE);
+        derive(Attribute.WEARS_BEFORE, 0);
+        derive(Attribute.FAVOURITE, 0);
+        derive(Attribute.QUANTITY, 1);
+        derive(Attribute.FITS_NOW, FitsNow.GOOD);
+        derive(Attribute.CREASES, get(Attribute.CLOTH) == Cloth.LINEN ? 3 : 1);
+        derive(Attribute.PACKS, Math.max(0, 4 - get(Attribute.CLOTH_WEIGHT)));
+    }
+
+    private Care usualCare() {
+        Cloth cloth = get(Attribute.CLOTH);
+        boolean wiped = kind.family() == Family.SHOES || kind.family() == Family.ACCESSORY || cloth.isLeather();
+        boolean tailored = kind.family() == Family.JACKET || kind.family() == Family.COAT || cloth == Cloth.WORSTED;
+        CareMethod method = CareMethod.MACHINE;
+        if (wiped) {
+            method = CareMethod.WIPE;
+        } else if (tailored || cloth == Cloth.VELVET) {
+            method = CareMethod.DRY_CLEAN;
+        } else if (cloth == Cloth.SATIN || cloth == Cloth.CHIFFON || cloth.surface() == Surface.KNIT && isWool()) {
+            method = CareMethod.HAND;
+        }
+        int wears = switch (kind.family()) {
+            case TOP, BASE_LAYER, LEGWEAR -> isWool() ? 4 : 1;
+            case BOTTOM, MID_LAYER, DRAPE -> 5;
+            case ONE_PIECE -> 2;
+            case JACKET -> 15;
+            case COAT -> 40;
+            case SHOES, ACCESSORY -> 60;
+        };
+        int daysOut = method == CareMethod.DRY_CLEAN ? 4 : method == CareMethod.WIPE ? 0 : 2;
+        boolean ironed = cloth.surface() == Surface.WOVEN && method != CareMethod.WIPE;
+        return new Care(method, wears, daysOut, ironed);
+    }
+
+    private boolean isWool() {
+        return get(Attribute.FIBRES).stream()
+                .anyMatch(f -> f.percent() >= 50
+                        && (f.fibre() == Fibre.WOOL || f.fibre() == Fibre.MERINO || f.fibre() == Fibre.CASHMERE));
+    }
+
+    /** "Navy flannel blazer", "ivory and navy stripe shirt": colour, pattern, cloth where unusual, kind. */
+    private String label() {
+        StringBuilder label = new StringBuilder();
+        List<ColourShare> colours = get(Attribute.COLOURS);
+        label.append(ColourNames.nameOf(colours.get(0).colour()));
+        if (colours.size() > 1 && !ColourNames.nameOf(colours.get(1).colour()).contentEquals(label)) {
+            label.append(" and ").append(ColourNames.nameOf(colours.get(1).colour()));
+        }
+        Pattern pattern = get(Attribute.PATTERN);
+        if (pattern != Pattern.SOLID && kind.byDefault(Attribute.PATTERN).isEmpty()) {
+            label.append(' ').append(pattern.words());
+        }
+        Cloth cloth = get(Attribute.CLOTH);
+        if (set.containsKey(Attribute.CLOTH) && !kind.id().contains(cloth.id())) {
+            label.append(' ').append(cloth.words());
+        }
+        label.append(' ').append(kind.words());
+        String text = label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
+        return text.length() <= 80 ? text : text.substring(0, 80);
+    }
+}

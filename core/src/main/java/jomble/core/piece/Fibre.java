@@ -1,0 +1,36 @@
+package jomble.core.piece;
+
+/** What a cloth is spun from. */
+public enum Fibre implements Word {
+    WOOL,
+    MERINO,
+    CASHMERE,
+    MOHAIR,
+    ALPACA,
+    COTTON,
+    LINEN,
+    HEMP,
+    RAMIE,
+    SILK,
+    VISCOSE,
+    LYOCELL,
+    MODAL,
+    CUPRO,
+    ACETATE,
+    POLYESTER,
+    POLYAMIDE,
+    ACRYLIC,
+    ELASTANE,
+    LEATHER,
+    SUEDE,
+    DOWN,
+    FUR,
+    FAUX_FUR,
+    FAUX_LEATHER,
+    RUBBER,
+    LATEX,
+    STRAW,
+    METAL,
+    PLASTIC,
+    OTHER
+}

@@ -1,0 +1,236 @@
+package jomble.core.piece;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.colour.Ciede2000;
+import jomble.core.colour.ColourFamily;
+import jomble.core.colour.Lab;
+
+/**
+ * One piece of a wardrobe: a kind, what was set by hand, and everything else derived.
+ *
+ * <p>Immutable. An accessor answers null where the attribute does not apply (the heel of a shirt). Equality is that of
+ * id, kind and set attributes.
+ */
+public final class Piece {
+    private final PieceId id;
+    private final Kind kind;
+    private final Map<Attribute<?>, Object> set;
+    private final Object[] values;
+    private final Lab dominant;
+    private final ColourFamily family;
+    private final SeasonRange seasons;
+
+    private Piece(PieceId id, Kind kind, Map<Attribute<?>, Object> set) {
+        this.id = id;
+        this.kind = kind;
+        this.set = Collections.unmodifiableMap(new LinkedHashMap<>(set));
+        this.values = new Derivation(kind, this.set).resolve();
+        this.dominant = dominantColour().colour().lab();
+        this.family = ColourFamily.of(dominant);
+        this.seasons = deriveSeasons();
+    }
+
+    /** @param set attribute to value, each value of the attribute's own type */
+    public static Piece of(PieceId id, Kind kind, Map<Attribute<?>, Object> set) {
+        return new Piece(id, kind, set);
+    }
+
+    public PieceId id() {
+        return id;
+    }
+
+    public Kind kind() {
+        return kind;
+    }
+
+    /** What was set by hand, in the order it was set. */
+    public Map<Attribute<?>, Object> set() {
+        return set;
+    }
+
+    public boolean isSet(Attribute<?> attribute) {
+        return set.containsKey(attribute);
+    }
+
+    /** The value, set or derived; null where the attribute does not apply. */
+    @SuppressWarnings("unchecked")
+    public <T> T get(Attribute<T> attribute) {
+        return (T) values[attribute.index()];
+    }
+
+    /** The document form of the value; null where the attribute does not apply. */
+    public Object written(Attribute<?> attribute) {
+        Object value = values[attribute.index()];
+        return value == null ? null : attribute.write(value);
+    }
+
+    public String label() {
+        return get(Attribute.LABEL);
+    }
+
+    public List<ColourShare> colours() {
+        return get(Attribute.COLOURS);
+    }
+
+    /** The colour of the largest share, the first of equals. */
+    public ColourShare dominantColour() {
+        ColourShare best = colours().get(0);
+        for (ColourShare colour : colours()) {
+            if (colour.shareFraction() > best.shareFraction()) {
+                best = colour;
+            }
+        }
+        return best;
+    }
+
+    public Lab dominant() {
+        return dominant;
+    }
+
+    public ColourFamily colourFamily() {
+        return family;
+    }
+
+    /** CIEDE2000 between the dominant colours. */
+    public double colourDifference(Piece other) {
+        return Ciede2000.difference(dominant, other.dominant);
+    }
+
+    public Pattern pattern() {
+        return get(Attribute.PATTERN);
+    }
+
+    public boolean isSolid() {
+        return pattern() == Pattern.SOLID;
+    }
+
+    public PatternScale patternScale() {
+        return get(Attribute.PATTERN_SCALE);
+    }
+
+    public Cloth cloth() {
+        return get(Attribute.CLOTH);
+    }
+
+    public int clothWeight() {
+        return get(Attribute.CLOTH_WEIGHT);
+    }
+
+    public SeasonRange seasons() {
+        return seasons;
+    }
+
+    /** Percentage of a fibre, 0..100. */
+    public int percentOf(Fibre fibre) {
+        return get(Attribute.FIBRES).stream()
+                .filter(share -> share.fibre() == fibre)
+                .mapToInt(FibreShare::percent)
+                .sum();
+    }
+
+    public Fit fit() {
+        return get(Attribute.FIT);
+    }
+
+    public Shape shape() {
+        return get(Attribute.SHAPE);
+    }
+
+    public Hem hem() {
+        return get(Attribute.HEM);
+    }
+
+    public Rise rise() {
+        return get(Attribute.RISE);
+    }
+
+    public Neckline neckline() {
+        return get(Attribute.NECKLINE);
+    }
+
+    public Sleeve sleeve() {
+        return get(Attribute.SLEEVE);
+    }
+
+    public Opening opening() {
+        return get(Attribute.OPENING);
+    }
+
+    public Construction construction() {
+        return get(Attribute.CONSTRUCTION);
+    }
+
+    /** Id of the set the piece belongs to, or null. */
+    public String setId() {
+        return get(Attribute.SET);
+    }
+
+    public boolean sharesSetWith(Piece other) {
+        return setId() != null && setId().equals(other.setId());
+    }
+
+    public Metal metal() {
+        return get(Attribute.METAL);
+    }
+
+    public Toe toe() {
+        return get(Attribute.TOE);
+    }
+
+    public int formality() {
+        return get(Attribute.FORMALITY);
+    }
+
+    /** Garment insulation in hundredths of a clo, so that sums are exact. */
+    public int centiClo() {
+        return (int) Math.round(get(Attribute.WARMTH_CLO) * 100);
+    }
+
+    public List<Slot> roles() {
+        return get(Attribute.ROLES);
+    }
+
+    public List<Finish> finishes() {
+        return get(Attribute.FINISHES);
+    }
+
+    public boolean has(Detail detail) {
+        return get(Attribute.DETAILS).contains(detail);
+    }
+
+    /** How much a layer fills out the one above: cloth weight, and a full sleeve on top of it. */
+    public int bulk() {
+        if (sleeve() == null || sleeve().isSleeveless()) {
+            return clothWeight();
+        }
+        return clothWeight() + get(Attribute.SLEEVE_VOLUME) - 1;
+    }
+
+    /** Visual volume 1..4: of the leg or skirt where there is one, else of the fit. */
+    public int volume() {
+        return shape() != null ? shape().volume() : fit().volume();
+    }
+
+    private SeasonRange deriveSeasons() {
+        SeasonRange range = percentOf(Fibre.LINEN) >= 50 ? Cloth.LINEN.seasons() : cloth().seasons();
+        return range.atWeight(clothWeight());
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Piece piece && id.equals(piece.id) && kind.equals(piece.kind) && set.equals(piece.set);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return id + " (" + label() + ")";
+    }
+}

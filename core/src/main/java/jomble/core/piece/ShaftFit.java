@@ -1,0 +1,7 @@
+package jomble.core.piece;
+
+/** Whether a boot's shaft sits close to the leg. */
+public enum ShaftFit implements Word {
+    SLIM,
+    ROOMY
+}

@@ -1,0 +1,40 @@
+package jomble.core.piece;
+
+import java.util.EnumSet;
+import java.util.Set;
+
+/** A place in an outfit. Layers come first, from the skin outwards; the order is that of every list of slots. */
+public enum Slot implements Word {
+    BASE,
+    TOP,
+    BOTTOM,
+    ONEPIECE,
+    DRAPE,
+    UNDERSKIRT,
+    MID,
+    JACKET,
+    COAT,
+    LEGWEAR,
+    SHOES,
+    BELT,
+    BAG,
+    HAT,
+    NECK,
+    TIE,
+    JEWELLERY,
+    WATCH,
+    HANDS,
+    EXTRA;
+
+    /** The slots that carry an outfit's colour, pattern and season. */
+    public static final Set<Slot> MAIN = EnumSet.of(TOP, BOTTOM, ONEPIECE, DRAPE, MID, JACKET);
+
+    public boolean isMain() {
+        return MAIN.contains(this);
+    }
+
+    /** Whether the slot takes part in the outfit's formality. */
+    public boolean isFormality() {
+        return isMain() || this == SHOES;
+    }
+}

@@ -1,0 +1,2 @@
+/** What a piece is: the vocabulary of kinds and attributes, and how unset attributes are derived. */
+package jomble.core.piece;

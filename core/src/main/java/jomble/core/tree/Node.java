@@ -1,0 +1,206 @@
+package jomble.core.tree;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A value of a parsed JSON tree and the pointer to it.
+ *
+ * <p>Values are {@code Map<String, ?>}, {@code List<?>}, {@code String}, {@code Number}, {@code Boolean} or null. A
+ * reading method answers null when the value has the wrong form, and reports the problem; callers go on, so that one
+ * pass finds every problem.
+ */
+public final class Node {
+    private final Object value;
+    private final String pointer;
+    private final List<Problem> problems;
+
+    private Node(Object value, String pointer, List<Problem> problems) {
+        this.value = value;
+        this.pointer = pointer;
+        this.problems = problems;
+    }
+
+    public static Node root(Object value) {
+        return new Node(value, "", new ArrayList<>());
+    }
+
+    /** The root of a value that stands at {@code pointer} in a larger whole. */
+    public static Node at(String pointer, Object value) {
+        return new Node(value, pointer, new ArrayList<>());
+    }
+
+    public boolean isNull() {
+        return value == null;
+    }
+
+    public boolean isObject() {
+        return value instanceof Map;
+    }
+
+    public boolean isList() {
+        return value instanceof List;
+    }
+
+    public boolean isText() {
+        return value instanceof String;
+    }
+
+    public Object value() {
+        return value;
+    }
+
+    public String pointer() {
+        return pointer;
+    }
+
+    public void reject(String code, String message) {
+        problems.add(new Problem(pointer, code, message));
+    }
+
+    /** Reports a word that is not among the known ones, with the nearest as a suggestion. */
+    public void rejectUnknown(String what, String typed, Collection<String> known) {
+        String hint = Spelling.nearest(typed, known)
+                .map(word -> " – did you mean \"" + word + "\"?")
+                .orElse(known.size() <= 12 ? " – one of " + String.join(", ", known) : "");
+        reject("unknown-" + what, "unknown " + what + " \"" + shorten(typed) + "\"" + hint);
+    }
+
+    /** Ends the reading: throws when anything was reported below this root. */
+    public void finish() {
+        if (!problems.isEmpty()) {
+            throw new InvalidInputException(problems);
+        }
+    }
+
+    /** The object's fields by name; any name outside {@code known} is reported at its own pointer. */
+    public Map<String, Node> fields(Collection<String> known) {
+        Map<String, Node> fields = members();
+        fields.forEach((name, field) -> {
+            if (!known.contains(name)) {
+                field.rejectUnknown("field", name, known);
+            }
+        });
+        return fields;
+    }
+
+    /** The object's fields by name, whatever they are called. */
+    public Map<String, Node> members() {
+        Map<String, Node> fields = new LinkedHashMap<>();
+        if (value instanceof Map<?, ?> map) {
+            map.forEach((name, member) ->
+                    fields.put(name.toString(), new Node(member, pointer + "/" + escape(name.toString()), problems)));
+        } else if (value != null) {
+            reject("not-an-object", "an object is expected here");
+        }
+        return fields;
+    }
+
+    /** A field of this object, present or not; absent reads as null at the pointer it would have. */
+    public Node field(String name) {
+        Object member = value instanceof Map<?, ?> map ? map.get(name) : null;
+        return new Node(member, pointer + "/" + escape(name), problems);
+    }
+
+    public List<Node> items(int most) {
+        List<Node> items = new ArrayList<>();
+        if (value instanceof List<?> list) {
+            if (list.size() > most) {
+                reject("too-many", "at most " + most + " entries, here are " + list.size());
+                return items;
+            }
+            for (int i = 0; i < list.size(); i++) {
+                items.add(new Node(list.get(i), pointer + "/" + i, problems));
+            }
+        } else if (value != null) {
+            reject("not-a-list", "a list is expected here");
+        }
+        return items;
+    }
+
+    public String text(int shortest, int longest) {
+        if (!(value instanceof String text)) {
+            return wrong("not-text", "text is expected here");
+        }
+        int length = text.codePointCount(0, text.length());
+        if (length < shortest || length > longest) {
+            return wrong("length", "between " + shortest + " and " + longest + " characters, here are " + length);
+        }
+        Optional<String> control = text.codePoints()
+                .filter(c -> Character.isISOControl(c) && c != '\n' && c != '\t' && c != '\r')
+                .mapToObj(c -> String.format("U+%04X", c))
+                .findFirst();
+        if (control.isPresent()) {
+            return wrong("control-character", "a control character (" + control.get() + ") cannot be kept");
+        }
+        return text;
+    }
+
+    public Integer integer(int least, int most) {
+        BigDecimal number = number();
+        if (number == null) {
+            return null;
+        }
+        if (number.stripTrailingZeros().scale() > 0) {
+            return wrong("not-whole", "a whole number is expected here");
+        }
+        if (outside(number, least, most)) {
+            return null;
+        }
+        return number.intValueExact();
+    }
+
+    public Double decimal(double least, double most) {
+        BigDecimal number = number();
+        return number == null || outside(number, least, most) ? null : (Double) number.doubleValue();
+    }
+
+    public BigDecimal number() {
+        if (!(value instanceof Number number)) {
+            return wrong("not-a-number", "a number is expected here");
+        }
+        try {
+            return new BigDecimal(number.toString());
+        } catch (NumberFormatException e) {
+            return wrong("not-a-number", "a finite number is expected here");
+        }
+    }
+
+    public Boolean bool() {
+        return value instanceof Boolean flag
+                ? flag
+                : (Boolean) wrong("not-a-boolean", "true or false is expected here");
+    }
+
+    private boolean outside(BigDecimal number, double least, double most) {
+        if (number.compareTo(BigDecimal.valueOf(least)) >= 0 && number.compareTo(BigDecimal.valueOf(most)) <= 0) {
+            return false;
+        }
+        reject(
+                "out-of-range",
+                "between " + plain(least) + " and " + plain(most) + ", here is " + shorten(number.toPlainString()));
+        return true;
+    }
+
+    private <T> T wrong(String code, String message) {
+        reject(code, message);
+        return null;
+    }
+
+    private static String plain(double number) {
+        return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+    }
+
+    private static String shorten(String text) {
+        return text.length() <= 40 ? text : text.substring(0, text.offsetByCodePoints(0, 20)) + "…";
+    }
+
+    private static String escape(String name) {
+        return name.replace("~", "~0").replace("/", "~1");
+    }
+}

@@ -1,0 +1,146 @@
+package jomble.core;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import jomble.core.brief.Boundaries;
+import jomble.core.brief.Brief;
+import jomble.core.brief.DressCode;
+import jomble.core.brief.Occasion;
+import jomble.core.brief.Requirement;
+import jomble.core.climate.Weather;
+import jomble.core.colour.Colour;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Schools;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Cloth;
+import jomble.core.piece.ColourShare;
+import jomble.core.piece.Fit;
+import jomble.core.piece.Kind;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Metal;
+import jomble.core.piece.Pattern;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.SetKind;
+import jomble.core.piece.Shape;
+import jomble.core.piece.Slot;
+
+/** Small wardrobes and contexts of every sort, from a seed. */
+public final class RandomWardrobes {
+    private static final List<String> COLOURS = List.of(
+            "#f7f7f5", "#17171a", "#22304d", "#2a3758", "#85868a", "#c2c3c6", "#b58a59", "#5c3d29", "#c0272d",
+            "#3c7a4a", "#f0cf3a", "#2f5fa5", "#6f4aa0", "#1f6f74");
+    private static final List<String> SET_IDS = List.of("s1", "s2", "s3");
+    private static final List<Kind> KINDS = List.copyOf(Kinds.all());
+
+    private final Random random;
+
+    public RandomWardrobes(long seed) {
+        this.random = new Random(seed);
+    }
+
+    /** Pieces of any kind, with enough tops, bottoms and shoes that some outfits exist. */
+    public List<Piece> pieces(int most) {
+        List<Piece> pieces = new ArrayList<>();
+        List<String> always = List.of("shirt", "t-shirt", "jeans", "tailored-trousers", "loafers", "sandals");
+        for (int i = 0; i < most; i++) {
+            Kind kind = i < always.size() && random.nextInt(4) > 0
+                    ? Kinds.find(always.get(i)).orElseThrow()
+                    : KINDS.get(random.nextInt(KINDS.size()));
+            pieces.add(Piece.of(new PieceId("p" + i), kind, attributes(kind)));
+        }
+        return pieces;
+    }
+
+    private Map<Attribute<?>, Object> attributes(Kind kind) {
+        Map<Attribute<?>, Object> set = new HashMap<>();
+        if (random.nextBoolean()) {
+            set.put(Attribute.COLOURS, List.of(new ColourShare(Colour.of(any(COLOURS)), 1)));
+        }
+        maybe(5, set, Attribute.PATTERN, any(List.of(Pattern.values())));
+        maybe(5, set, Attribute.CLOTH, any(List.of(Cloth.values())));
+        maybe(4, set, Attribute.FIT, any(List.of(Fit.values())));
+        maybe(3, set, Attribute.FORMALITY, 1 + random.nextInt(7));
+        maybe(6, set, Attribute.METAL, any(List.of(Metal.values())));
+        maybe(6, set, Attribute.SET, any(SET_IDS));
+        if (kind.defaults().containsKey(Attribute.SHAPE)) {
+            maybe(3, set, Attribute.SHAPE, any(List.of(Shape.values())));
+        }
+        if (random.nextInt(12) == 0) {
+            set.put(
+                    Attribute.ROLES,
+                    List.of(any(List.of(Slot.values())), any(List.of(Slot.values()))).stream()
+                            .distinct()
+                            .toList());
+        }
+        return set;
+    }
+
+    private <T> void maybe(int oneIn, Map<Attribute<?>, Object> set, Attribute<T> attribute, T value) {
+        if (random.nextInt(oneIn) == 0) {
+            set.put(attribute, value);
+        }
+    }
+
+    /** One to three contexts that differ in weather, or one without any. */
+    public List<JudgementContext> contexts() {
+        Boundaries boundaries = new Boundaries(List.of(), List.of(), List.of(), null, random.nextInt(4) > 0);
+        Brief empty = Brief.EMPTY;
+        Brief brief = new Brief(
+                boundaries,
+                empty.palette(),
+                null,
+                0,
+                empty.heights(),
+                false,
+                null,
+                null,
+                empty.laundry(),
+                List.of(),
+                List.of());
+        Map<SchoolSwitch, String> schools = new EnumMap<>(SchoolSwitch.class);
+        for (SchoolSwitch question : SchoolSwitch.values()) {
+            if (random.nextInt(4) == 0) {
+                schools.put(question, any(question.schools()));
+            }
+        }
+        Map<String, SetKind> sets = Map.of("s1", SetKind.SUIT, "s2", SetKind.JEWELLERY, "s3", SetKind.CO_ORD);
+        JudgementContext context = new JudgementContext(brief, occasion(), null, new Schools(schools), sets, Map.of());
+        List<JudgementContext> contexts = new ArrayList<>();
+        int weathers = random.nextInt(4);
+        for (int i = 0; i < weathers; i++) {
+            double low = random.nextInt(40) - 10;
+            contexts.add(context.in(new Weather(low, low + random.nextInt(12), 60, 3, 0.2, random.nextInt(6) == 0)));
+        }
+        return contexts.isEmpty() ? List.of(context) : contexts;
+    }
+
+    private Occasion occasion() {
+        int low = 1 + random.nextInt(4);
+        List<Requirement> requires = new ArrayList<>();
+        if (random.nextInt(4) == 0) {
+            requires.add(new Requirement(any(List.of(DressCode.NO_SHOES, DressCode.JACKET)), List.of()));
+        }
+        return new Occasion(
+                "any",
+                low,
+                Math.min(7, low + 2 + random.nextInt(4)),
+                requires,
+                false,
+                null,
+                30,
+                1.2,
+                null,
+                List.of(),
+                null);
+    }
+
+    private <T> T any(List<T> list) {
+        return list.get(random.nextInt(list.size()));
+    }
+}

@@ -1,0 +1,131 @@
+package jomble.core.counting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import jomble.core.RandomWardrobes;
+import jomble.core.judgement.Verdict;
+import jomble.core.judgement.rule.Catalogue;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import org.junit.jupiter.api.Test;
+
+/** The counter against brute force, on random small wardrobes with every rule on. */
+class CounterAgreementTest {
+    private static final int WARDROBES = Integer.getInteger("jomble.wardrobes", 300);
+    private static final long FIRST_SEED = 20_260_301;
+    private static final int PAGE = 7;
+
+    private final Counter counter = new PrunedCounter(Catalogue.standard());
+
+    @Test
+    void agreesWithBruteForceOnRandomWardrobes() {
+        long outfits = 0;
+        long dressed = 0;
+        for (int i = 0; i < WARDROBES; i++) {
+            CountQuestion question = question(FIRST_SEED + i);
+            BruteForce slow = new BruteForce(question);
+            Counts fast = counter.count(question, List.of(SlotPair.TOPS_AND_BOTTOMS), Progress.NONE);
+            String seed = "seed " + (FIRST_SEED + i) + " counting " + question.counted();
+            assertThat(fast.total()).as(seed).isEqualTo(slow.total());
+            assertThat(fast.daring()).as(seed).isEqualTo(slow.daring());
+            for (Piece piece : question.pieces()) {
+                boolean filled = piece.roles().stream()
+                        .allMatch(s -> question.counted().has(s) || CountedSlots.FILLED.contains(s));
+                if (filled) {
+                    assertThat(fast.perPiece().get(piece.id()))
+                            .as(seed + " " + piece)
+                            .isEqualTo(slow.perPiece(piece));
+                }
+            }
+            agreesOnPairs(question, slow, fast, seed);
+            agreesOnTheList(question, slow, seed);
+            outfits += fast.total();
+            dressed += fast.total() > 0 ? 1 : 0;
+        }
+        assertThat(dressed).as("wardrobes with outfits").isGreaterThan(WARDROBES / 4);
+        assertThat(outfits).isGreaterThan(WARDROBES);
+    }
+
+    private static CountQuestion question(long seed) {
+        RandomWardrobes wardrobes = new RandomWardrobes(seed);
+        Random random = new Random(seed);
+        List<CountedSlots> counted = List.of(
+                CountedSlots.OUTFITS,
+                CountedSlots.CLOTHES,
+                CountedSlots.LOOKS,
+                new CountedSlots(EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.COAT)));
+        return new CountQuestion(
+                wardrobes.pieces(6 + random.nextInt(6)),
+                wardrobes.contexts(),
+                counted.get(random.nextInt(counted.size())),
+                random.nextBoolean(),
+                List.of());
+    }
+
+    private static void agreesOnPairs(CountQuestion question, BruteForce slow, Counts fast, String seed) {
+        List<Crossing> cells = fast.perPair().get(SlotPair.TOPS_AND_BOTTOMS);
+        Set<List<PieceId>> crossed =
+                cells.stream().map(c -> List.of(c.a(), c.b())).collect(Collectors.toSet());
+        Set<List<PieceId>> never =
+                fast.neverTogether().stream().map(n -> List.of(n.a(), n.b())).collect(Collectors.toSet());
+        for (Piece a : question.pieces()) {
+            for (Piece b : question.pieces()) {
+                if (a != b && a.roles().contains(Slot.TOP) && b.roles().contains(Slot.BOTTOM)) {
+                    long expected = slow.perPair(Slot.TOP, a, Slot.BOTTOM, b);
+                    List<PieceId> pair = List.of(a.id(), b.id());
+                    assertThat(crossed.contains(pair)).as(seed).isEqualTo(expected > 0);
+                    assertThat(never.contains(pair)).as(seed).isEqualTo(expected == 0);
+                    cells.stream()
+                            .filter(c -> c.a().equals(a.id()) && c.b().equals(b.id()))
+                            .forEach(c -> assertThat(c.n()).as(seed).isEqualTo(expected));
+                }
+            }
+        }
+    }
+
+    /** Pages follow each other without gap or repeat, works before daring, and each says what brute force says. */
+    private void agreesOnTheList(CountQuestion question, BruteForce slow, String seed) {
+        List<String> listed = new ArrayList<>();
+        List<Verdict> verdicts = new ArrayList<>();
+        long total = slow.total();
+        for (long offset = 0; offset < Math.min(total, 3L * PAGE); offset += PAGE) {
+            CombinationPage page = counter.list(question, offset, PAGE, Progress.NONE);
+            assertThat(page.total()).as(seed).isEqualTo(total);
+            for (Combination combination : page.combinations()) {
+                String key = combination.slots().entrySet().stream()
+                        .map(e -> e.getKey().id() + "="
+                                + e.getValue().stream().map(PieceId::value).collect(Collectors.joining("+")))
+                        .collect(Collectors.joining(" "));
+                assertThat(combination.verdict())
+                        .as(seed + " " + key)
+                        .isEqualTo(slow.verdicts().get(key));
+                listed.add(key);
+                verdicts.add(combination.verdict());
+            }
+        }
+        assertThat(listed).as(seed).hasSize((int) Math.min(total, 3L * PAGE));
+        assertThat(new HashSet<>(listed)).as(seed).hasSameSizeAs(listed);
+        assertThat(verdicts).as(seed).isSorted();
+    }
+
+    @Test
+    void countsOnPaperAndInTheDark() {
+        RandomWardrobes wardrobes = new RandomWardrobes(1);
+        CountQuestion question =
+                new CountQuestion(wardrobes.pieces(12), wardrobes.contexts(), CountedSlots.OUTFITS, false, List.of());
+        Counts counts = counter.count(question, List.of(), Progress.NONE);
+        assertThat(counts.paper()).isGreaterThanOrEqualTo(BigInteger.valueOf(counts.total()));
+        assertThat(counts.shareInTheDark().fraction()).isBetween(0.0, 1.0);
+        assertThat(counts.shareInTheDark().works())
+                .isLessThanOrEqualTo(counts.shareInTheDark().all());
+    }
+}
