@@ -39,6 +39,7 @@ final class CombinationWalk {
         this.progress = progress;
         this.options = new Options(question.pieces(), question.contexts().get(0));
         this.containing = new Containing(question, options);
+        KnownDifferences differences = new KnownDifferences(question.pieces());
         Map<JudgementContext, FindingMasks> lasting = new LinkedHashMap<>();
         Map<JudgementContext, Integer> boundsByKey = new HashMap<>();
         for (JudgementContext context : question.contexts()) {
@@ -51,12 +52,20 @@ final class CombinationWalk {
             });
             FindingMasks weather =
                     context.weather() == null ? null : new FindingMasks(options.ways(), catalogue, context, true);
-            contexts.add(new CompiledContext(context, catalogue, masks, weather));
+            contexts.add(new CompiledContext(context, catalogue, masks, weather, differences));
         }
     }
 
     Options options() {
         return options;
+    }
+
+    boolean isUnremarkable(Option option) {
+        return contexts.stream().allMatch(context -> context.isUnremarkable(option.firstWay()));
+    }
+
+    boolean isInert(Option option) {
+        return contexts.stream().allMatch(context -> context.isInert(option));
     }
 
     void walk(Visitor visitor) {

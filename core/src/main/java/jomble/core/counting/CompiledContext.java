@@ -26,13 +26,21 @@ final class CompiledContext {
      * @param lasting masks of the rules that do not read the weather, shared between contexts
      * @param ofWeather masks of the others, or null when the catalogue has none that speak here
      */
-    CompiledContext(JudgementContext context, RuleCatalogue catalogue, FindingMasks lasting, FindingMasks ofWeather) {
+    CompiledContext(
+            JudgementContext context,
+            RuleCatalogue catalogue,
+            FindingMasks lasting,
+            FindingMasks ofWeather,
+            KnownDifferences differences) {
         this.context = context;
         this.lasting = lasting;
         this.ofWeather = ofWeather;
-        this.summariser = new Summariser(context);
+        this.summariser = new Summariser(context, differences);
         for (WholeRule rule : catalogue.wholeRules()) {
-            checks.add(new ReadyCheck(rule, rule.prepare(context), catalogue.bit(rule)));
+            WholeRule.Check check = rule.prepare(context);
+            if (check != WholeRule.Check.SILENT) {
+                checks.add(new ReadyCheck(rule, check, catalogue.bit(rule)));
+            }
         }
     }
 
@@ -63,6 +71,14 @@ final class CompiledContext {
     /** Whether no pair or piece rule has anything to say of this way. */
     boolean isUnremarkable(int way) {
         return lasting.isEmpty(way) && (ofWeather == null || ofWeather.isEmpty(way));
+    }
+
+    /** Whether wearing this option makes no difference to any rule. */
+    boolean isInert(Option option) {
+        return isUnremarkable(option.firstWay())
+                && checks.stream()
+                        .noneMatch(
+                                check -> check.rule().isTouchedBy(option.ways().get(0)));
     }
 
     /** Findings of the checks on a summary, OR-ed into three masks. */

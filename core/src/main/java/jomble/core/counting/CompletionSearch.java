@@ -29,14 +29,20 @@ final class CompletionSearch {
     private final List<Slot> fillSlots = new ArrayList<>();
     private final List<List<Option>> fillOptions = new ArrayList<>();
     private final boolean[] mandatory;
-    private final List<CompiledContext.ReadyCheck> atOnce = new ArrayList<>();
-    private final List<CompiledContext.ReadyCheck> afterWays = new ArrayList<>();
-    private final List<List<CompiledContext.ReadyCheck>> afterFill = new ArrayList<>();
+    private final List<CompiledContext.ReadyCheck> onceDecided = new ArrayList<>();
+    private final List<CompiledContext.ReadyCheck> waysDecided = new ArrayList<>();
+    private final List<List<CompiledContext.ReadyCheck>> fillDecided = new ArrayList<>();
+    private final List<CompiledContext.ReadyCheck> onceBound = new ArrayList<>();
+    private final List<CompiledContext.ReadyCheck> waysBound = new ArrayList<>();
+    private final List<List<CompiledContext.ReadyCheck>> fillBound = new ArrayList<>();
+    private final Set<Long> fillSums;
+    private final List<WarmthBound> warmthBounds = new ArrayList<>();
 
     private final Worn[] worn = new Worn[SLOTS.length];
     private final int[] placedWays = new int[SLOTS.length];
     private int placed;
-    private Option[] chosen;
+    private final Option[] chosen = new Option[SLOTS.length];
+    private int chosenCount;
     private boolean[] taken;
     private boolean wantBest;
     private int limit;
@@ -56,21 +62,64 @@ final class CompletionSearch {
         this.mandatory = new boolean[fillSlots.size()];
         for (int i = 0; i < mandatory.length; i++) {
             mandatory[i] = wanted.contains(fillSlots.get(i));
-            afterFill.add(new ArrayList<>());
+            fillDecided.add(new ArrayList<>());
+            fillBound.add(new ArrayList<>());
         }
+        this.fillSums = sumsOfClo();
         context.checks().forEach(this::schedule);
     }
 
+    /**
+     * A check is final once no open slot can touch it. Where the open slots can only make it worse, its cautions already
+     * hold and are charged early, so that hopeless combinations end before the slots are tried.
+     */
     private void schedule(CompiledContext.ReadyCheck check) {
-        int last = -1;
+        int touched = -1;
+        int softened = -1;
         for (int i = 0; i < fillSlots.size(); i++) {
-            last = check.rule().reads().contains(fillSlots.get(i)) ? i : last;
+            for (Option option : fillOptions.get(i)) {
+                Worn way = option.ways().get(0);
+                touched = check.rule().isTouchedBy(way) ? i : touched;
+                softened = check.rule().maySoften(way) ? i : softened;
+            }
         }
+        stage(touched, check, onceDecided, waysDecided, fillDecided);
+        if (softened < touched) {
+            stage(softened, check, onceBound, waysBound, fillBound);
+        } else if (check.rule().readsWarmthOnly() && touched >= 0) {
+            warmthBounds.add(new WarmthBound(check, fillSums));
+        }
+    }
+
+    private static void stage(
+            int last,
+            CompiledContext.ReadyCheck check,
+            List<CompiledContext.ReadyCheck> atOnce,
+            List<CompiledContext.ReadyCheck> afterWays,
+            List<List<CompiledContext.ReadyCheck>> afterFill) {
         if (last >= 0) {
             afterFill.get(last).add(check);
         } else {
             (check.rule().readsFinishes() ? afterWays : atOnce).add(check);
         }
+    }
+
+    /** Every sum of clo the open slots can add, as full in the upper and peeled in the lower half. */
+    private Set<Long> sumsOfClo() {
+        Set<Long> sums = new HashSet<>();
+        sums.add(0L);
+        for (List<Option> options : fillOptions) {
+            Set<Long> more = new HashSet<>(sums);
+            for (Option option : options) {
+                Worn[] alone = new Worn[SLOTS.length];
+                alone[option.slot().ordinal()] = option.ways().get(0);
+                Summary own = context.summarise(alone);
+                long added = (long) own.fullCentiClo() << 32 | own.peeledCentiClo();
+                sums.forEach(sum -> more.add(sum + added));
+            }
+            sums = more;
+        }
+        return sums;
     }
 
     /** Of trimmings that no rule could tell apart, the first; those it could not tell from nothing are left out. */
@@ -106,46 +155,51 @@ final class CompletionSearch {
     }
 
     private Completion search(Option[] combination, int atMost, boolean theBest) {
-        chosen = combination;
         taken = new boolean[SLOTS.length];
         wantBest = theBest;
         limit = atMost;
         best = Completion.NONE;
         placed = 0;
         Arrays.fill(worn, null);
+        chosenCount = 0;
         for (Option option : combination) {
             if (option != null) {
+                chosen[chosenCount++] = option;
                 worn[option.slot().ordinal()] = option.ways().get(0);
                 taken[option.slot().ordinal()] = true;
             }
         }
-        CompiledContext.Charge charge = charge(atOnce);
+        CompiledContext.Charge charge = charge(onceDecided, onceBound, true);
         if (FindingMasks.points(charge.minor, charge.major) <= limit) {
             chooseWays(0, charge.minor, charge.major, charge.credit);
         }
         return best;
     }
 
-    private CompiledContext.Charge charge(List<CompiledContext.ReadyCheck> checks) {
+    private CompiledContext.Charge charge(
+            List<CompiledContext.ReadyCheck> decided, List<CompiledContext.ReadyCheck> bound, boolean withWarmth) {
         CompiledContext.Charge charge = new CompiledContext.Charge();
-        if (!checks.isEmpty()) {
+        boolean warmth = withWarmth && !warmthBounds.isEmpty();
+        if (!decided.isEmpty() || !bound.isEmpty() || warmth) {
             Summary summary = context.summarise(worn);
-            charge.add(checks, summary);
+            charge.add(bound, summary);
+            charge.credit = 0;
+            charge.add(decided, summary);
+            for (int i = 0; warmth && i < warmthBounds.size(); i++) {
+                warmthBounds.get(i).charge(charge, summary);
+            }
         }
         return charge;
     }
 
-    private void chooseWays(int ordinal, long minor, long major, long credit) {
-        if (ordinal == SLOTS.length) {
-            CompiledContext.Charge charge = charge(afterWays);
+    private void chooseWays(int next, long minor, long major, long credit) {
+        if (next == chosenCount) {
+            CompiledContext.Charge charge = charge(waysDecided, waysBound, false);
             fill(0, minor | charge.minor, major | charge.major, credit | charge.credit);
             return;
         }
-        Option option = chosen[ordinal];
-        if (option == null) {
-            chooseWays(ordinal + 1, minor, major, credit);
-            return;
-        }
+        Option option = chosen[next];
+        int ordinal = option.slot().ordinal();
         for (int i = 0; i < option.ways().size() && !isSettled(); i++) {
             int way = option.firstWay() + i;
             long withMinor = minor | minorOf(way);
@@ -153,7 +207,7 @@ final class CompletionSearch {
             if (FindingMasks.points(withMinor, withMajor) <= limit) {
                 worn[ordinal] = option.ways().get(i);
                 placedWays[placed++] = way;
-                chooseWays(ordinal + 1, withMinor, withMajor, credit | creditOf(way));
+                chooseWays(next + 1, withMinor, withMajor, credit | creditOf(way));
                 placed--;
             }
         }
@@ -196,7 +250,7 @@ final class CompletionSearch {
     }
 
     private void next(int stage, long minor, long major, long credit) {
-        CompiledContext.Charge charge = charge(afterFill.get(stage));
+        CompiledContext.Charge charge = charge(fillDecided.get(stage), fillBound.get(stage), false);
         fill(stage + 1, minor | charge.minor, major | charge.major, credit | charge.credit);
     }
 

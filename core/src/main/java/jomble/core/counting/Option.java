@@ -14,11 +14,21 @@ import jomble.core.piece.Slot;
  */
 record Option(int index, Slot slot, List<Piece> pieces, List<Worn> ways, int firstWay) {
     boolean contains(PieceId id) {
-        return pieces.stream().anyMatch(piece -> piece.id().equals(id));
+        for (Piece piece : pieces) {
+            if (piece.id().equals(id)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     boolean overlaps(Option other) {
-        return other.pieces.stream().anyMatch(piece -> contains(piece.id()));
+        for (Piece piece : other.pieces) {
+            if (contains(piece.id())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     List<PieceId> ids() {

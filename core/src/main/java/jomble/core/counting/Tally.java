@@ -2,43 +2,79 @@ package jomble.core.counting;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import jomble.core.judgement.Verdict;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /** Adds up combinations: in all, per piece and per pair. */
 final class Tally {
+    private static final Set<Slot> TRIMMINGS =
+            EnumSet.of(Slot.BAG, Slot.HAT, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH, Slot.HANDS, Slot.EXTRA);
+
     private final CountQuestion question;
     private final List<SlotPair> crossings;
     private final long[] perOption;
-    private final Map<PieceId, Long> completed = new LinkedHashMap<>();
-    private final Map<PieceId, List<Option>> onlyUncounted = new LinkedHashMap<>();
+    /** For each group of uncounted pieces that no rule can tell apart, the places its first piece can take. */
+    private final List<List<Option>> alike = new ArrayList<>();
+
+    private final Map<PieceId, Integer> groupOf = new LinkedHashMap<>();
+    private final long[] completedBy;
     private final Options options;
+    private final Predicate<Option> inert;
     private final List<Map<Option, Map<Option, long[]>>> crossed = new ArrayList<>();
     private long works;
     private long daring;
 
-    Tally(CountQuestion question, Options options, List<SlotPair> crossings) {
+    /** @param unremarkable whether no pair or piece rule has anything to say of an option */
+    Tally(
+            CountQuestion question,
+            Options options,
+            List<SlotPair> crossings,
+            Predicate<Option> unremarkable,
+            Predicate<Option> inert) {
         this.question = question;
         this.crossings = crossings;
         this.options = options;
+        this.inert = options.all().stream().filter(inert).collect(Collectors.toSet())::contains;
         this.perOption = new long[options.all().size()];
         crossings.forEach(pair -> crossed.add(new LinkedHashMap<>()));
+        Map<List<Object>, Integer> groups = new HashMap<>();
         for (Piece piece : question.pieces()) {
             boolean counted = piece.roles().stream().anyMatch(question.counted()::has);
             if (!counted && !piece.roles().isEmpty()) {
-                onlyUncounted.put(
-                        piece.id(),
-                        options.all().stream()
-                                .filter(o -> o.contains(piece.id()))
-                                .toList());
+                List<Option> places = options.all().stream()
+                        .filter(o -> o.contains(piece.id()))
+                        .toList();
+                int group = groups.computeIfAbsent(effect(places, unremarkable), effect -> {
+                    alike.add(places);
+                    return alike.size() - 1;
+                });
+                groupOf.put(piece.id(), group);
             }
         }
+        this.completedBy = new long[alike.size()];
+    }
+
+    /** Rules read trimmings through warmth and metal only; two alike in both, in the same slots, complete the same. */
+    private static List<Object> effect(List<Option> places, Predicate<Option> unremarkable) {
+        List<Object> effect = new ArrayList<>();
+        for (Option place : places) {
+            boolean trimming = TRIMMINGS.contains(place.slot()) && unremarkable.test(place);
+            boolean filled = CountedSlots.FILLED.contains(place.slot());
+            effect.add(trimming ? (filled ? place.slot() : "loose") : place.index());
+            place.pieces().forEach(piece -> effect.add(List.of(piece.centiClo(), piece.metal())));
+        }
+        return effect;
     }
 
     /** @return whether the combination counts */
@@ -67,27 +103,15 @@ final class Tally {
         return true;
     }
 
-    /** Credits each uncounted piece that can complete the combination; one completion may credit several. */
+    /** Credits each uncounted piece that can complete the combination; pieces alike in every rule's eyes at once. */
     private void complete(Option[] combination, Searches searches) {
         int atMost = (question.includeDaring() ? Verdict.DARING : Verdict.WORKS).mostPoints();
-        List<PieceId> open = new ArrayList<>(onlyUncounted.keySet());
-        while (!open.isEmpty()) {
-            PieceId id = open.remove(open.size() - 1);
-            for (Option option : onlyUncounted.get(id)) {
-                Completion found = searches.verdict(combination, option, atMost);
-                if (found != Completion.NONE) {
-                    completed.merge(id, 1L, Long::sum);
-                    for (Worn worn : found.worn()) {
-                        if (worn != null) {
-                            worn.pieces().stream()
-                                    .map(Piece::id)
-                                    .filter(open::remove)
-                                    .forEach(other -> completed.merge(other, 1L, Long::sum));
-                        }
-                    }
-                    break;
-                }
+        for (int i = 0; i < alike.size(); i++) {
+            boolean found = false;
+            for (Option option : alike.get(i)) {
+                found = found || inert.test(option) || searches.verdict(combination, option, atMost) != Completion.NONE;
             }
+            completedBy[i] += found ? 1 : 0;
         }
     }
 
@@ -96,9 +120,14 @@ final class Tally {
         return crossed;
     }
 
+    private long completions(PieceId id) {
+        Integer group = groupOf.get(id);
+        return group == null ? 0 : completedBy[group];
+    }
+
     Counts counts(BigInteger paper, DarkShare dark, List<NeverTogether> never) {
         Map<PieceId, Long> perPiece = new TreeMap<>();
-        question.pieces().forEach(piece -> perPiece.put(piece.id(), completed.getOrDefault(piece.id(), 0L)));
+        question.pieces().forEach(piece -> perPiece.put(piece.id(), completions(piece.id())));
         for (Option option : options.all()) {
             option.ids().forEach(id -> perPiece.merge(id, perOption[option.index()], Long::sum));
         }

@@ -11,6 +11,7 @@ import static jomble.core.piece.Slot.ONEPIECE;
 import static jomble.core.piece.Slot.TOP;
 import static jomble.core.piece.Slot.UNDERSKIRT;
 
+import java.util.function.ToDoubleBiFunction;
 import jomble.core.brief.DressCode;
 import jomble.core.colour.Ciede2000;
 import jomble.core.colour.Colour;
@@ -27,7 +28,6 @@ import jomble.core.proportion.Landmark;
 
 /** Measures an outfit for the rules about the whole. One per context; holds no state between outfits. */
 public final class Summariser {
-    private static final Slot[] SLOTS = Slot.values();
     /** Below this ΔE00 two colours at a hem read as one column. */
     private static final double VISIBLE = 10;
     /** What a hem over a bare leg of unknown colour is taken to differ by: clearly visible. */
@@ -42,8 +42,15 @@ public final class Summariser {
     private final boolean wantsShoes;
     private final boolean jacketStays;
     private final Lab skin;
+    private final ToDoubleBiFunction<Piece, Piece> difference;
 
     public Summariser(JudgementContext context) {
+        this(context, Piece::colourDifference);
+    }
+
+    /** @param difference ΔE00 between the dominant colours of two pieces, for callers that keep what they worked out */
+    public Summariser(JudgementContext context, ToDoubleBiFunction<Piece, Piece> difference) {
+        this.difference = difference;
         this.context = context;
         this.heights = context.brief().heights();
         this.wantsShoes = context.wantsShoes();
@@ -55,6 +62,7 @@ public final class Summariser {
     /** @param worn by ordinal of the slot, null where empty */
     public Summary summarise(Worn[] worn) {
         Structure structure = nearestStructure(worn);
+        int filled = 0;
         int full = 0;
         int peeled = 0;
         int formalities = 0;
@@ -64,6 +72,7 @@ public final class Summariser {
             if (w == null) {
                 continue;
             }
+            filled |= 1 << w.slot().ordinal();
             int clo = centiClo(w);
             full += clo;
             peeled += isPeeled(w.slot()) ? 0 : clo;
@@ -79,7 +88,7 @@ public final class Summariser {
         long seam = strongestBreak(worn);
         return new Summary(
                 structure,
-                missing(structure, worn),
+                structure.mandatoryMask(wantsShoes) & ~filled,
                 colliding(structure, worn),
                 full,
                 peeled,
@@ -134,20 +143,10 @@ public final class Summariser {
         return worn[ONEPIECE.ordinal()] != null ? Structure.ONE_PIECE : Structure.SEPARATES;
     }
 
-    private int missing(Structure structure, Worn[] worn) {
-        int mask = 0;
-        for (Slot slot : structure.mandatory(wantsShoes)) {
-            if (worn[slot.ordinal()] == null) {
-                mask |= 1 << slot.ordinal();
-            }
-        }
-        return mask;
-    }
-
     private static int colliding(Structure structure, Worn[] worn) {
         int mask = 0;
-        for (Slot slot : SLOTS) {
-            Worn w = worn[slot.ordinal()];
+        for (Worn w : worn) {
+            Slot slot = w == null ? null : w.slot();
             if (w != null && !(structure.allows(slot) && structure.takes(slot, w.piece()) && hasRole(w))) {
                 mask |= 1 << slot.ordinal();
             }
@@ -157,7 +156,7 @@ public final class Summariser {
 
     private static boolean hasRole(Worn worn) {
         for (Piece piece : worn.pieces()) {
-            if (!piece.roles().contains(worn.slot())) {
+            if (!piece.hasRole(worn.slot())) {
                 return false;
             }
         }
@@ -175,9 +174,8 @@ public final class Summariser {
 
     private static int patterned(Worn[] worn) {
         int count = 0;
-        for (Slot slot : Slot.MAIN) {
-            Worn w = worn[slot.ordinal()];
-            if (w != null && !w.piece().isSolid()) {
+        for (Worn w : worn) {
+            if (w != null && w.slot().isMain() && !w.piece().isSolid()) {
                 count++;
             }
         }
@@ -239,7 +237,7 @@ public final class Summariser {
         boolean closedMid = mid != null && !mid.is(Finish.OPEN) && mid.piece().hem() != null;
         long best = -1L << 32;
         if (onepiece != null) {
-            best = closedMid ? stronger(best, hem(mid), mid.piece().colourDifference(onepiece.piece())) : best;
+            best = closedMid ? stronger(best, hem(mid), difference.applyAsDouble(mid.piece(), onepiece.piece())) : best;
             int end = onepiece.piece().hem() == null ? 0 : hem(onepiece);
             return end < NEAR_FLOOR_PERMILLE ? best : stronger(best, end, againstLeg(onepiece, worn));
         }
@@ -248,11 +246,11 @@ public final class Summariser {
         }
         int midEnd = closedMid ? hem(mid) : Integer.MAX_VALUE;
         if (closedMid) {
-            best = stronger(best, midEnd, mid.piece().colourDifference(bottom.piece()));
+            best = stronger(best, midEnd, difference.applyAsDouble(mid.piece(), bottom.piece()));
         }
         if (top != null && top.piece().hem() != null) {
             int end = topHem(top, bottom.piece());
-            best = end < midEnd ? stronger(best, end, top.piece().colourDifference(bottom.piece())) : best;
+            best = end < midEnd ? stronger(best, end, difference.applyAsDouble(top.piece(), bottom.piece())) : best;
         }
         return best;
     }
@@ -267,14 +265,17 @@ public final class Summariser {
         Worn legwear = worn[LEGWEAR.ordinal()];
         Lab own = onepiece.piece().dominant();
         if (bottom != null) {
-            return onepiece.piece().colourDifference(bottom.piece());
+            return difference.applyAsDouble(onepiece.piece(), bottom.piece());
         }
-        if (legwear != null
-                && legwear.piece().get(Attribute.SHEERNESS) < 2
-                && legwear.piece().get(Attribute.DENIER) != null) {
-            return onepiece.piece().colourDifference(legwear.piece());
+        if (legwear != null && hidesTheLeg(legwear)) {
+            return difference.applyAsDouble(onepiece.piece(), legwear.piece());
         }
         return skin == null ? BARE_LEG : Ciede2000.difference(own, skin);
+    }
+
+    /** Tights that show their own colour rather than the skin's. */
+    public static boolean hidesTheLeg(Worn legwear) {
+        return legwear.piece().get(Attribute.SHEERNESS) < 2 && legwear.piece().get(Attribute.DENIER) != null;
     }
 
     private int hem(Worn worn) {

@@ -88,4 +88,26 @@ public record Summary(
         }
         return 0;
     }
+
+    /** The same outfit with other sums of clo, for rules that read nothing else. */
+    public Summary withCentiClo(int full, int peeled) {
+        return new Summary(
+                structure,
+                missingSlots,
+                collidingSlots,
+                full,
+                peeled,
+                formalities,
+                coatFormality,
+                suitBroken,
+                patterned,
+                hueFamilies,
+                metals,
+                upperVolume,
+                lowerVolume,
+                waistDefined,
+                closeInsideRoomy,
+                breakPermille,
+                breakDifference);
+    }
 }

@@ -15,6 +15,21 @@ public non-sealed interface WholeRule extends Rule {
         return false;
     }
 
+    /** Whether wearing this can change the finding; narrows {@link #reads()} to pieces that matter. */
+    default boolean isTouchedBy(Worn worn) {
+        return reads().contains(worn.slot());
+    }
+
+    /** Whether wearing this as well can make the finding milder. Where it cannot, a caution found early is final. */
+    default boolean maySoften(Worn worn) {
+        return isTouchedBy(worn);
+    }
+
+    /** Whether the finding depends on the two sums of clo alone. */
+    default boolean readsWarmthOnly() {
+        return false;
+    }
+
     /** Works out everything that depends on the context alone, so that judging is cheap. */
     Check prepare(JudgementContext context);
 

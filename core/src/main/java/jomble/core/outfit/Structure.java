@@ -37,10 +37,13 @@ public enum Structure implements Word {
     private static final String LONG_FLARED_SKIRT = "long-flared-skirt";
 
     private final Set<Slot> required;
+    private final int requiredMask;
+    private int allowedMask;
     private final Set<Slot> optional;
 
     Structure(Set<Slot> required, Set<Slot> optional) {
         this.required = Collections.unmodifiableSet(required);
+        this.requiredMask = mask(required);
         this.optional = Collections.unmodifiableSet(optional);
     }
 
@@ -58,6 +61,11 @@ public enum Structure implements Word {
         return optional.contains(slot) || ANYWHERE.contains(slot) || (slot == SHOES && !withShoes);
     }
 
+    /** The mandatory slots as bits {@code 1 << ordinal}. */
+    public int mandatoryMask(boolean withShoes) {
+        return requiredMask | (withShoes ? 1 << SHOES.ordinal() : 0);
+    }
+
     /** Whether the structure can hold this piece in this slot. */
     public boolean takes(Slot slot, Piece piece) {
         if (this == DRAPED_OVER_UNDERSKIRT || this == DRAPED_OVER_SKIRT) {
@@ -72,6 +80,21 @@ public enum Structure implements Word {
 
     /** Whether this structure allows the slot at all. */
     public boolean allows(Slot slot) {
-        return required.contains(slot) || isOptional(slot, false);
+        return (allowedMask & 1 << slot.ordinal()) != 0;
+    }
+
+    static {
+        for (Structure structure : values()) {
+            structure.allowedMask =
+                    structure.requiredMask | mask(structure.optional) | mask(ANYWHERE) | 1 << SHOES.ordinal();
+        }
+    }
+
+    private static int mask(Set<Slot> slots) {
+        int mask = 0;
+        for (Slot slot : slots) {
+            mask |= 1 << slot.ordinal();
+        }
+        return mask;
     }
 }

@@ -22,6 +22,8 @@ public final class Piece {
     private final Lab dominant;
     private final ColourFamily family;
     private final SeasonRange seasons;
+    private final int roleMask;
+    private final int centiClo;
 
     private Piece(PieceId id, Kind kind, Map<Attribute<?>, Object> set) {
         this.id = id;
@@ -31,6 +33,8 @@ public final class Piece {
         this.dominant = dominantColour().colour().lab();
         this.family = ColourFamily.of(dominant);
         this.seasons = deriveSeasons();
+        this.roleMask = roles().stream().mapToInt(slot -> 1 << slot.ordinal()).reduce(0, (a, b) -> a | b);
+        this.centiClo = (int) Math.round(get(Attribute.WARMTH_CLO) * 100);
     }
 
     /** @param set attribute to value, each value of the attribute's own type */
@@ -186,11 +190,15 @@ public final class Piece {
 
     /** Garment insulation in hundredths of a clo, so that sums are exact. */
     public int centiClo() {
-        return (int) Math.round(get(Attribute.WARMTH_CLO) * 100);
+        return centiClo;
     }
 
     public List<Slot> roles() {
         return get(Attribute.ROLES);
+    }
+
+    public boolean hasRole(Slot slot) {
+        return (roleMask & 1 << slot.ordinal()) != 0;
     }
 
     public List<Finish> finishes() {

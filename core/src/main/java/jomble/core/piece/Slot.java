@@ -29,8 +29,11 @@ public enum Slot implements Word {
     /** The slots that carry an outfit's colour, pattern and season. */
     public static final Set<Slot> MAIN = EnumSet.of(TOP, BOTTOM, ONEPIECE, DRAPE, MID, JACKET);
 
+    private static final int MAIN_MASK =
+            MAIN.stream().mapToInt(slot -> 1 << slot.ordinal()).sum();
+
     public boolean isMain() {
-        return MAIN.contains(this);
+        return (MAIN_MASK & 1 << ordinal()) != 0;
     }
 
     /** Whether the slot takes part in the outfit's formality. */

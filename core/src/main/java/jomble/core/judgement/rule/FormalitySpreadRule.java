@@ -52,6 +52,12 @@ public final class FormalitySpreadRule implements WholeRule {
                 : worn.slot().isFormality() && extreme;
     }
 
+    /** One piece more can only widen the spread. */
+    @Override
+    public boolean maySoften(Worn worn) {
+        return false;
+    }
+
     @Override
     public Check prepare(JudgementContext context) {
         int minor = (int) context.value(this, MINOR);

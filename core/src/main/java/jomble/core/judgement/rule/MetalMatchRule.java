@@ -41,6 +41,16 @@ public final class MetalMatchRule implements WholeRule {
     }
 
     @Override
+    public boolean isTouchedBy(Worn worn) {
+        return speaksOf(worn, null);
+    }
+
+    @Override
+    public boolean maySoften(Worn worn) {
+        return worn.pieces().stream().anyMatch(piece -> piece.metal() == Metal.MIXED);
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         if (context.schools().holds(SchoolSwitch.METALS, "mixed")) {
             return Check.SILENT;

@@ -7,6 +7,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Worn;
@@ -55,6 +56,11 @@ public final class ProportionThirdsRule implements WholeRule {
     @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.slot() == Slot.TOP || worn.slot() == Slot.BOTTOM || worn.slot() == Slot.ONEPIECE;
+    }
+
+    @Override
+    public boolean isTouchedBy(Worn worn) {
+        return worn.slot() == Slot.LEGWEAR ? Summariser.hidesTheLeg(worn) : reads().contains(worn.slot());
     }
 
     @Override

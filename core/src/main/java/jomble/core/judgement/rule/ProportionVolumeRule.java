@@ -51,6 +51,11 @@ public final class ProportionVolumeRule implements WholeRule {
     }
 
     @Override
+    public boolean maySoften(Worn worn) {
+        return worn.slot() != Slot.COAT;
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         int minor = (int) context.value(this, MINOR);
         int major = (int) context.value(this, MAJOR);

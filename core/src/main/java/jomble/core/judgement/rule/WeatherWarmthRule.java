@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import jomble.core.climate.Comfort;
 import jomble.core.climate.Comfort.Surroundings;
 import jomble.core.climate.Weather;
@@ -15,6 +16,7 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /**
@@ -73,6 +75,16 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     @Override
+    public boolean isTouchedBy(Worn worn) {
+        return worn.pieces().stream().anyMatch(piece -> piece.centiClo() > 0);
+    }
+
+    @Override
+    public boolean readsWarmthOnly() {
+        return true;
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         Weather weather = context.weather();
         if (weather == null) {
@@ -90,13 +102,18 @@ public final class WeatherWarmthRule implements WholeRule {
                 context.occasion().met(),
                 offset);
         Warm indoors = new Warm(room.atLeast(minor), room.atLeast(major), room.atLeast(stop));
-        checks.add(s -> Result.of(
+        checks.add(s -> graded(
                 indoors.kind(s.peeledCentiClo()),
-                new TooWarmIndoors(room.at(s.peeledCentiClo()), INDOORS_C, clo(s.peeledCentiClo()))));
+                () -> new TooWarmIndoors(room.at(s.peeledCentiClo()), INDOORS_C, clo(s.peeledCentiClo()))));
         if (context.isOutdoors()) {
             addOutdoorChecks(checks, weather, offset, minor, major, stop);
         }
         return summary -> worst(checks, summary);
+    }
+
+    /** The vote is worked out for a finding only: most outfits have none. */
+    private static Optional<Result> graded(FindingKind kind, Supplier<Record> evidence) {
+        return kind == null ? Optional.empty() : Result.of(kind, evidence.get());
     }
 
     private static void addOutdoorChecks(
@@ -105,27 +122,25 @@ public final class WeatherWarmthRule implements WholeRule {
         Vote walk = new Vote(
                 low, Math.min(weather.windMs(), OUTDOORS_MOST_MS), weather.humidityPercent(), WALKING_MET, offset);
         Cold cold = new Cold(walk.atLeast(-minor), walk.atLeast(-major), walk.atLeast(-stop));
-        checks.add(s -> Result.of(
-                cold.kind(s.fullCentiClo()), new TooCold(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
+        checks.add(s -> graded(
+                cold.kind(s.fullCentiClo()), () -> new TooCold(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
         Warm bundled = new Warm(walk.atLeast(minor), walk.atLeast(major), Integer.MAX_VALUE);
-        checks.add(s -> s.fullCentiClo() == s.peeledCentiClo()
-                ? Optional.empty()
-                : Result.of(
-                        bundled.kind(s.fullCentiClo()),
-                        new LayerNobodyNeeds(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
+        checks.add(s -> graded(
+                s.fullCentiClo() == s.peeledCentiClo() ? null : bundled.kind(s.fullCentiClo()),
+                () -> new LayerNobodyNeeds(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
 
         double high = Math.min(weather.highC(), WARMEST_CHECK_C);
         Vote stroll = new Vote(high, OUTDOORS_WARM_MS, weather.humidityPercent(), STROLLING_MET, offset);
         Warm warm = new Warm(stroll.atLeast(minor), stroll.atLeast(major), stroll.atLeast(stop));
-        checks.add(s -> Result.of(
+        checks.add(s -> graded(
                 warm.kind(s.peeledCentiClo()),
-                new TooWarmOutdoors(stroll.at(s.peeledCentiClo()), high, clo(s.peeledCentiClo()))));
+                () -> new TooWarmOutdoors(stroll.at(s.peeledCentiClo()), high, clo(s.peeledCentiClo()))));
         if (weather.highC() > WARMEST_CHECK_C) {
             int[] limits = weather.highC() > HOT_C ? HOT_DAY_CENTI_CLO : WARM_DAY_CENTI_CLO;
             Warm heat = new Warm(limits[0] + 1, limits[1] + 1, limits[2] + 1);
-            checks.add(s -> Result.of(
+            checks.add(s -> graded(
                     heat.kind(s.peeledCentiClo()),
-                    new TooMuchForTheHeat(weather.highC(), clo(s.peeledCentiClo()), clo(limits[0]))));
+                    () -> new TooMuchForTheHeat(weather.highC(), clo(s.peeledCentiClo()), clo(limits[0]))));
         }
     }
 
