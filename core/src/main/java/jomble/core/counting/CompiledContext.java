@@ -34,7 +34,7 @@ final class CompiledContext {
             KnownDifferences differences) {
         this.context = context;
         this.lasting = lasting;
-        this.ofWeather = ofWeather;
+        this.ofWeather = ofWeather == null || ofWeather.isBlank() ? null : ofWeather;
         this.summariser = new Summariser(context, differences);
         for (WholeRule rule : catalogue.wholeRules()) {
             WholeRule.Check check = rule.prepare(context);

@@ -35,12 +35,16 @@ final class CompletionSearch {
     private final List<CompiledContext.ReadyCheck> onceBound = new ArrayList<>();
     private final List<CompiledContext.ReadyCheck> waysBound = new ArrayList<>();
     private final List<List<CompiledContext.ReadyCheck>> fillBound = new ArrayList<>();
-    private final Set<Long> fillSums;
-    private final List<WarmthBound> warmthBounds = new ArrayList<>();
+    /** For each stage, the warmth rules bounded by what the slots from there on can add. */
+    private final List<List<WarmthBound>> warmthBounds = new ArrayList<>();
+    /** Packed sums of clo by index of the option, worked out when first worn. */
+    private final long[] cloOf;
 
     private final Worn[] worn = new Worn[SLOTS.length];
     private final int[] placedWays = new int[SLOTS.length];
     private int placed;
+    private long addedMinor;
+    private long addedMajor;
     private final Option[] chosen = new Option[SLOTS.length];
     private int chosenCount;
     private boolean[] taken;
@@ -65,7 +69,11 @@ final class CompletionSearch {
             fillDecided.add(new ArrayList<>());
             fillBound.add(new ArrayList<>());
         }
-        this.fillSums = sumsOfClo();
+        this.cloOf = new long[options.all().size()];
+        Arrays.fill(cloOf, -1);
+        for (int stage = 0; stage <= mandatory.length; stage++) {
+            warmthBounds.add(new ArrayList<>());
+        }
         context.checks().forEach(this::schedule);
     }
 
@@ -74,6 +82,12 @@ final class CompletionSearch {
      * hold and are charged early, so that hopeless combinations end before the slots are tried.
      */
     private void schedule(CompiledContext.ReadyCheck check) {
+        if (check.rule().readsWarmthOnly()) {
+            for (int stage = 0; stage < warmthBounds.size(); stage++) {
+                warmthBounds.get(stage).add(new WarmthBound(check, sumsOfClo(stage)));
+            }
+            return;
+        }
         int touched = -1;
         int softened = -1;
         for (int i = 0; i < fillSlots.size(); i++) {
@@ -86,8 +100,6 @@ final class CompletionSearch {
         stage(touched, check, onceDecided, waysDecided, fillDecided);
         if (softened < touched) {
             stage(softened, check, onceBound, waysBound, fillBound);
-        } else if (check.rule().readsWarmthOnly() && touched >= 0) {
-            warmthBounds.add(new WarmthBound(check, fillSums));
         }
     }
 
@@ -104,22 +116,30 @@ final class CompletionSearch {
         }
     }
 
-    /** Every sum of clo the open slots can add, as full in the upper and peeled in the lower half. */
-    private Set<Long> sumsOfClo() {
+    /** Every sum of clo the slots from a stage on can add, packed. */
+    private Set<Long> sumsOfClo(int stage) {
         Set<Long> sums = new HashSet<>();
         sums.add(0L);
-        for (List<Option> options : fillOptions) {
+        for (List<Option> options : fillOptions.subList(stage, fillOptions.size())) {
             Set<Long> more = new HashSet<>(sums);
             for (Option option : options) {
-                Worn[] alone = new Worn[SLOTS.length];
-                alone[option.slot().ordinal()] = option.ways().get(0);
-                Summary own = context.summarise(alone);
-                long added = (long) own.fullCentiClo() << 32 | own.peeledCentiClo();
+                long added = clo(option);
                 sums.forEach(sum -> more.add(sum + added));
             }
             sums = more;
         }
         return sums;
+    }
+
+    /** Σ clo of an option, full in the upper and peeled in the lower 32 bits. */
+    private long clo(Option option) {
+        if (cloOf[option.index()] < 0) {
+            Worn[] alone = new Worn[SLOTS.length];
+            alone[option.slot().ordinal()] = option.ways().get(0);
+            Summary own = context.summarise(alone);
+            cloOf[option.index()] = WarmthBound.pack(own.fullCentiClo(), own.peeledCentiClo());
+        }
+        return cloOf[option.index()];
     }
 
     /** Of trimmings that no rule could tell apart, the first; those it could not tell from nothing are left out. */
@@ -169,51 +189,59 @@ final class CompletionSearch {
                 taken[option.slot().ordinal()] = true;
             }
         }
-        CompiledContext.Charge charge = charge(onceDecided, onceBound, true);
+        long clo = 0;
+        for (int i = 0; i < chosenCount; i++) {
+            clo += clo(chosen[i]);
+        }
+        CompiledContext.Charge charge = charge(onceDecided, onceBound);
+        chargeWarmth(0, clo, charge);
         if (FindingMasks.points(charge.minor, charge.major) <= limit) {
-            chooseWays(0, charge.minor, charge.major, charge.credit);
+            chooseWays(0, charge.minor, charge.major, charge.credit, clo);
         }
         return best;
     }
 
+    private void chargeWarmth(int stage, long clo, CompiledContext.Charge charge) {
+        for (WarmthBound bound : warmthBounds.get(stage)) {
+            bound.charge(charge, clo);
+        }
+    }
+
     private CompiledContext.Charge charge(
-            List<CompiledContext.ReadyCheck> decided, List<CompiledContext.ReadyCheck> bound, boolean withWarmth) {
+            List<CompiledContext.ReadyCheck> decided, List<CompiledContext.ReadyCheck> bound) {
         CompiledContext.Charge charge = new CompiledContext.Charge();
-        boolean warmth = withWarmth && !warmthBounds.isEmpty();
-        if (!decided.isEmpty() || !bound.isEmpty() || warmth) {
+        if (!decided.isEmpty() || !bound.isEmpty()) {
             Summary summary = context.summarise(worn);
             charge.add(bound, summary);
             charge.credit = 0;
             charge.add(decided, summary);
-            for (int i = 0; warmth && i < warmthBounds.size(); i++) {
-                warmthBounds.get(i).charge(charge, summary);
-            }
         }
         return charge;
     }
 
-    private void chooseWays(int next, long minor, long major, long credit) {
+    private void chooseWays(int next, long minor, long major, long credit, long clo) {
         if (next == chosenCount) {
-            CompiledContext.Charge charge = charge(waysDecided, waysBound, false);
-            fill(0, minor | charge.minor, major | charge.major, credit | charge.credit);
+            CompiledContext.Charge charge = charge(waysDecided, waysBound);
+            fill(0, minor | charge.minor, major | charge.major, credit | charge.credit, clo);
             return;
         }
         Option option = chosen[next];
         int ordinal = option.slot().ordinal();
         for (int i = 0; i < option.ways().size() && !isSettled(); i++) {
             int way = option.firstWay() + i;
-            long withMinor = minor | minorOf(way);
-            long withMajor = major | majorOf(way);
+            addUp(way);
+            long withMinor = minor | addedMinor;
+            long withMajor = major | addedMajor;
             if (FindingMasks.points(withMinor, withMajor) <= limit) {
                 worn[ordinal] = option.ways().get(i);
                 placedWays[placed++] = way;
-                chooseWays(next + 1, withMinor, withMajor, credit | creditOf(way));
+                chooseWays(next + 1, withMinor, withMajor, credit | creditOf(way), clo);
                 placed--;
             }
         }
     }
 
-    private void fill(int stage, long minor, long major, long credit) {
+    private void fill(int stage, long minor, long major, long credit, long clo) {
         if (FindingMasks.points(minor, major) > limit) {
             return;
         }
@@ -223,11 +251,11 @@ final class CompletionSearch {
         }
         int slot = fillSlots.get(stage).ordinal();
         if (taken[slot]) {
-            next(stage, minor, major, credit);
+            next(stage, minor, major, credit, clo);
             return;
         }
         if (!mandatory[stage]) {
-            next(stage, minor, major, credit);
+            next(stage, minor, major, credit, clo);
         }
         for (Option option : fillOptions.get(stage)) {
             if (isSettled()) {
@@ -236,12 +264,13 @@ final class CompletionSearch {
             if (!isWornAlready(option)) {
                 int way = option.firstWay();
                 worn[slot] = option.ways().get(0);
-                long withMinor = minor | minorOf(way);
-                long withMajor = major | majorOf(way);
+                addUp(way);
+                long withMinor = minor | addedMinor;
+                long withMajor = major | addedMajor;
                 if (FindingMasks.points(withMinor, withMajor) <= limit) {
                     long withCredit = credit | creditOf(way);
                     placedWays[placed++] = way;
-                    next(stage, withMinor, withMajor, withCredit);
+                    next(stage, withMinor, withMajor, withCredit, clo + clo(option));
                     placed--;
                 }
                 worn[slot] = null;
@@ -249,9 +278,10 @@ final class CompletionSearch {
         }
     }
 
-    private void next(int stage, long minor, long major, long credit) {
-        CompiledContext.Charge charge = charge(fillDecided.get(stage), fillBound.get(stage), false);
-        fill(stage + 1, minor | charge.minor, major | charge.major, credit | charge.credit);
+    private void next(int stage, long minor, long major, long credit, long clo) {
+        CompiledContext.Charge charge = charge(fillDecided.get(stage), fillBound.get(stage));
+        chargeWarmth(stage + 1, clo, charge);
+        fill(stage + 1, minor | charge.minor, major | charge.major, credit | charge.credit, clo);
     }
 
     private void settle(long minor, long major, long credit) {
@@ -281,23 +311,23 @@ final class CompletionSearch {
         return false;
     }
 
-    private long minorOf(int way) {
-        long mask = context.minor(way, way);
+    /** Findings between a way and all that is placed, into {@link #addedMinor} and {@link #addedMajor}. */
+    private void addUp(int way) {
+        long minor = context.minor(way, way);
+        long major = context.major(way, way);
         for (int i = 0; i < placed; i++) {
-            mask |= context.minor(way, placedWays[i]);
+            minor |= context.minor(way, placedWays[i]);
+            major |= context.major(way, placedWays[i]);
         }
-        return mask;
+        addedMinor = minor;
+        addedMajor = major;
     }
 
-    private long majorOf(int way) {
-        long mask = context.major(way, way);
-        for (int i = 0; i < placed; i++) {
-            mask |= context.major(way, placedWays[i]);
-        }
-        return mask;
-    }
-
+    /** Credits rank the completions of a listed combination; a verdict does without them. */
     private long creditOf(int way) {
+        if (!wantBest) {
+            return 0;
+        }
         long mask = context.credit(way, way);
         for (int i = 0; i < placed; i++) {
             mask |= context.credit(way, placedWays[i]);

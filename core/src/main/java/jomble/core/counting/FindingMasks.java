@@ -81,6 +81,16 @@ final class FindingMasks {
         }
     }
 
+    /** Whether there is no finding at all. */
+    boolean isBlank() {
+        for (int i = 0; i < minor.length; i++) {
+            if ((minor[i] | major[i] | credit[i]) != 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     boolean isEmpty(int way) {
         for (int other = 0; other < size; other++) {
             if (minor(way, other) != 0 || major(way, other) != 0 || credit(way, other) != 0) {

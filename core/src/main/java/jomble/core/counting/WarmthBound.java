@@ -8,11 +8,19 @@ import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.Summary;
 
-/** The mildest a warmth rule can be about a combination, over everything the open slots could add. */
+/**
+ * The mildest a warmth rule can be about what is on, over everything the open slots could still add. With no slot open
+ * this is the finding itself.
+ *
+ * <p>Sums of clo are packed: everything on in the upper 32 bits, after the best peel in the lower.
+ */
 final class WarmthBound {
+    private static final Summary NOTHING =
+            new Summary(null, 0, 0, 0, 0, 0, 0, false, 0, 0, 0, 0, 0, false, false, -1, 0);
+
     private final CompiledContext.ReadyCheck check;
     private final long[] sums;
-    /** From a combination's own two sums to the mildest finding; filled as sums turn up. */
+    /** From the packed sums of what is on to the mildest finding; filled as sums turn up. */
     private final Map<Long, Optional<FindingKind>> mildest = new HashMap<>();
 
     WarmthBound(CompiledContext.ReadyCheck check, Set<Long> sums) {
@@ -20,25 +28,27 @@ final class WarmthBound {
         this.sums = sums.stream().mapToLong(Long::longValue).toArray();
     }
 
-    void charge(CompiledContext.Charge charge, Summary summary) {
-        long own = (long) summary.fullCentiClo() << 32 | summary.peeledCentiClo();
-        Optional<FindingKind> kind = mildest.computeIfAbsent(own, sum -> mildest(summary));
+    static long pack(int fullCentiClo, int peeledCentiClo) {
+        return (long) fullCentiClo << 32 | peeledCentiClo;
+    }
+
+    void charge(CompiledContext.Charge charge, long on) {
+        Optional<FindingKind> kind = mildest.computeIfAbsent(on, this::mildest);
         if (kind.isPresent()) {
             switch (kind.get()) {
                 case STOP -> charge.major = FindingMasks.STOP;
                 case MAJOR -> charge.major |= check.bit();
                 case MINOR -> charge.minor |= check.bit();
-                case CREDIT -> {}
+                case CREDIT -> charge.credit |= check.bit();
             }
         }
     }
 
-    private Optional<FindingKind> mildest(Summary summary) {
+    private Optional<FindingKind> mildest(long on) {
         FindingKind best = FindingKind.STOP;
-        for (long sum : sums) {
-            Optional<Result> found = check.check()
-                    .judge(summary.withCentiClo(
-                            summary.fullCentiClo() + (int) (sum >> 32), summary.peeledCentiClo() + (int) sum));
+        for (long more : sums) {
+            long sum = on + more;
+            Optional<Result> found = check.check().judge(NOTHING.withCentiClo((int) (sum >> 32), (int) sum));
             if (found.isEmpty()) {
                 return Optional.empty();
             }
