@@ -9,6 +9,7 @@ import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 
 /** One context with everything about it worked out once. */
@@ -78,7 +79,16 @@ final class CompiledContext {
         return isUnremarkable(option.firstWay())
                 && checks.stream()
                         .noneMatch(
-                                check -> check.rule().isTouchedBy(option.ways().get(0)));
+                                check -> isTouched(check.rule(), option.ways().get(0)));
+    }
+
+    private static boolean isTouched(WholeRule rule, Worn worn) {
+        for (Structure structure : Structure.values()) {
+            if (rule.isTouchedBy(worn, structure)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Findings of the checks on a summary, OR-ed into three masks. */

@@ -26,6 +26,7 @@ final class CompletionSearch {
     private static final Set<Slot> TRIMMINGS = Set.of(Slot.NECK, Slot.TIE, Slot.HAT);
 
     private final CompiledContext context;
+    private final Structure structure;
     private final List<Slot> fillSlots = new ArrayList<>();
     private final List<List<Option>> fillOptions = new ArrayList<>();
     private final boolean[] mandatory;
@@ -54,6 +55,7 @@ final class CompletionSearch {
 
     CompletionSearch(CompiledContext context, Options options, Structure structure, CountedSlots counted) {
         this.context = context;
+        this.structure = structure;
         List<Slot> wanted = structure.mandatory(context.context().wantsShoes());
         for (Slot slot : CountedSlots.FILLED) {
             boolean fillable = !counted.has(slot) && structure.allows(slot);
@@ -93,8 +95,8 @@ final class CompletionSearch {
         for (int i = 0; i < fillSlots.size(); i++) {
             for (Option option : fillOptions.get(i)) {
                 Worn way = option.ways().get(0);
-                touched = check.rule().isTouchedBy(way) ? i : touched;
-                softened = check.rule().maySoften(way) ? i : softened;
+                touched = check.rule().isTouchedBy(way, structure) ? i : touched;
+                softened = check.rule().maySoften(way, structure) ? i : softened;
             }
         }
         stage(touched, check, onceDecided, waysDecided, fillDecided);

@@ -11,13 +11,15 @@ import jomble.core.piece.PieceId;
  * @param contexts one, or several whose union is counted: a combination counts once, with its best verdict
  * @param includeDaring whether daring combinations count as well
  * @param containing pieces every combination must contain; empty for all combinations
+ * @param completions whether pieces that sit only in uncounted slots get their figure too, which costs most of the time
  */
 public record CountQuestion(
         List<Piece> pieces,
         List<JudgementContext> contexts,
         CountedSlots counted,
         boolean includeDaring,
-        List<PieceId> containing) {
+        List<PieceId> containing,
+        boolean completions) {
     public CountQuestion {
         pieces = List.copyOf(pieces);
         contexts = List.copyOf(contexts);
@@ -28,10 +30,15 @@ public record CountQuestion(
     }
 
     public CountQuestion containing(List<PieceId> ids) {
-        return new CountQuestion(pieces, contexts, counted, includeDaring, ids);
+        return new CountQuestion(pieces, contexts, counted, includeDaring, ids, completions);
+    }
+
+    /** The same question without the figures of pieces that are not counted. */
+    public CountQuestion withoutCompletions() {
+        return new CountQuestion(pieces, contexts, counted, includeDaring, containing, false);
     }
 
     CountQuestion counting(CountedSlots slots) {
-        return new CountQuestion(pieces, contexts, slots, includeDaring, containing);
+        return new CountQuestion(pieces, contexts, slots, includeDaring, containing, completions);
     }
 }

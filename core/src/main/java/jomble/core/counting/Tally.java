@@ -51,7 +51,7 @@ final class Tally {
         Map<List<Object>, Integer> groups = new HashMap<>();
         for (Piece piece : question.pieces()) {
             boolean counted = piece.roles().stream().anyMatch(question.counted()::has);
-            if (!counted && !piece.roles().isEmpty()) {
+            if (!counted && !piece.roles().isEmpty() && question.completions()) {
                 List<Option> places = options.all().stream()
                         .filter(o -> o.contains(piece.id()))
                         .toList();
@@ -127,12 +127,18 @@ final class Tally {
 
     Counts counts(BigInteger paper, DarkShare dark, List<NeverTogether> never) {
         Map<PieceId, Long> perPiece = new TreeMap<>();
-        question.pieces().forEach(piece -> perPiece.put(piece.id(), completions(piece.id())));
+        for (Piece piece : question.pieces()) {
+            boolean counted = piece.roles().stream().anyMatch(question.counted()::has);
+            if (counted || question.completions()) {
+                perPiece.put(piece.id(), completions(piece.id()));
+            }
+        }
         for (Option option : options.all()) {
-            option.ids().forEach(id -> perPiece.merge(id, perOption[option.index()], Long::sum));
+            option.ids().forEach(id -> perPiece.computeIfPresent(id, (i, n) -> n + perOption[option.index()]));
         }
         List<PieceId> orphans = question.pieces().stream()
-                .filter(piece -> !piece.roles().isEmpty() && perPiece.get(piece.id()) == 0)
+                .filter(piece -> perPiece.getOrDefault(piece.id(), 1L) == 0
+                        && !piece.roles().isEmpty())
                 .map(Piece::id)
                 .sorted()
                 .toList();

@@ -1,7 +1,5 @@
 package jomble.core.counting;
 
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.FindingKind;
@@ -15,13 +13,19 @@ import jomble.core.judgement.Summary;
  * <p>Sums of clo are packed: everything on in the upper 32 bits, after the best peel in the lower.
  */
 final class WarmthBound {
+    /** Sums below this many hundredths of a clo are remembered. */
+    private static final int SPAN = 512;
+
+    private static final int SILENT = 1;
+    private static final int KNOWN = 2;
+    private static final FindingKind[] KINDS = FindingKind.values();
     private static final Summary NOTHING =
             new Summary(null, 0, 0, 0, 0, 0, 0, false, 0, 0, 0, 0, 0, false, false, -1, 0);
 
     private final CompiledContext.ReadyCheck check;
     private final long[] sums;
-    /** From the packed sums of what is on to the mildest finding; filled as sums turn up. */
-    private final Map<Long, Optional<FindingKind>> mildest = new HashMap<>();
+    /** By both sums of what is on, the mildest finding's ordinal plus {@link #KNOWN}; 0 until it was worked out. */
+    private final byte[] mildest = new byte[SPAN * SPAN];
 
     WarmthBound(CompiledContext.ReadyCheck check, Set<Long> sums) {
         this.check = check;
@@ -33,15 +37,32 @@ final class WarmthBound {
     }
 
     void charge(CompiledContext.Charge charge, long on) {
-        Optional<FindingKind> kind = mildest.computeIfAbsent(on, this::mildest);
-        if (kind.isPresent()) {
-            switch (kind.get()) {
+        int known = recall(on);
+        if (known >= KNOWN) {
+            switch (KINDS[known - KNOWN]) {
                 case STOP -> charge.major = FindingMasks.STOP;
                 case MAJOR -> charge.major |= check.bit();
                 case MINOR -> charge.minor |= check.bit();
                 case CREDIT -> charge.credit |= check.bit();
             }
         }
+    }
+
+    private int recall(long on) {
+        int full = (int) (on >> 32);
+        int peeled = (int) on;
+        if (full >= SPAN || peeled >= SPAN) {
+            return code(on);
+        }
+        int at = full * SPAN + peeled;
+        if (mildest[at] == 0) {
+            mildest[at] = (byte) code(on);
+        }
+        return mildest[at];
+    }
+
+    private int code(long on) {
+        return mildest(on).map(kind -> KNOWN + kind.ordinal()).orElse(SILENT);
     }
 
     private Optional<FindingKind> mildest(long on) {

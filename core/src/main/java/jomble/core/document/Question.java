@@ -13,6 +13,6 @@ import jomble.core.judgement.JudgementContext;
 public record Question(
         Wardrobe wardrobe, List<JudgementContext> contexts, CountedSlots counted, boolean includeDaring) {
     public CountQuestion toCount() {
-        return new CountQuestion(wardrobe.pieces(), contexts, counted, includeDaring, List.of());
+        return new CountQuestion(wardrobe.pieces(), contexts, counted, includeDaring, List.of(), true);
     }
 }

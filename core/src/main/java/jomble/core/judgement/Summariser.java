@@ -38,7 +38,9 @@ public final class Summariser {
     private static final int ROOMY = 3;
 
     private final JudgementContext context;
-    private final Heights heights;
+    /** In thousandths of stature, by ordinal of the landmark. */
+    private final int[] heights;
+
     private final boolean wantsShoes;
     private final boolean jacketStays;
     private final Lab skin;
@@ -52,7 +54,11 @@ public final class Summariser {
     public Summariser(JudgementContext context, ToDoubleBiFunction<Piece, Piece> difference) {
         this.difference = difference;
         this.context = context;
-        this.heights = context.brief().heights();
+        Heights figure = context.brief().heights();
+        this.heights = new int[Landmark.values().length];
+        for (Landmark landmark : Landmark.values()) {
+            heights[landmark.ordinal()] = figure.permille(landmark);
+        }
         this.wantsShoes = context.wantsShoes();
         this.jacketStays = context.occasion().requires(DressCode.JACKET);
         Colour colour = context.brief().skin();
@@ -279,16 +285,16 @@ public final class Summariser {
     }
 
     private int hem(Worn worn) {
-        return heights.permille(worn.piece().hem().landmark());
+        return heights[worn.piece().hem().landmark().ordinal()];
     }
 
     private int topHem(Worn top, Piece bottom) {
         if (top.is(Finish.TUCKED) && bottom.rise() != null) {
-            return heights.permille(bottom.rise().landmark());
+            return heights[bottom.rise().landmark().ordinal()];
         }
         if (top.is(Finish.HALF_TUCKED)) {
-            return heights.permille(Landmark.MID_RISE);
+            return heights[Landmark.MID_RISE.ordinal()];
         }
-        return top.is(Finish.KNOTTED) ? heights.permille(Landmark.NATURAL_WAIST) : hem(top);
+        return top.is(Finish.KNOTTED) ? heights[Landmark.NATURAL_WAIST.ordinal()] : hem(top);
     }
 }

@@ -2,6 +2,7 @@ package jomble.core.judgement;
 
 import java.util.Optional;
 import java.util.Set;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -15,14 +16,14 @@ public non-sealed interface WholeRule extends Rule {
         return false;
     }
 
-    /** Whether wearing this can change the finding; narrows {@link #reads()} to pieces that matter. */
-    default boolean isTouchedBy(Worn worn) {
+    /** Whether wearing this in such an outfit can change the finding; narrows {@link #reads()} to pieces that matter. */
+    default boolean isTouchedBy(Worn worn, Structure structure) {
         return reads().contains(worn.slot());
     }
 
     /** Whether wearing this as well can make the finding milder. Where it cannot, a caution found early is final. */
-    default boolean maySoften(Worn worn) {
-        return isTouchedBy(worn);
+    default boolean maySoften(Worn worn, Structure structure) {
+        return isTouchedBy(worn, structure);
     }
 
     /** Whether the finding depends on the two sums of clo alone. */

@@ -68,7 +68,8 @@ class CounterAgreementTest {
                 wardrobes.contexts(),
                 counted.get(random.nextInt(counted.size())),
                 random.nextBoolean(),
-                List.of());
+                List.of(),
+                true);
     }
 
     private static void agreesOnPairs(CountQuestion question, BruteForce slow, Counts fast, String seed) {
@@ -120,8 +121,8 @@ class CounterAgreementTest {
     @Test
     void countsOnPaperAndInTheDark() {
         RandomWardrobes wardrobes = new RandomWardrobes(1);
-        CountQuestion question =
-                new CountQuestion(wardrobes.pieces(12), wardrobes.contexts(), CountedSlots.OUTFITS, false, List.of());
+        CountQuestion question = new CountQuestion(
+                wardrobes.pieces(12), wardrobes.contexts(), CountedSlots.OUTFITS, false, List.of(), true);
         Counts counts = counter.count(question, List.of(), Progress.NONE);
         assertThat(counts.paper()).isGreaterThanOrEqualTo(BigInteger.valueOf(counts.total()));
         assertThat(counts.shareInTheDark().fraction()).isBetween(0.0, 1.0);

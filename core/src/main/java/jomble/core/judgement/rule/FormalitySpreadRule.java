@@ -10,6 +10,7 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -54,7 +55,7 @@ public final class FormalitySpreadRule implements WholeRule {
 
     /** One piece more can only widen the spread. */
     @Override
-    public boolean maySoften(Worn worn) {
+    public boolean maySoften(Worn worn, Structure structure) {
         return false;
     }
 

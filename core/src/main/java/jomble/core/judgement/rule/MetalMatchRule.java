@@ -11,6 +11,7 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Metal;
 import jomble.core.piece.Slot;
@@ -41,12 +42,12 @@ public final class MetalMatchRule implements WholeRule {
     }
 
     @Override
-    public boolean isTouchedBy(Worn worn) {
+    public boolean isTouchedBy(Worn worn, Structure structure) {
         return speaksOf(worn, null);
     }
 
     @Override
-    public boolean maySoften(Worn worn) {
+    public boolean maySoften(Worn worn, Structure structure) {
         return worn.pieces().stream().anyMatch(piece -> piece.metal() == Metal.MIXED);
     }
 

@@ -10,6 +10,7 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -59,8 +60,10 @@ public final class ProportionThirdsRule implements WholeRule {
     }
 
     @Override
-    public boolean isTouchedBy(Worn worn) {
-        return worn.slot() == Slot.LEGWEAR ? Summariser.hidesTheLeg(worn) : reads().contains(worn.slot());
+    public boolean isTouchedBy(Worn worn, Structure structure) {
+        return worn.slot() == Slot.LEGWEAR
+                ? structure == Structure.ONE_PIECE && Summariser.hidesTheLeg(worn)
+                : reads().contains(worn.slot());
     }
 
     @Override

@@ -9,6 +9,7 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -51,7 +52,7 @@ public final class ProportionVolumeRule implements WholeRule {
     }
 
     @Override
-    public boolean maySoften(Worn worn) {
+    public boolean maySoften(Worn worn, Structure structure) {
         return worn.slot() != Slot.COAT;
     }
 

@@ -16,6 +16,7 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -75,7 +76,7 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     @Override
-    public boolean isTouchedBy(Worn worn) {
+    public boolean isTouchedBy(Worn worn, Structure structure) {
         return worn.pieces().stream().anyMatch(piece -> piece.centiClo() > 0);
     }
 
