@@ -1,0 +1,94 @@
+package jomble.core.document;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.SetKind;
+import jomble.core.piece.Word;
+
+/** The JSON Schema (draft 2020-12) of the wardrobe document, written from the vocabulary itself. */
+public final class WardrobeSchema {
+    private static final Map<String, Object> ID = Map.of("type", "string", "minLength", 1, "maxLength", 64);
+    private static final Map<String, Object> COLOUR = Map.of("type", "string", "pattern", "^#[0-9a-fA-F]{6}$");
+    private static final List<String> NUMBERS = List.of("heelCm", "hemmedForHeelCm", "warmthClo");
+    private static final List<String> TEXTS = List.of("label", "set", "size", "notes", "acquired", "dueBack");
+
+    private WardrobeSchema() {}
+
+    public static Map<String, Object> write() {
+        Map<String, Object> properties = new LinkedHashMap<>();
+        properties.put("format", Map.of("const", WardrobeReader.FORMAT));
+        properties.put("version", Map.of("type", "integer", "minimum", 1, "maximum", WardrobeReader.VERSION));
+        properties.put("brief", Map.of("type", "object"));
+        properties.put("pieces", Map.of("type", "array", "items", piece()));
+        properties.put("sets", Map.of("type", "array", "items", set()));
+        WardrobeReader.CARRIED.forEach(name -> properties.put(name, Map.of("type", "array")));
+        Map<String, Object> schema = new LinkedHashMap<>();
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        schema.put("title", "Jomble wardrobe document");
+        schema.put("type", "object");
+        schema.put("properties", properties);
+        schema.put("additionalProperties", false);
+        return schema;
+    }
+
+    private static Map<String, Object> piece() {
+        Map<String, Object> properties = new LinkedHashMap<>();
+        properties.put("id", ID);
+        properties.put("kind", Map.of("enum", new ArrayList<>(Kinds.ids())));
+        Attribute.all().forEach(attribute -> properties.put(attribute.name(), form(attribute)));
+        Map<String, Object> piece = new LinkedHashMap<>();
+        piece.put("type", "object");
+        piece.put("required", List.of("id", "kind"));
+        piece.put("properties", properties);
+        piece.put("additionalProperties", false);
+        return piece;
+    }
+
+    private static Map<String, Object> form(Attribute<?> attribute) {
+        if (attribute == Attribute.COLOURS) {
+            Map<String, Object> shared = Map.of(
+                    "type", "object",
+                    "required", List.of("hex"),
+                    "properties", Map.of("hex", COLOUR, "share", Map.of("type", "number")));
+            return Map.of(
+                    "type", List.of("array", "null"), "maxItems", 5, "items", Map.of("anyOf", List.of(COLOUR, shared)));
+        }
+        if (attribute == Attribute.FIBRES) {
+            return Map.of("type", List.of("array", "null"), "items", Map.of("type", "object"));
+        }
+        if (List.of(Attribute.ROLES, Attribute.FINISHES, Attribute.DETAILS).contains(attribute)) {
+            return Map.of("type", List.of("array", "null"), "items", Map.of("enum", attribute.words()));
+        }
+        if (List.of(Attribute.CONSTRUCTION, Attribute.CARE_NEEDS, Attribute.COST)
+                .contains(attribute)) {
+            return Map.of("type", List.of("object", "null"));
+        }
+        if (!attribute.words().isEmpty()) {
+            List<Object> words = new ArrayList<>(attribute.words());
+            words.add(null);
+            return Map.of("enum", words);
+        }
+        String type =
+                TEXTS.contains(attribute.name()) ? "string" : NUMBERS.contains(attribute.name()) ? "number" : "integer";
+        return Map.of("type", List.of(type, "null"));
+    }
+
+    private static Map<String, Object> set() {
+        return Map.of(
+                "type",
+                "object",
+                "required",
+                List.of("id", "kind"),
+                "properties",
+                Map.of(
+                        "id", ID,
+                        "kind", Map.of("enum", Word.ids(SetKind.class)),
+                        "label", Map.of("type", "string", "maxLength", 80)),
+                "additionalProperties",
+                false);
+    }
+}

@@ -1,0 +1,37 @@
+package jomble.server;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import jomble.core.counting.Counter;
+import jomble.core.counting.PrunedCounter;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.rule.Catalogue;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+/** The server: REST, security and storage around the core. */
+@SpringBootApplication
+public class JombleApplication {
+    public static void main(String[] args) {
+        SpringApplication.run(JombleApplication.class, args);
+    }
+
+    /** The wall clock, or the instant named in {@code jomble.clock} for demonstrations and tests. */
+    @Bean
+    Clock clock(@Value("${jomble.clock}") String fixed) {
+        return fixed.isBlank() ? Clock.systemUTC() : Clock.fixed(Instant.parse(fixed), ZoneOffset.UTC);
+    }
+
+    @Bean
+    RuleCatalogue ruleCatalogue() {
+        return Catalogue.standard();
+    }
+
+    @Bean
+    Counter counter(RuleCatalogue catalogue) {
+        return new PrunedCounter(catalogue);
+    }
+}

@@ -1,0 +1,13 @@
+package jomble.server;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Serves the one page of the front end under every address it routes itself. */
+@Controller
+class PageController {
+    @GetMapping({"/", "/sign-in", "/clients", "/clients/**"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

@@ -1,0 +1,72 @@
+package jomble.server.account;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import jomble.server.studio.Studio;
+import jomble.server.studio.StudioMember;
+import jomble.server.studio.StudioRepository;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Checks passwords and tokens, and creates both. */
+@Service
+public class AccountService {
+    private final AccountRepository accounts;
+    private final ApiTokenRepository tokens;
+    private final StudioRepository studios;
+    private final PasswordEncoder encoder;
+    private final String noSuchAccount;
+
+    AccountService(
+            AccountRepository accounts, ApiTokenRepository tokens, StudioRepository studios, PasswordEncoder encoder) {
+        this.accounts = accounts;
+        this.tokens = tokens;
+        this.studios = studios;
+        this.encoder = encoder;
+        this.noSuchAccount = encoder.encode("nobody");
+    }
+
+    /** Who it is, or empty; takes the same time whether or not the address exists. */
+    @Transactional(readOnly = true)
+    public Optional<StudioMember> signIn(String email, String password) {
+        Optional<Account> account = accounts.findByEmail(email.trim().toLowerCase(Locale.ROOT));
+        String hash = account.map(Account::passwordHash).orElse(noSuchAccount);
+        boolean right = encoder.matches(password, hash);
+        return account.filter(a -> right).map(a -> member(a.id(), a.studioId(), a.name()));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<StudioMember> bearer(String token) {
+        return tokens.findByTokenHashAndRevokedAtIsNull(sha256(token)).map(t -> member(null, t.studioId(), t.name()));
+    }
+
+    @Transactional
+    public void createAccount(UUID studioId, String email, String password, String name) {
+        accounts.save(new Account(UUID.randomUUID(), studioId, email, encoder.encode(password), name));
+    }
+
+    @Transactional
+    public void createToken(UUID studioId, String name, String token) {
+        tokens.save(new ApiToken(UUID.randomUUID(), studioId, name, sha256(token)));
+    }
+
+    private StudioMember member(UUID accountId, UUID studioId, String name) {
+        Studio studio = studios.findById(studioId).orElseThrow();
+        return new StudioMember(accountId, studioId, name, studio.name(), studio.currency());
+    }
+
+    private static String sha256(String text) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            return HexFormat.of().formatHex(digest.digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package jomble.server.account;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Session cookie with CSRF protection for people, bearer tokens for programs and only for the compute calls. */
+@Configuration
+class SecurityConfiguration {
+    private static final String COMPUTE = "/api/v1/compute/**";
+    private static final String BEARER = "Bearer ";
+    private static final String POLICY =
+            "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'";
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder();
+    }
+
+    @Bean
+    SecurityContextRepository securityContextRepository() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    SecurityFilterChain filters(HttpSecurity http, AccountService accounts, SecurityContextRepository contexts)
+            throws Exception {
+        return http.securityContext(s -> s.securityContextRepository(contexts))
+                .authorizeHttpRequests(a -> a.requestMatchers("/api/v1/openapi/**", "/api/v1/schema/**")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/v1/session")
+                        .permitAll()
+                        .requestMatchers(COMPUTE)
+                        .hasAnyAuthority("STYLIST", "PROGRAM")
+                        .requestMatchers("/api/**")
+                        .hasAuthority("STYLIST")
+                        .anyRequest()
+                        .permitAll())
+                .csrf(c -> c.spa().ignoringRequestMatchers(SecurityConfiguration::hasBearer))
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
+                .requestCache(c -> c.disable())
+                .logout(l -> l.disable())
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) ->
+                                refuse(response, HttpStatus.UNAUTHORIZED, "sign-in-required", "Sign in first."))
+                        .accessDeniedHandler((request, response, failure) -> refuse(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "forbidden",
+                                "This is not allowed here. Reload the page and try again.")))
+                .addFilterBefore(new BearerFilter(accounts), AnonymousAuthenticationFilter.class)
+                .build();
+    }
+
+    private static boolean hasBearer(HttpServletRequest request) {
+        String header = request.getHeader(HttpHeaders.AUTHORIZATION);
+        return header != null && header.startsWith(BEARER);
+    }
+
+    private static void refuse(HttpServletResponse response, HttpStatus status, String code, String detail)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType("application/problem+json");
+        response.setCharacterEncoding(StandardCharsets.UTF_8);
+        response.getWriter()
+                .write(
+                        "{\"type\":\"urn:jomble:problem:%s\",\"title\":\"%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\",\"errors\":[]}"
+                                .formatted(code, status.getReasonPhrase(), status.value(), code, detail));
+    }
+
+    /** Lets a program in by its token; a wrong token is as good as none. */
+    private static final class BearerFilter extends OncePerRequestFilter {
+        private final AccountService accounts;
+
+        BearerFilter(AccountService accounts) {
+            this.accounts = accounts;
+        }
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            if (hasBearer(request)) {
+                SecurityContextHolder.clearContext();
+                accounts.bearer(request.getHeader(HttpHeaders.AUTHORIZATION).substring(BEARER.length()))
+                        .ifPresent(member ->
+                                SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(member)));
+            }
+            chain.doFilter(request, response);
+        }
+    }
+}

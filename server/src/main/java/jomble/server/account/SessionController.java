@@ -1,0 +1,66 @@
+package jomble.server.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.StudioMember;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/v1/session")
+class SessionController {
+    private final AccountService accounts;
+    private final SecurityContextRepository contexts;
+
+    SessionController(AccountService accounts, SecurityContextRepository contexts) {
+        this.accounts = accounts;
+        this.contexts = contexts;
+    }
+
+    record Credentials(@NotBlank String email, @NotBlank String password) {}
+
+    record SessionView(String name, String studio, String currency) {}
+
+    @PostMapping
+    SessionView signIn(
+            @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+        StudioMember member = accounts.signIn(credentials.email(), credentials.password())
+                .orElseThrow(ProblemException::unauthorized);
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(new MemberAuthentication(member));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return current(member);
+    }
+
+    @GetMapping
+    SessionView current(@AuthenticationPrincipal StudioMember member) {
+        return new SessionView(member.name(), member.studio(), member.currency());
+    }
+
+    @DeleteMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        SecurityContextHolder.clearContext();
+        if (request.getSession(false) != null) {
+            request.getSession(false).invalidate();
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package jomble.server.client;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import jomble.core.brief.Brief;
+import jomble.core.brief.Occasion;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The studio's clients. */
+@RestController
+@RequestMapping("/api/v1/clients")
+class ClientController {
+    private final ClientService clients;
+
+    ClientController(ClientService clients) {
+        this.clients = clients;
+    }
+
+    record NewClient(@NotBlank @Size(max = 120) String name) {}
+
+    record ClientSummary(UUID id, String name) {}
+
+    record OccasionView(String name, int formalityLow, int formalityHigh) {}
+
+    record MonthView(int month, double lowC, double highC) {}
+
+    record ClientView(UUID id, String name, List<OccasionView> occasions, List<MonthView> climate) {}
+
+    @GetMapping
+    List<ClientSummary> all() {
+        return clients.all().stream()
+                .map(client -> new ClientSummary(client.id(), client.name()))
+                .toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ClientSummary create(@Valid @RequestBody NewClient body) {
+        Client client = clients.create(body.name().trim());
+        return new ClientSummary(client.id(), client.name());
+    }
+
+    @GetMapping("/{id}")
+    ClientView one(@PathVariable UUID id) {
+        Brief brief = clients.wardrobeWithoutPieces(id).brief();
+        return new ClientView(
+                id,
+                clients.find(id).name(),
+                brief.occasions().stream().map(ClientController::view).toList(),
+                brief.climate().stream()
+                        .map(m -> new MonthView(m.month(), m.lowC(), m.highC()))
+                        .toList());
+    }
+
+    private static OccasionView view(Occasion occasion) {
+        return new OccasionView(occasion.name(), occasion.formalityLow(), occasion.formalityHigh());
+    }
+}

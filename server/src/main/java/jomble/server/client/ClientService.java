@@ -1,0 +1,70 @@
+package jomble.server.client;
+
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.Wardrobe;
+import jomble.core.document.WardrobeReader;
+import jomble.core.document.WardrobeWriter;
+import jomble.server.problem.ProblemException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Clients and the frame of their wardrobes: brief, sets, and what else a document carries besides pieces. */
+@Service
+public class ClientService {
+    private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
+
+    private final ClientRepository clients;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    ClientService(ClientRepository clients, JsonMapper json, Clock clock) {
+        this.clients = clients;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public Client create(String name) {
+        String frame = json.writeValueAsString(frameOf(Wardrobe.EMPTY));
+        return clients.save(new Client(UUID.randomUUID(), name, frame, clock.instant()));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Client> all() {
+        return clients.findAllByOrderByName();
+    }
+
+    @Transactional(readOnly = true)
+    public Client find(UUID id) {
+        return clients.findById(id).orElseThrow(() -> ProblemException.notFound("This client"));
+    }
+
+    /** The wardrobe document without pieces, ready to have them put in. */
+    @Transactional(readOnly = true)
+    public Map<String, Object> frame(UUID id) {
+        return new LinkedHashMap<>(json.readValue(find(id).frame(), TREE));
+    }
+
+    /** The wardrobe without pieces: its brief and its sets. */
+    @Transactional(readOnly = true)
+    public Wardrobe wardrobeWithoutPieces(UUID id) {
+        return WardrobeReader.read(frame(id));
+    }
+
+    @Transactional
+    public void keepFrame(UUID id, Wardrobe wardrobe) {
+        find(id).reframe(json.writeValueAsString(frameOf(wardrobe)));
+    }
+
+    private static Map<String, Object> frameOf(Wardrobe wardrobe) {
+        Map<String, Object> frame = new LinkedHashMap<>(WardrobeWriter.write(wardrobe));
+        frame.remove("pieces");
+        return frame;
+    }
+}

@@ -1,0 +1,2 @@
+/** Clients of a studio and the frame of their wardrobes. */
+package jomble.server.client;

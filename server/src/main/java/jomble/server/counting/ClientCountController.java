@@ -1,0 +1,73 @@
+package jomble.server.counting;
+
+import java.util.List;
+import java.util.UUID;
+import jomble.core.counting.Counter;
+import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
+import jomble.core.piece.PieceId;
+import jomble.core.tree.Node;
+import jomble.server.document.ClientQuestions;
+import jomble.server.document.ClientQuestions.Chosen;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Counts and lists of a client's own wardrobe. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}")
+class ClientCountController {
+    private static final int LARGEST_PAGE = 100;
+
+    private final ClientQuestions questions;
+    private final LiveCounts live;
+    private final Counter counter;
+    private final int seconds;
+
+    ClientCountController(
+            ClientQuestions questions,
+            LiveCounts live,
+            Counter counter,
+            @Value("${jomble.count-seconds}") int seconds) {
+        this.questions = questions;
+        this.live = live;
+        this.counter = counter;
+        this.seconds = seconds;
+    }
+
+    /** Streams {@code progress} events, then {@code counts} first without and then with the uncounted pieces' figures. */
+    @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter counts(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(required = false) String counting,
+            @RequestParam(defaultValue = "false") boolean daring) {
+        Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring));
+        return live.stream(question.toCount());
+    }
+
+    @GetMapping("/outfits")
+    CombinationsView outfits(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(required = false) String counting,
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) List<String> containing,
+            @RequestParam(defaultValue = "0") int offset,
+            @RequestParam(defaultValue = "20") int limit) {
+        Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring));
+        Node node = Node.at("/containing", containing == null ? List.of() : containing);
+        List<PieceId> ids = QuestionReader.pieceIds(node, question.wardrobe());
+        node.finish();
+        int most = Math.max(1, Math.min(limit, LARGEST_PAGE));
+        return CombinationsView.of(
+                counter.list(question.toCount().containing(ids), Math.max(0, offset), most, Deadline.in(seconds)));
+    }
+}

@@ -1,0 +1,41 @@
+package jomble.server.counting;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.counting.Combination;
+import jomble.core.counting.CombinationPage;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/** A page of combinations on the wire. */
+record CombinationsView(long total, List<OutfitView> outfits) {
+    /**
+     * One combination.
+     *
+     * @param slots the counted slots: from slot to piece, or to several pieces for a set of jewellery
+     * @param filled the other slots as they are best filled
+     */
+    record OutfitView(Map<String, Object> slots, Map<String, Object> filled, String verdict, int points, int credits) {}
+
+    static CombinationsView of(CombinationPage page) {
+        return new CombinationsView(
+                page.total(),
+                page.combinations().stream().map(CombinationsView::view).toList());
+    }
+
+    private static OutfitView view(Combination one) {
+        return new OutfitView(
+                slots(one.slots()), slots(one.filled()), one.verdict().id(), one.points(), one.credits());
+    }
+
+    private static Map<String, Object> slots(Map<Slot, List<PieceId>> slots) {
+        Map<String, Object> view = new LinkedHashMap<>();
+        slots.forEach((slot, ids) -> view.put(
+                slot.id(),
+                ids.size() == 1
+                        ? ids.get(0).value()
+                        : ids.stream().map(PieceId::value).toList()));
+        return view;
+    }
+}

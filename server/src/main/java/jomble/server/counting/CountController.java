@@ -1,0 +1,63 @@
+package jomble.server.counting;
+
+import java.util.List;
+import java.util.Map;
+import jomble.core.counting.CombinationPage;
+import jomble.core.counting.Counter;
+import jomble.core.counting.Counts;
+import jomble.core.counting.SlotPair;
+import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
+import jomble.core.piece.PieceId;
+import jomble.core.tree.Node;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The stateless calls that count and list. */
+@RestController
+@RequestMapping("/api/v1/compute")
+class CountController {
+    private static final int USUAL_PAGE = 50;
+    private static final int LARGEST_PAGE = 500;
+
+    private final Counter counter;
+    private final int seconds;
+
+    CountController(Counter counter, @Value("${jomble.count-seconds}") int seconds) {
+        this.counter = counter;
+        this.seconds = seconds;
+    }
+
+    @PostMapping("/count")
+    CountsView count(@RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("wardrobe", "context", "pairs"));
+        Question question = QuestionReader.read(node);
+        Node pairs = node.field("pairs");
+        List<SlotPair> crossings =
+                pairs.isNull() ? List.of(SlotPair.TOPS_AND_BOTTOMS) : QuestionReader.slotPairs(pairs);
+        node.finish();
+        Deadline deadline = Deadline.in(seconds);
+        Counts counts = counter.count(question.toCount(), crossings, deadline);
+        return CountsView.of(counts, deadline.elapsedMillis());
+    }
+
+    @PostMapping("/outfits")
+    CombinationsView outfits(@RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("wardrobe", "context", "containing", "offset", "limit"));
+        Question question = QuestionReader.read(node);
+        List<PieceId> containing = QuestionReader.pieceIds(node.field("containing"), question.wardrobe());
+        Node offset = node.field("offset");
+        Node limit = node.field("limit");
+        Integer from = offset.isNull() ? (Integer) 0 : offset.integer(0, Integer.MAX_VALUE);
+        Integer most = limit.isNull() ? (Integer) USUAL_PAGE : limit.integer(1, LARGEST_PAGE);
+        node.finish();
+        CombinationPage page =
+                counter.list(question.toCount().containing(containing), from, most, Deadline.in(seconds));
+        return CombinationsView.of(page);
+    }
+}

@@ -1,0 +1,27 @@
+package jomble.server.counting;
+
+import java.util.concurrent.TimeUnit;
+import jomble.core.counting.Progress;
+
+/** Ends a count that takes too long, so that a request gets either an exact figure or none. */
+final class Deadline implements Progress {
+    private final long start = System.nanoTime();
+    private final long nanos;
+
+    private Deadline(int seconds) {
+        this.nanos = TimeUnit.SECONDS.toNanos(seconds);
+    }
+
+    static Deadline in(int seconds) {
+        return new Deadline(seconds);
+    }
+
+    @Override
+    public boolean goOn(double doneFraction) {
+        return System.nanoTime() - start < nanos;
+    }
+
+    long elapsedMillis() {
+        return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start);
+    }
+}

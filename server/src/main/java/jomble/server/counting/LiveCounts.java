@@ -1,0 +1,111 @@
+package jomble.server.counting;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.Counter;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Counts;
+import jomble.core.counting.Progress;
+import jomble.core.counting.SlotPair;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Counts in the background and streams how far it has come. A count ends when the browser stops listening.
+ *
+ * <p>What was counted is remembered for a while; it depends on nothing but the question, so forgetting it is harmless.
+ */
+@Component
+class LiveCounts {
+    private static final long LONGEST_MILLIS = TimeUnit.MINUTES.toMillis(5);
+    private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
+    private static final int REMEMBERED = 60;
+    private static final int THREADS = 2;
+
+    private final Counter counter;
+    private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
+    private final Map<CountQuestion, CountsView> known =
+            Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<CountQuestion, CountsView> eldest) {
+                    return size() > REMEMBERED;
+                }
+            });
+
+    LiveCounts(Counter counter) {
+        this.counter = counter;
+    }
+
+    record ProgressView(double fraction) {}
+
+    SseEmitter stream(CountQuestion question) {
+        SseEmitter emitter = new SseEmitter(LONGEST_MILLIS);
+        AtomicBoolean listening = new AtomicBoolean(true);
+        emitter.onCompletion(() -> listening.set(false));
+        emitter.onTimeout(() -> listening.set(false));
+        emitter.onError(e -> listening.set(false));
+        threads.execute(() -> run(question, emitter, listening));
+        return emitter;
+    }
+
+    private void run(CountQuestion question, SseEmitter emitter, AtomicBoolean listening) {
+        try {
+            CountsView whole = known.get(question);
+            if (whole == null) {
+                send(emitter, "counts", counted(question.withoutCompletions(), emitter, listening));
+                whole = counted(question, emitter, listening);
+            }
+            send(emitter, "complete", whole);
+            emitter.complete();
+        } catch (CountingStoppedException | IOException | IllegalStateException e) {
+            listening.set(false);
+            emitter.complete();
+        }
+    }
+
+    private CountsView counted(CountQuestion question, SseEmitter emitter, AtomicBoolean listening) {
+        CountsView view = known.get(question);
+        if (view == null) {
+            long start = System.nanoTime();
+            Counts counts = counter.count(question, List.of(SlotPair.TOPS_AND_BOTTOMS), reporting(emitter, listening));
+            view = CountsView.of(counts, TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start));
+            known.put(question, view);
+        }
+        return view;
+    }
+
+    private static Progress reporting(SseEmitter emitter, AtomicBoolean listening) {
+        long[] last = {System.nanoTime()};
+        return doneFraction -> {
+            if (System.nanoTime() - last[0] > BETWEEN_REPORTS_NANOS) {
+                last[0] = System.nanoTime();
+                try {
+                    send(emitter, "progress", new ProgressView(doneFraction));
+                } catch (IOException | IllegalStateException e) {
+                    listening.set(false);
+                }
+            }
+            return listening.get();
+        };
+    }
+
+    private static void send(SseEmitter emitter, String name, Object data) throws IOException {
+        emitter.send(SseEmitter.event().name(name).data(data));
+    }
+
+    @PreDestroy
+    void stop() {
+        threads.shutdownNow();
+    }
+}

@@ -1,0 +1,2 @@
+/** Counts and lists of outfits, for a client and as stateless calls. */
+package jomble.server.counting;

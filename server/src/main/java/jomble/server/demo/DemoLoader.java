@@ -1,0 +1,88 @@
+package jomble.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.WardrobeReader;
+import jomble.server.account.AccountService;
+import jomble.server.account.MemberAuthentication;
+import jomble.server.client.Client;
+import jomble.server.client.ClientService;
+import jomble.server.piece.PieceService;
+import jomble.server.studio.Studio;
+import jomble.server.studio.StudioMember;
+import jomble.server.studio.StudioRepository;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Loads the demonstration studio into an empty database, through the same import a stylist uses. */
+@Component
+@ConditionalOnProperty("jomble.demo")
+class DemoLoader implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    private static final String EMAIL = "stylist@quarterlight.example";
+    private static final String PASSWORD = "vessel-bay";
+    private static final String TOKEN = "jomble-demo-token-for-quarterlight-only";
+
+    private final StudioRepository studios;
+    private final AccountService accounts;
+    private final ClientService clients;
+    private final PieceService pieces;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    DemoLoader(
+            StudioRepository studios,
+            AccountService accounts,
+            ClientService clients,
+            PieceService pieces,
+            JsonMapper json,
+            Clock clock) {
+        this.studios = studios;
+        this.accounts = accounts;
+        this.clients = clients;
+        this.pieces = pieces;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (studios.count() > 0) {
+            return;
+        }
+        UUID id = UUID.randomUUID();
+        Studio studio = studios.save(new Studio(id, "Quarterlight Styling", "EUR", clock.instant()));
+        accounts.createAccount(id, EMAIL, PASSWORD, "Quarterlight stylist");
+        accounts.createToken(id, "demo", TOKEN);
+        StudioMember member = new StudioMember(null, id, "demo", studio.name(), studio.currency());
+        SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(member));
+        try {
+            load("Ines Halvard", "/demo/ines-halvard.json");
+            clients.create("New client");
+        } finally {
+            SecurityContextHolder.clearContext();
+        }
+        LOG.info("loaded the demonstration studio");
+    }
+
+    private void load(String name, String resource) {
+        Client client = clients.create(name);
+        try (InputStream in = DemoLoader.class.getResourceAsStream(resource)) {
+            Map<String, Object> document = json.readValue(in, new TypeReference<>() {});
+            pieces.replaceAll(client.id(), WardrobeReader.read(document));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package jomble.server.document;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.brief.Occasion;
+import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
+import jomble.core.document.Wardrobe;
+import jomble.core.document.WardrobeWriter;
+import jomble.core.tree.Node;
+import jomble.server.piece.PieceService;
+import jomble.server.problem.ProblemException;
+import org.springframework.stereotype.Component;
+
+/** Puts a stored wardrobe and the context chosen on screen into a question for the core. */
+@Component
+public class ClientQuestions {
+    private final PieceService pieces;
+
+    ClientQuestions(PieceService pieces) {
+        this.pieces = pieces;
+    }
+
+    /**
+     * The context chosen on screen.
+     *
+     * @param months months of the season, empty for no weather
+     * @param occasion name of one of the brief's occasions, null or blank for any
+     * @param counting preset of counted slots, null for outfits
+     */
+    public record Chosen(List<Integer> months, String occasion, String counting, boolean daring) {
+        public Chosen {
+            months = months == null ? List.of() : List.copyOf(months);
+        }
+    }
+
+    public Question ask(UUID clientId, Chosen chosen) {
+        return ask(pieces.wardrobe(clientId), chosen);
+    }
+
+    public Question ask(Wardrobe wardrobe, Chosen chosen) {
+        Map<String, Object> context = new LinkedHashMap<>();
+        if (!chosen.months().isEmpty()) {
+            context.put("months", new ArrayList<Object>(chosen.months()));
+        }
+        if (chosen.occasion() != null && !chosen.occasion().isBlank()) {
+            context.put("occasion", WardrobeWriter.occasion(occasion(wardrobe, chosen.occasion())));
+        }
+        if (chosen.counting() != null) {
+            context.put("countedSlots", chosen.counting());
+        }
+        context.put("includeDaring", chosen.daring());
+        Node node = Node.root(Map.of("context", context));
+        Question question = QuestionReader.read(node, wardrobe);
+        node.finish();
+        return question;
+    }
+
+    private static Occasion occasion(Wardrobe wardrobe, String name) {
+        return wardrobe.brief().occasions().stream()
+                .filter(occasion -> occasion.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("The occasion " + name));
+    }
+}

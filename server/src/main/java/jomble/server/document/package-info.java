@@ -1,0 +1,2 @@
+/** Import and export of wardrobe documents. */
+package jomble.server.document;

@@ -1,0 +1,100 @@
+package jomble.server.judgement;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import jomble.core.judgement.Finding;
+import jomble.core.judgement.FindingTexts;
+import jomble.core.judgement.Judgement;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.OutfitMeasures;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+
+/**
+ * A verdict with its reasons, worst first.
+ *
+ * @param finishes by id of the piece, the finishes it is best worn with
+ */
+public record JudgementView(
+        String verdict,
+        int points,
+        List<FindingView> findings,
+        Map<String, List<String>> finishes,
+        MeasuresView measures) {
+
+    /**
+     * One reason.
+     *
+     * @param cure what would mend it, or null
+     * @param values the measured values by name
+     */
+    public record FindingView(
+            String rule, String kind, List<String> pieces, String text, String cure, Map<String, Object> values) {}
+
+    /** Where a horizontal falls, as a fraction of stature, and how strong it is. */
+    public record BreakView(double height, int deltaE) {}
+
+    /**
+     * What was measured.
+     *
+     * @param comfortLowC coldest walk the outfit bears with everything on
+     * @param comfortHighC warmest stroll it bears after the best peel
+     */
+    public record MeasuresView(
+            double clo,
+            double peeledClo,
+            double comfortLowC,
+            double comfortHighC,
+            int formality,
+            String scheme,
+            List<BreakView> breaks) {}
+
+    public static JudgementView of(Judgement judgement, JudgementContext context) {
+        Map<PieceId, String> labels = new LinkedHashMap<>();
+        Map<String, List<String>> finishes = new LinkedHashMap<>();
+        for (Worn worn : judgement.outfit().worn()) {
+            for (Piece piece : worn.pieces()) {
+                labels.put(piece.id(), piece.label());
+            }
+            if (worn.finish() != null) {
+                finishes.put(worn.piece().id().value(), List.of(worn.finish().id()));
+            }
+        }
+        return new JudgementView(
+                judgement.verdict().id(),
+                judgement.points(),
+                judgement.findings().stream().map(f -> view(f, labels::get)).toList(),
+                finishes,
+                measures(judgement, context));
+    }
+
+    private static FindingView view(Finding finding, Function<PieceId, String> labels) {
+        return new FindingView(
+                finding.rule(),
+                finding.kind().id(),
+                finding.pieces().stream().map(PieceId::value).toList(),
+                FindingTexts.text(finding, labels),
+                FindingTexts.cure(finding, labels).orElse(null),
+                FindingTexts.values(finding.evidence()));
+    }
+
+    private static MeasuresView measures(Judgement judgement, JudgementContext context) {
+        OutfitMeasures measures = OutfitMeasures.of(judgement, context);
+        List<BreakView> breaks = judgement.summary().breakPermille() < 0
+                ? List.of()
+                : List.of(new BreakView(
+                        judgement.summary().breakPermille() / 1000.0,
+                        judgement.summary().breakDifference()));
+        return new MeasuresView(
+                measures.clo(),
+                measures.peeledClo(),
+                measures.comfortLowC(),
+                measures.comfortHighC(),
+                judgement.summary().formality(),
+                measures.scheme(),
+                breaks);
+    }
+}

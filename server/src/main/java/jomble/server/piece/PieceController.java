@@ -1,0 +1,152 @@
+package jomble.server.piece;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.Currency;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.PieceReader;
+import jomble.core.entry.Chip;
+import jomble.core.entry.EntryLine;
+import jomble.core.entry.EntryReading;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Piece;
+import jomble.core.tree.Node;
+import jomble.server.piece.PieceService.Kept;
+import jomble.server.piece.PieceService.Undone;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.StudioMember;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A client's pieces, one by one or by the entry line. */
+@RestController
+@RequestMapping("/api/v1")
+class PieceController {
+    private final PieceService pieces;
+
+    PieceController(PieceService pieces) {
+        this.pieces = pieces;
+    }
+
+    record EntryRequest(@NotBlank @Size(max = 400) String line) {}
+
+    /**
+     * What was understood of an entry line.
+     *
+     * @param preview the piece it would become, or null as long as no kind is named
+     */
+    record EntryView(boolean complete, List<Chip> chips, PieceView preview) {}
+
+    record UndoView(boolean undone, String action, String label) {}
+
+    @GetMapping("/clients/{clientId}/pieces")
+    List<PieceView> all(@PathVariable UUID clientId) {
+        return pieces.all(clientId).stream().map(PieceController::view).toList();
+    }
+
+    @PostMapping("/clients/{clientId}/pieces")
+    ResponseEntity<PieceView> add(@PathVariable UUID clientId, @RequestBody Map<String, Object> piece) {
+        return tagged(HttpStatus.CREATED, pieces.add(clientId, piece));
+    }
+
+    /** Records a piece from one line of words; refuses a line with words it does not understand. */
+    @PostMapping("/clients/{clientId}/pieces/entry")
+    ResponseEntity<PieceView> enter(
+            @PathVariable UUID clientId,
+            @Valid @RequestBody EntryRequest request,
+            @AuthenticationPrincipal StudioMember member) {
+        EntryReading reading = EntryLine.read(request.line(), Currency.getInstance(member.currency()));
+        Node node = Node.at("/line", request.line());
+        if (reading.kind() == null) {
+            node.reject(
+                    "missing-kind",
+                    "name what the piece is, such as "
+                            + Kinds.all().iterator().next().words());
+        }
+        for (Chip chip : reading.chips()) {
+            if (!chip.isUnderstood()) {
+                String hint = chip.suggestion() == null ? "" : " – did you mean \"" + chip.suggestion() + "\"?";
+                node.reject("unknown-word", "\"" + chip.text() + "\" was not understood" + hint);
+            }
+        }
+        node.finish();
+        return tagged(HttpStatus.CREATED, pieces.add(clientId, document(reading)));
+    }
+
+    /** Reads a line as it is typed, without saving anything. */
+    @PostMapping("/entry")
+    EntryView read(@Valid @RequestBody EntryRequest request, @AuthenticationPrincipal StudioMember member) {
+        EntryReading reading = EntryLine.read(request.line(), Currency.getInstance(member.currency()));
+        PieceView preview = null;
+        if (reading.kind() != null) {
+            Map<String, Object> document = document(reading);
+            document.put("id", "preview");
+            Piece piece = PieceReader.readAlone(document);
+            preview = PieceView.of(piece, 0);
+        }
+        return new EntryView(reading.isComplete(), reading.chips(), preview);
+    }
+
+    private static Map<String, Object> document(EntryReading reading) {
+        Map<String, Object> document = new LinkedHashMap<>(EntryLine.toDocument(reading, ""));
+        document.remove("id");
+        if (reading.count() > 1) {
+            document.put(Attribute.QUANTITY.name(), reading.count());
+        }
+        return document;
+    }
+
+    @PutMapping("/clients/{clientId}/pieces/{ref}")
+    ResponseEntity<PieceView> change(
+            @PathVariable UUID clientId,
+            @PathVariable String ref,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen,
+            @RequestBody Map<String, Object> piece) {
+        return tagged(HttpStatus.OK, pieces.change(clientId, ref, version(seen), piece));
+    }
+
+    @DeleteMapping("/clients/{clientId}/pieces/{ref}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID clientId, @PathVariable String ref) {
+        pieces.delete(clientId, ref);
+    }
+
+    @PostMapping("/clients/{clientId}/undo")
+    UndoView undo(@PathVariable UUID clientId) {
+        return pieces.undo(clientId)
+                .map((Undone undone) -> new UndoView(true, undone.action(), undone.label()))
+                .orElse(new UndoView(false, null, null));
+    }
+
+    private static long version(String seen) {
+        if (seen == null || !seen.matches("\"\\d{1,18}\"")) {
+            throw ProblemException.preconditionRequired();
+        }
+        return Long.parseLong(seen.substring(1, seen.length() - 1));
+    }
+
+    private static ResponseEntity<PieceView> tagged(HttpStatus status, Kept kept) {
+        return ResponseEntity.status(status).eTag("\"" + kept.version() + "\"").body(view(kept));
+    }
+
+    private static PieceView view(Kept kept) {
+        return PieceView.of(kept.piece(), kept.version());
+    }
+}

@@ -1,0 +1,63 @@
+package jomble.server.piece;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.colour.ColourNames;
+import jomble.core.document.PieceReader;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Word;
+import jomble.drawing.Flat;
+import jomble.drawing.RailStrip;
+
+/**
+ * A piece as the front end shows it.
+ *
+ * @param set what was set by hand, in document form
+ * @param resolved every attribute that applies, in document form
+ * @param flat the garment drawing, an SVG document
+ * @param strip the piece edge-on, an SVG document
+ */
+public record PieceView(
+        String id,
+        long version,
+        String kind,
+        String kindName,
+        String family,
+        String label,
+        List<String> roles,
+        List<String> colourNames,
+        Map<String, Object> set,
+        Map<String, Object> resolved,
+        String flat,
+        String strip) {
+
+    public static PieceView of(Piece piece, long version) {
+        Map<String, Object> resolved = new LinkedHashMap<>();
+        for (Attribute<?> attribute : Attribute.all()) {
+            Object written = piece.written(attribute);
+            if (written != null) {
+                resolved.put(attribute.name(), written);
+            }
+        }
+        Map<String, Object> set = PieceReader.write(piece);
+        set.remove("id");
+        return new PieceView(
+                piece.id().value(),
+                version,
+                piece.kind().id(),
+                piece.kind().words(),
+                piece.kind().family().id(),
+                piece.label(),
+                piece.roles().stream().map(Word::id).toList(),
+                piece.colours().stream()
+                        .map(c -> ColourNames.nameOf(c.colour()))
+                        .distinct()
+                        .toList(),
+                set,
+                resolved,
+                Flat.of(piece),
+                RailStrip.of(piece));
+    }
+}

@@ -1,0 +1,101 @@
+package jomble.server.problem;
+
+import java.net.URI;
+import java.util.List;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.tree.InvalidInputException;
+import jomble.core.tree.Problem;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns every failure into {@code application/problem+json} (RFC 9457); never a stack trace. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ResponseEntity<Object> invalid(InvalidInputException e) {
+        Problem first = e.problems().get(0);
+        String more = e.problems().size() == 1 ? "" : " (and " + (e.problems().size() - 1) + " more)";
+        String place = first.pointer().isEmpty() ? "" : first.pointer() + ": ";
+        return answer(HttpStatus.BAD_REQUEST, "invalid-input", place + first.message() + more, e.problems());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> refused(ProblemException e) {
+        return answer(e.status(), e.code(), e.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> stopped(CountingStoppedException e) {
+        String detail =
+                "This wardrobe and context take longer to count than one request may. There is no figure rather than a wrong one; count fewer slots or fewer pieces.";
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", detail, List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> stale(ObjectOptimisticLockingFailureException e) {
+        return refused(ProblemException.stale());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> unexpected(RuntimeException e) {
+        LOG.error("unexpected failure", e);
+        String detail = "Something went wrong on our side. What was shown as saved is safe; try again.";
+        return answer(HttpStatus.INTERNAL_SERVER_ERROR, "internal", detail, List.of());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Throwable root = e.getMostSpecificCause();
+        if (root instanceof ProblemException problem) {
+            return refused(problem);
+        }
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "not-json",
+                "The body is not well-formed JSON of the expected shape.",
+                List.of());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Problem> problems = e.getBindingResult().getFieldErrors().stream()
+                .map(error -> new Problem(
+                        "/" + error.getField().replace('.', '/'), "invalid", String.valueOf(error.getDefaultMessage())))
+                .toList();
+        return invalid(new InvalidInputException(problems));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return answer(HttpStatus.valueOf(status.value()), "http-" + status.value(), e.getMessage(), List.of());
+    }
+
+    private static ResponseEntity<Object> answer(HttpStatus status, String code, String detail, List<Problem> errors) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create("urn:jomble:problem:" + code));
+        problem.setTitle(status.getReasonPhrase());
+        problem.setProperty("code", code);
+        problem.setProperty("errors", errors);
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
+    }
+}

@@ -1,0 +1,60 @@
+package jomble.server.problem;
+
+import org.springframework.http.HttpStatus;
+
+/** An expected refusal, told to the caller as it is. */
+public final class ProblemException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    private final HttpStatus status;
+    private final String code;
+
+    private ProblemException(HttpStatus status, String code, String detail) {
+        super(detail);
+        this.status = status;
+        this.code = code;
+    }
+
+    public static ProblemException notFound(String what) {
+        return new ProblemException(HttpStatus.NOT_FOUND, "not-found", what + " does not exist, or is not yours.");
+    }
+
+    public static ProblemException conflict(String code, String detail) {
+        return new ProblemException(HttpStatus.CONFLICT, code, detail);
+    }
+
+    public static ProblemException stale() {
+        return new ProblemException(
+                HttpStatus.PRECONDITION_FAILED,
+                "stale",
+                "Somebody changed this meanwhile. Nothing was saved; load it again and decide which version to keep.");
+    }
+
+    public static ProblemException preconditionRequired() {
+        return new ProblemException(
+                HttpStatus.PRECONDITION_REQUIRED,
+                "if-match-required",
+                "Send the ETag of the version you saw as If-Match.");
+    }
+
+    public static ProblemException tooLarge(String detail) {
+        return new ProblemException(HttpStatus.CONTENT_TOO_LARGE, "too-large", detail);
+    }
+
+    public static ProblemException overBudget(String detail) {
+        return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", detail);
+    }
+
+    public static ProblemException unauthorized() {
+        return new ProblemException(
+                HttpStatus.UNAUTHORIZED, "sign-in-failed", "The address or the password is not right.");
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    String code() {
+        return code;
+    }
+}

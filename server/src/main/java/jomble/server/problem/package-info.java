@@ -1,0 +1,2 @@
+/** Every failure as application/problem+json. */
+package jomble.server.problem;

@@ -1,0 +1,47 @@
+package jomble.server.studio;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A studio of stylists; nothing of one studio is ever seen by another. */
+@Entity
+public class Studio {
+    @Id
+    private UUID id;
+
+    private String name;
+
+    @Column(columnDefinition = "char(3)")
+    private String currency;
+
+    private Instant createdAt;
+
+    protected Studio() {}
+
+    public Studio(UUID id, String name, String currency, Instant createdAt) {
+        this.id = id;
+        this.name = name;
+        this.currency = currency;
+        this.createdAt = createdAt;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    /** ISO 4217 code of amounts given without a currency. */
+    public String currency() {
+        return currency;
+    }
+
+    public Instant createdAt() {
+        return createdAt;
+    }
+}

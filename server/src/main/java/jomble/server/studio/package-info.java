@@ -1,0 +1,2 @@
+/** The studio: the tenant every row belongs to. */
+package jomble.server.studio;
