@@ -10,10 +10,11 @@ import jomble.core.judgement.rule.Catalogue;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 
 /** The server: REST, security and storage around the core. */
-@SpringBootApplication
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class JombleApplication {
     public static void main(String[] args) {
         SpringApplication.run(JombleApplication.class, args);

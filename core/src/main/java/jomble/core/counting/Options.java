@@ -1,12 +1,14 @@
 package jomble.core.counting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Ways;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
@@ -56,6 +58,18 @@ final class Options {
             }
         }
         return sets.values().stream().filter(set -> set.size() > 1).toList();
+    }
+
+    /** Slots nothing can fill, in the structure that lacks the fewest; the plainest structure of equals. */
+    List<Slot> missing(boolean wantsShoes) {
+        return Arrays.stream(Structure.values())
+                .map(structure -> structure.mandatory(wantsShoes).stream()
+                        .filter(slot -> in(slot).stream()
+                                .noneMatch(option ->
+                                        structure.takes(slot, option.pieces().get(0))))
+                        .toList())
+                .min(Comparator.comparingInt(List::size))
+                .orElseThrow();
     }
 
     List<Option> in(Slot slot) {

@@ -126,6 +126,7 @@ final class Tally {
     }
 
     Counts counts(BigInteger paper, DarkShare dark, List<NeverTogether> never) {
+        boolean shoes = question.contexts().get(0).wantsShoes();
         Map<PieceId, Long> perPiece = new TreeMap<>();
         for (Piece piece : question.pieces()) {
             boolean counted = piece.roles().stream().anyMatch(question.counted()::has);
@@ -151,6 +152,6 @@ final class Tally {
             perPair.put(crossings.get(i), cells);
         }
         long total = question.includeDaring() ? works + daring : works;
-        return new Counts(total, daring, paper, perPiece, perPair, dark, orphans, never);
+        return new Counts(total, daring, paper, perPiece, perPair, dark, options.missing(shoes), orphans, never);
     }
 }

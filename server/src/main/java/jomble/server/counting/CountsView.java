@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.counting.Counts;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /** Counts on the wire; integers above 2^53 are written as text. */
 record CountsView(
@@ -15,6 +16,7 @@ record CountsView(
         Map<String, Object> perPiece,
         Map<String, List<CellView>> perPair,
         double shareInTheDark,
+        List<String> missing,
         List<String> orphans,
         List<NeverView> neverTogether,
         long millis) {
@@ -42,6 +44,7 @@ record CountsView(
                 perPiece,
                 perPair,
                 counts.shareInTheDark().fraction(),
+                counts.missing().stream().map(Slot::words).toList(),
                 counts.orphans().stream().map(PieceId::value).toList(),
                 counts.neverTogether().stream()
                         .map(n -> new NeverView(n.a().value(), n.b().value(), n.rule()))

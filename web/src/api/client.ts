@@ -1,0 +1,59 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+/** The server writes every field of an answer, so none is optional here. */
+type Whole<T> = T extends (infer U)[] ? Whole<U>[] : T extends object ? { [K in keyof T]-?: Whole<T[K]> } : T;
+
+export type PieceView = Whole<components['schemas']['PieceView']>;
+export type EntryView = Whole<components['schemas']['EntryView']>;
+export type OutfitVerdict = Whole<components['schemas']['OutfitVerdict']>;
+export type FindingView = Whole<components['schemas']['FindingView']>;
+export type OutfitView = Whole<components['schemas']['OutfitView']>;
+export type ClientView = Whole<components['schemas']['ClientView']>;
+
+/** What the count stream carries; server-sent events stand outside the OpenAPI document. */
+export interface Counts {
+  total: number | string;
+  daring: number | string;
+  paper: number | string;
+  perPiece: Record<string, number>;
+  perPair: Record<string, { a: string; b: string; n: number }[]>;
+  shareInTheDark: number;
+  missing: string[];
+  orphans: string[];
+  neverTogether: { a: string; b: string; rule: string }[];
+  millis: number;
+}
+
+function csrfToken(): string | undefined {
+  return document.cookie
+    .split('; ')
+    .find((cookie) => cookie.startsWith('XSRF-TOKEN='))
+    ?.slice('XSRF-TOKEN='.length);
+}
+
+export const api = createClient<paths>({ baseUrl: location.origin });
+
+api.use({
+  onRequest({ request }) {
+    const token = csrfToken();
+    if (token && request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', token);
+    }
+    return request;
+  },
+  onResponse({ response }) {
+    if (response.status === 401 && !location.pathname.startsWith('/sign-in')) {
+      location.assign('/sign-in');
+    }
+  },
+});
+
+/** The data of an answer, or a thrown problem. */
+export async function need<T>(answer: Promise<{ data?: T; error?: unknown }>): Promise<Whole<T>> {
+  const { data, error } = await answer;
+  if (error !== undefined) {
+    throw error;
+  }
+  return data as Whole<T>;
+}

@@ -1,0 +1,50 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { isProblem } from '../api/problem';
+import { ClientsPage } from '../features/clients/ClientsPage';
+import { CountsStage } from '../features/counts/CountsStage';
+import { OutfitSheet } from '../features/outfits/OutfitSheet';
+import { OutfitsStage } from '../features/outfits/OutfitsStage';
+import { PieceSheet } from '../features/pieces/PieceSheet';
+import { PiecesStage } from '../features/pieces/PiecesStage';
+import { SignInPage } from '../features/session/SignInPage';
+import { Workspace } from '../features/workspace/Workspace';
+import { Notices } from '../ui/Notices';
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 30_000,
+      refetchOnWindowFocus: false,
+      retry: (tries, error) => tries < 2 && !(isProblem(error) && error.status < 500),
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  { path: '/', element: <Navigate to="/clients" replace /> },
+  { path: '/sign-in', element: <SignInPage /> },
+  { path: '/clients', element: <ClientsPage /> },
+  {
+    path: '/clients/:clientId',
+    element: <Workspace />,
+    children: [
+      { index: true, element: <Navigate to="pieces" replace /> },
+      { path: 'pieces', element: <PiecesStage /> },
+      { path: 'pieces/:ref', element: <PieceSheet /> },
+      { path: 'outfits', element: <OutfitsStage /> },
+      { path: 'outfits/sheet', element: <OutfitSheet /> },
+      { path: 'counts', element: <CountsStage /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <QueryClientProvider client={queries}>
+      <Notices>
+        <RouterProvider router={router} />
+      </Notices>
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,68 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { FormEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, need } from '../../api/client';
+import { sentence } from '../../api/problem';
+import { text } from '../../app/messages';
+import { Button } from '../../ui/Button';
+
+export function ClientsPage() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const session = useQuery({ queryKey: ['session'], queryFn: () => need(api.GET('/api/v1/session')) });
+  const clients = useQuery({ queryKey: ['clients'], queryFn: () => need(api.GET('/api/v1/clients')) });
+  const add = useMutation({
+    mutationFn: (name: string) => need(api.POST('/api/v1/clients', { body: { name } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['clients'] }),
+  });
+
+  function submit(event: FormEvent<HTMLFormElement>) {
+    event.preventDefault();
+    const name = String(new FormData(event.currentTarget).get('name')).trim();
+    if (name) {
+      add.mutate(name);
+      event.currentTarget.reset();
+    }
+  }
+
+  async function signOut() {
+    await api.DELETE('/api/v1/session');
+    queries.clear();
+    navigate('/sign-in');
+  }
+
+  return (
+    <main className="mx-auto flex max-w-3xl flex-col gap-6 p-8">
+      <header className="flex items-baseline justify-between">
+        <h1 className="font-serif text-2xl font-semibold">
+          {text.clients.title}
+          <span className="ml-3 font-sans text-sm font-normal text-soft">{session.data?.studio}</span>
+        </h1>
+        <Button look="link" onClick={signOut}>
+          {text.clients.signOut}
+        </Button>
+      </header>
+      {clients.data?.length === 0 && <p className="text-soft">{text.clients.empty}</p>}
+      {clients.error && <p role="alert">{sentence(clients.error)}</p>}
+      <ul className="border-t border-line">
+        {clients.data?.map((client) => (
+          <li key={client.id} className="border-b border-line">
+            <Link
+              to={`/clients/${client.id}/pieces`}
+              className="block bg-sheet px-4 py-3 font-serif text-lg font-semibold hover:text-chalk"
+            >
+              {client.name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <form onSubmit={submit} className="flex items-end gap-3">
+        <label className="flex grow flex-col gap-1">
+          {text.clients.name}
+          <input name="name" maxLength={120} className="border border-line bg-sheet px-2 py-1.5" />
+        </label>
+        <Button type="submit">{text.clients.add}</Button>
+      </form>
+    </main>
+  );
+}

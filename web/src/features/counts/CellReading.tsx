@@ -1,0 +1,62 @@
+import { Link, useLocation, useParams } from 'react-router';
+import { sentence } from '../../api/problem';
+import { figure, text } from '../../app/messages';
+import { OutfitCard } from '../outfits/OutfitCard';
+import { useOutfits, useVerdict } from '../outfits/queries';
+import { Reasons } from '../outfits/Reasons';
+import { useChosen, useDesk } from '../workspace/context';
+
+/** A cell of the crossing table: its first outfits, or why there are none. */
+export function CellReading({ top, bottom }: { top: string; bottom: string }) {
+  const { clientId = '' } = useParams();
+  const { search } = useLocation();
+  const [chosen] = useChosen();
+  const { byId, live, pieces } = useDesk();
+  const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
+  const found = live.counts?.perPair['top×bottom']?.find((c) => c.a === top && c.b === bottom)?.n ?? 0;
+  const outfits = useOutfits(clientId, chosen, [top, bottom], stamp, found > 0);
+  const why = useVerdict(clientId, chosen, { top, bottom }, true, stamp, found === 0);
+  const list = new URLSearchParams(search);
+  list.delete('containing');
+  [top, bottom].forEach((id) => list.append('containing', id));
+  const error = outfits.error ?? why.error;
+  const shoes = byId.get(why.data?.slots?.shoes ?? '');
+
+  return (
+    <section aria-live="polite" data-testid="cell-reading">
+      <h2 className="font-serif text-[15px] leading-tight font-semibold">
+        {byId.get(top)?.label} with {byId.get(bottom)?.label}
+      </h2>
+      {error && <p role="alert">{sentence(error)}</p>}
+      {found > 0 ? (
+        <>
+          <p className="mb-2 text-soft">
+            {figure(found)} {text.counts.total} ·{' '}
+            <Link to={`../outfits?${list}`} className="font-medium text-chalk">
+              {text.counts.open}
+            </Link>
+          </p>
+          <div className="flex flex-col gap-2">
+            {outfits.data?.pages[0]?.outfits?.slice(0, 3).map((outfit, i) => (
+              <OutfitCard key={i} outfit={outfit} byId={byId} small />
+            ))}
+          </div>
+        </>
+      ) : (
+        <>
+          <p className="mb-2 text-soft">{text.counts.noOutfit}</p>
+          {why.data && (
+            <>
+              {shoes && (
+                <p className="mb-2 text-soft">
+                  {text.counts.nearest}: with {shoes.label}.
+                </p>
+              )}
+              <Reasons findings={why.data.judgement?.findings ?? []} />
+            </>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,106 @@
+import type { Counts, PieceView } from '../../api/client';
+import { figure, text } from '../../app/messages';
+import { Drawing } from '../../ui/Drawing';
+import { Mark } from '../../ui/Mark';
+import { useDesk } from '../workspace/context';
+import { matches } from '../workspace/matches';
+
+interface Props {
+  counts: Counts;
+  cell: { top: string; bottom: string } | null;
+  onPick: (cell: { top: string; bottom: string }) => void;
+}
+
+/** Tops across bottoms; a cell's square grows with its count, a barred ring marks a pair that never works. */
+export function CrossingTable({ counts, cell, onPick }: Props) {
+  const { pieces, find } = useDesk();
+  const crossings = counts.perPair['top×bottom'] ?? [];
+  const n = new Map(crossings.map((c) => [`${c.a} ${c.b}`, c.n]));
+  const most = Math.max(1, ...crossings.map((c) => c.n));
+  const sum = (id: string) => crossings.reduce((s, c) => s + (c.a === id || c.b === id ? c.n : 0), 0);
+  const inSlot = (slot: string) =>
+    pieces
+      .filter((piece) => piece.roles?.includes(slot))
+      .map((piece) => ({ piece, total: sum(piece.id ?? '') }))
+      .sort((a, b) => b.total - a.total);
+  const bottoms = inSlot('bottom');
+  const tops = inSlot('top').filter(({ piece }) => find === '' || matches(piece, find));
+  if (bottoms.length === 0 || tops.length === 0) {
+    return <p className="text-soft">{text.counts.empty}</p>;
+  }
+  return (
+    <div className="overflow-x-auto">
+      <table className="border-collapse">
+        <thead>
+          <tr>
+            <td />
+            {bottoms.map(({ piece }) => (
+              <Head key={piece.id} piece={piece} />
+            ))}
+            <th scope="col" className="pl-3 text-right align-bottom text-xs font-normal text-soft">
+              {text.counts.total}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {tops.map(({ piece: top, total }) => (
+            <tr key={top.id}>
+              <th scope="row" className="pr-3 text-left font-normal whitespace-nowrap">
+                <span className="flex items-center gap-2">
+                  <Drawing svg={top.flat ?? ''} name="" className="h-7 w-6" />
+                  <span className="max-w-40 truncate">{top.label}</span>
+                </span>
+              </th>
+              {bottoms.map(({ piece: bottom }) => {
+                const value = n.get(`${top.id} ${bottom.id}`) ?? 0;
+                const same = top.id === bottom.id;
+                const picked = cell?.top === top.id && cell?.bottom === bottom.id;
+                const side = 16 + 16 * Math.sqrt(value / most);
+                return (
+                  <td key={bottom.id} className="h-[34px] w-[46px] border border-hair p-0 text-center">
+                    {!same && (
+                      <button
+                        type="button"
+                        data-cell={`${top.id} ${bottom.id}`}
+                        aria-pressed={picked}
+                        aria-label={`${top.label} with ${bottom.label}: ${value === 0 ? text.counts.never : `${figure(value)} ${text.counts.total}`}`}
+                        onClick={() => onPick({ top: top.id ?? '', bottom: bottom.id ?? '' })}
+                        className={`flex h-full w-full items-center justify-center ${picked ? 'outline-2 outline-chalk' : ''}`}
+                      >
+                        {value === 0 ? (
+                          <Mark kind="no" />
+                        ) : (
+                          <span
+                            className="flex items-center justify-center bg-line font-serif text-[11px] leading-none font-bold text-ink"
+                            style={{ minWidth: side, height: side }}
+                          >
+                            {short(value)}
+                          </span>
+                        )}
+                      </button>
+                    )}
+                  </td>
+                );
+              })}
+              <td className="pl-3 text-right font-serif font-semibold">{figure(total)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** A count that fits its cell; the exact figure is in the cell's name and in its list. */
+function short(value: number): string {
+  return value < 10_000 ? String(value) : `${Math.floor(value / 1000)}k`;
+}
+
+function Head({ piece }: { piece: PieceView }) {
+  return (
+    <th scope="col" className="w-[46px] px-0.5 pb-1 align-bottom text-[11px] leading-tight font-normal">
+      <Drawing svg={piece.flat ?? ''} name="" className="mx-auto h-9 w-7" />
+      <span className="line-clamp-2 wrap-break-word">{piece.label}</span>
+    </th>
+  );
+}

@@ -1,0 +1,70 @@
+import { useParams, useSearchParams } from 'react-router';
+import { sentence } from '../../api/problem';
+import { figure, join, text } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { useChosen, useDesk } from '../workspace/context';
+import { OutfitCard } from './OutfitCard';
+import { useOutfits } from './queries';
+
+/** The list behind a number: every outfit of the context, or those with the pieces named in the address. */
+export function OutfitsStage() {
+  const { clientId = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const [chosen] = useChosen();
+  const { byId, pieces } = useDesk();
+  const containing = search.getAll('containing');
+  const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
+  const outfits = useOutfits(clientId, chosen, containing, stamp);
+  const total = outfits.data?.pages[0]?.total;
+  const listed = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
+
+  function all() {
+    const next = new URLSearchParams(search);
+    next.delete('containing');
+    setSearch(next);
+  }
+
+  return (
+    <div className="p-5">
+      <header className="mb-4 flex items-baseline gap-4">
+        <h1 className="font-serif text-xl font-semibold">{text.outfits.title}</h1>
+        <p className="text-soft">
+          {total !== undefined && `${figure(listed.length)} ${text.outfits.of} ${figure(total)} · `}
+          {containing.length
+            ? `${text.outfits.containing} ${join(containing.map((id) => byId.get(id)?.label ?? id))}`
+            : text.outfits.all}
+        </p>
+        {containing.length > 0 && (
+          <Button look="link" onClick={all}>
+            {text.outfits.clear}
+          </Button>
+        )}
+      </header>
+      {outfits.error && <p role="alert">{sentence(outfits.error)}</p>}
+      {outfits.isPending && (
+        <div className="grid animate-pulse grid-cols-3 gap-3" aria-hidden="true">
+          {Array.from({ length: 9 }, (_, i) => (
+            <span key={i} className="h-32 bg-hair" />
+          ))}
+        </div>
+      )}
+      {total === 0 && <p className="text-soft">{text.outfits.empty}</p>}
+      <ol className="grid grid-cols-3 gap-3" data-testid="outfit-list">
+        {listed.map((outfit, i) => (
+          <li key={i} className="contents">
+            <OutfitCard outfit={outfit} byId={byId} />
+          </li>
+        ))}
+      </ol>
+      {outfits.hasNextPage && (
+        <Button
+          className="mt-4"
+          disabled={outfits.isFetchingNextPage}
+          onClick={() => outfits.fetchNextPage()}
+        >
+          {text.outfits.more}
+        </Button>
+      )}
+    </div>
+  );
+}

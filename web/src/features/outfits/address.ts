@@ -1,0 +1,34 @@
+import type { OutfitView } from '../../api/client';
+
+function pairs(slots: object | undefined): [string, string][] {
+  return Object.entries(slots ?? {}).flatMap(([slot, ids]) =>
+    (Array.isArray(ids) ? ids : [ids]).map((id): [string, string] => [slot, String(id)]),
+  );
+}
+
+/** Every slot and piece of an outfit: the counted ones, then those that complete it. */
+export function worn(outfit: OutfitView): [string, string][] {
+  return [...pairs(outfit.slots), ...pairs(outfit.filled)];
+}
+
+/** The address of an outfit's sheet; the outfit is written into it, so that the sheet can be shared. */
+export function sheetAddress(outfit: OutfitView, search: string): string {
+  const next = new URLSearchParams(search);
+  next.delete('containing');
+  next.delete('wear');
+  worn(outfit).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
+  return `../outfits/sheet?${next}`;
+}
+
+/** The outfit written into a sheet's address. */
+export function slotsOf(search: URLSearchParams): Record<string, string | string[]> {
+  const slots: Record<string, string | string[]> = {};
+  search.getAll('wear').forEach((entry) => {
+    const at = entry.indexOf('=');
+    const slot = entry.slice(0, at);
+    const id = entry.slice(at + 1);
+    const before = slots[slot];
+    slots[slot] = before === undefined ? id : [...(Array.isArray(before) ? before : [before]), id];
+  });
+  return slots;
+}

@@ -1,0 +1,62 @@
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { api, need } from '../../api/client';
+import { contextQuery, type Chosen } from '../workspace/context';
+
+const page = 12;
+
+/** The list behind a number, page by page, in the stable order. */
+export function useOutfits(
+  clientId: string,
+  chosen: Chosen,
+  containing: string[],
+  stamp: string,
+  enabled = true,
+) {
+  return useInfiniteQuery({
+    queryKey: ['outfits', clientId, chosen, containing, stamp],
+    enabled,
+    initialPageParam: 0,
+    queryFn: ({ pageParam, signal }) =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/outfits', {
+          signal,
+          params: {
+            path: { clientId },
+            query: { ...contextQuery(chosen), containing, offset: pageParam, limit: page },
+          },
+        }),
+      ),
+    getNextPageParam: (last, pages) => {
+      const seen = pages.reduce((sum, p) => sum + (p.outfits?.length ?? 0), 0);
+      return seen < (last.total ?? 0) ? seen : undefined;
+    },
+  });
+}
+
+type Slots = Record<string, string | string[]>;
+
+/** The verdict on an outfit, or with `why` on the nearest that pieces without any outfit come. */
+export function useVerdict(
+  clientId: string,
+  chosen: Chosen,
+  slots: Slots,
+  why: boolean,
+  stamp: string,
+  enabled = true,
+) {
+  return useQuery({
+    queryKey: [why ? 'why' : 'judge', clientId, chosen.months, chosen.occasion, slots, stamp],
+    enabled,
+    queryFn: () => {
+      const options = {
+        params: { path: { clientId } },
+        body: { months: chosen.months, occasion: chosen.occasion || undefined, slots: slots as never },
+      };
+      return need(
+        why
+          ? api.POST('/api/v1/clients/{clientId}/why', options)
+          : api.POST('/api/v1/clients/{clientId}/judge', options),
+      );
+    },
+  });
+}

@@ -1,0 +1,111 @@
+import type { PieceView } from '../../api/client';
+import { figure, join, text } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import type { Chosen, LiveCounts } from './context';
+
+interface Props {
+  live: LiveCounts;
+  chosen: Chosen;
+  pieces: PieceView[];
+  slot: (element: HTMLElement | null) => void;
+}
+
+/** The live figures first, then whatever the stage has to say of what is in hand. */
+export function Reading({ live, chosen, pieces, slot }: Props) {
+  const counts = live.counts;
+  const stillCounting = live.state === 'counting' || live.state === 'partial';
+  return (
+    <aside aria-label="Reading" className="overflow-auto border-l border-line bg-paper p-4 text-[13px]">
+      <div aria-live="polite" data-testid="live-count">
+        {counts ? (
+          <>
+            <p
+              className={`font-serif text-[40px] leading-none font-bold ${live.state === 'counting' ? 'text-soft' : ''}`}
+            >
+              {figure(counts.total)}
+            </p>
+            <p className="mt-1.5 text-soft">
+              {chosen.daring
+                ? text.reading.daringIncluded
+                : Number(counts.total) === 1
+                  ? text.reading.outfit
+                  : text.reading.outfits}
+              {live.change !== undefined && live.change !== 0 && (
+                <strong className={live.change > 0 ? 'ml-1.5 text-works' : 'ml-1.5 text-no'}>
+                  {live.change > 0 ? '+' : '−'}
+                  {figure(Math.abs(live.change))}
+                </strong>
+              )}
+            </p>
+            <p className="text-soft">
+              {figure(counts.paper)} {text.reading.onPaper} · {figure(counts.daring)}{' '}
+              {chosen.daring ? text.reading.ofThemDaring : text.reading.moreIfDaring}
+            </p>
+          </>
+        ) : (
+          <p className="font-serif text-[40px] leading-none font-bold text-soft">…</p>
+        )}
+        {counts && counts.missing.length > 0 && (
+          <p className="mt-3 border-l-2 border-chalk pl-2">
+            {text.reading.missing} {join(counts.missing)}.
+          </p>
+        )}
+      </div>
+      {stillCounting && (
+        <div className="mt-3 flex items-center gap-3">
+          <progress
+            aria-label={text.reading.counting}
+            value={live.fraction || undefined}
+            max={1}
+            className="h-1.5 grow accent-ink"
+          />
+          <Button look="link" onClick={live.stop}>
+            {text.reading.cancel}
+          </Button>
+        </div>
+      )}
+      {(live.state === 'stopped' || live.state === 'failed') && (
+        <p className="mt-3">
+          {live.state === 'stopped' ? text.reading.cancelled : text.reading.failed}{' '}
+          <Button look="link" onClick={live.again}>
+            {text.reading.again}
+          </Button>
+        </p>
+      )}
+      <div ref={slot} className="mt-5" />
+      {counts && Number(counts.total) > 0 && <Remarks counts={counts} pieces={pieces} />}
+    </aside>
+  );
+}
+
+function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>; pieces: PieceView[] }) {
+  const label = (id: string) => pieces.find((piece) => piece.id === id)?.label ?? id;
+  const weakest = Object.entries(counts.perPiece)
+    .filter(([, n]) => n > 0)
+    .sort((a, b) => a[1] - b[1])[0];
+  return (
+    <>
+      {weakest && (
+        <section className="mt-5">
+          <h2 className="font-serif text-[15px] font-semibold">{text.reading.weakest}</h2>
+          <p className="text-soft">
+            {label(weakest[0])}, {figure(weakest[1])}
+          </p>
+        </section>
+      )}
+      {counts.orphans.length > 0 && (
+        <section className="mt-4">
+          <h2 className="font-serif text-[15px] font-semibold">{text.reading.orphans}</h2>
+          <p className="text-soft">{join(counts.orphans.map(label))}</p>
+        </section>
+      )}
+      <section className="mt-4">
+        <h2 className="font-serif text-[15px] font-semibold">{text.reading.blindfold}</h2>
+        <p className="text-soft">
+          Pick one piece unseen for each place that must be filled:{' '}
+          <strong className="text-ink">{Math.round(counts.shareInTheDark * 100)} in 100</strong> would do.
+        </p>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,179 @@
+import { Dialog } from 'radix-ui';
+import { useMemo, useRef, useState } from 'react';
+import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { sentence } from '../../api/problem';
+import { figure, text } from '../../app/messages';
+import { Choice } from '../../ui/Choice';
+import { DeskContext, useChosen, type Desk } from './context';
+import { Rail } from './Rail';
+import { Reading } from './Reading';
+import { useClient, usePieces, useUndo } from './queries';
+import { useKeys } from './useKeys';
+import { useLiveCounts } from './useLiveCounts';
+
+const steps = ['pieces', 'outfits', 'counts'] as const;
+
+/** The four regions of one client: spine, stage, reading and rail. */
+export function Workspace() {
+  const { clientId = '' } = useParams();
+  const [chosen, change] = useChosen();
+  const client = useClient(clientId);
+  const pieces = usePieces(clientId);
+  const stamp = pieces.data ? pieces.data.map((p) => `${p.id}:${p.version}`).join(' ') || 'empty' : '';
+  const live = useLiveCounts(clientId, chosen, stamp);
+  const [find, setFind] = useState('');
+  const [keysShown, setKeysShown] = useState(false);
+  const [readingSlot, setReadingSlot] = useState<HTMLElement | null>(null);
+  const finder = useRef<HTMLInputElement>(null);
+  const undo = useUndo(clientId);
+  const navigate = useNavigate();
+  const location = useLocation();
+  const at = steps.findIndex((step) => location.pathname.includes(`/${step}`));
+  const go = (step?: string) => step && navigate(`/clients/${clientId}/${step}${location.search}`);
+
+  useKeys({
+    n: () => {
+      go('pieces');
+      setTimeout(() => document.getElementById('entry-line')?.focus(), 50);
+    },
+    '/': () => finder.current?.focus(),
+    '[': () => go(steps[at - 1]),
+    ']': () => go(steps[at + 1]),
+    '?': () => setKeysShown(true),
+    'Ctrl+z': () => undo.mutate(),
+  });
+
+  const desk = useMemo<Desk | null>(() => {
+    if (!client.data || !pieces.data) {
+      return null;
+    }
+    const byId = new Map(pieces.data.map((piece) => [piece.id, piece]));
+    return { client: client.data, pieces: pieces.data, byId, live, find, readingSlot };
+  }, [client.data, pieces.data, live, find, readingSlot]);
+
+  const problem = client.error ?? pieces.error;
+  if (problem) {
+    return (
+      <main className="m-8">
+        <p role="alert">{sentence(problem)}</p>
+        <Link to="/clients" className="text-chalk underline">
+          {text.clients.title}
+        </Link>
+      </main>
+    );
+  }
+  const total = live.counts ? figure(live.counts.total) : '…';
+  const telling = { pieces: `${pieces.data?.length ?? '…'}`, outfits: total, counts: `${total}` };
+
+  return (
+    <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] grid-rows-[44px_minmax(0,1fr)_150px]">
+      <header className="col-span-3 flex items-center gap-6 border-b border-line bg-sheet px-4">
+        <Link to="/clients" className="w-32 truncate font-serif text-base font-semibold">
+          {client.data?.name ?? '…'}
+        </Link>
+        <Choice
+          label={text.context.season}
+          value={chosen.season}
+          options={[['', text.context.noWeather], ...Object.entries(text.context.seasons)]}
+          onChange={(season) => change({ season })}
+        />
+        <Choice
+          label={text.context.occasion}
+          value={chosen.occasion}
+          options={[
+            ['', text.context.anyOccasion],
+            ...(client.data?.occasions ?? []).map((o) => [o.name ?? '', o.name ?? ''] as const),
+          ]}
+          onChange={(occasion) => change({ occasion })}
+        />
+        <Choice
+          label={text.context.counting}
+          value={chosen.counting}
+          options={Object.entries(text.context.presets)}
+          onChange={(counting) => change({ counting })}
+        />
+        <Choice
+          label={text.context.verdict}
+          value={chosen.daring ? 'yes' : ''}
+          options={[
+            ['', text.context.works],
+            ['yes', text.context.daring],
+          ]}
+          onChange={(daring) => change({ daring })}
+        />
+        <label className="ml-auto flex items-center border border-line bg-paper">
+          <span className="sr-only">{text.context.find}</span>
+          <input
+            ref={finder}
+            value={find}
+            onChange={(event) => setFind(event.target.value)}
+            placeholder={text.context.find}
+            className="w-44 bg-transparent px-2 py-1 placeholder:text-soft"
+          />
+          <kbd className="mr-1 border border-line px-1 text-xs text-soft" aria-hidden="true">
+            /
+          </kbd>
+        </label>
+      </header>
+      <nav aria-label="Steps" className="relative border-r border-line bg-paper pt-3">
+        <span
+          aria-hidden="true"
+          className="absolute top-4 bottom-4 left-[19px] border-l border-dashed border-soft"
+        />
+        {steps.map((step) => (
+          <NavLink
+            key={step}
+            to={`/clients/${clientId}/${step}${location.search}`}
+            className={({ isActive }) =>
+              `relative flex gap-2.5 border-y py-2.5 pl-[13px] ${isActive ? 'border-line bg-sheet' : 'border-transparent'}`
+            }
+          >
+            <span aria-hidden="true" className="mt-1 h-3 w-3 rotate-45 bg-soft" />
+            <span>
+              <span className="block font-serif text-[15px] leading-tight font-semibold">
+                {text.steps[step]}
+              </span>
+              <span className="text-xs text-soft">{telling[step]}</span>
+            </span>
+          </NavLink>
+        ))}
+      </nav>
+      <DeskContext value={desk}>
+        <main className="overflow-auto bg-sheet" aria-busy={!desk}>
+          {desk ? <Outlet /> : <Skeleton />}
+        </main>
+        <Reading live={live} chosen={chosen} pieces={pieces.data ?? []} slot={setReadingSlot} />
+        <Rail pieces={pieces.data ?? []} live={live} find={find} />
+      </DeskContext>
+      <Dialog.Root open={keysShown} onOpenChange={setKeysShown}>
+        <Dialog.Portal>
+          <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+          <Dialog.Content
+            aria-describedby={undefined}
+            className="fixed top-1/4 left-1/2 w-80 -translate-x-1/2 border border-line bg-sheet p-6"
+          >
+            <Dialog.Title className="mb-3 font-serif text-lg font-semibold">{text.keys.title}</Dialog.Title>
+            <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
+              {text.keys.list.map(([key, what]) => (
+                <div key={key} className="contents">
+                  <dt className="font-semibold">{key}</dt>
+                  <dd>{what}</dd>
+                </div>
+              ))}
+            </dl>
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+    </div>
+  );
+}
+
+function Skeleton() {
+  return (
+    <div className="flex animate-pulse flex-col gap-3 p-6" aria-hidden="true">
+      {Array.from({ length: 8 }, (_, i) => (
+        <span key={i} className="h-8 bg-hair" />
+      ))}
+    </div>
+  );
+}

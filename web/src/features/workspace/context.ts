@@ -1,0 +1,78 @@
+import { createContext, useContext } from 'react';
+import { useSearchParams } from 'react-router';
+import type { ClientView, Counts, PieceView } from '../../api/client';
+
+const seasons: Record<string, number[]> = {
+  winter: [12, 1, 2],
+  spring: [3, 4, 5],
+  summer: [6, 7, 8],
+  autumn: [9, 10, 11],
+  year: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+};
+
+/** The context every figure on screen is asked in; it lives in the address, so a page can be shared and reloaded. */
+export interface Chosen {
+  season: string;
+  months: number[];
+  occasion: string;
+  counting: string;
+  daring: boolean;
+}
+
+export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) => void] {
+  const [search, setSearch] = useSearchParams();
+  const season = search.get('season') ?? '';
+  const chosen: Chosen = {
+    season,
+    months: seasons[season] ?? [],
+    occasion: search.get('occasion') ?? '',
+    counting: search.get('counting') ?? 'outfits',
+    daring: search.get('daring') === 'yes',
+  };
+  const change = (values: Partial<Record<string, string>>) => {
+    const next = new URLSearchParams(search);
+    Object.entries(values).forEach(([key, value]) => (value ? next.set(key, value) : next.delete(key)));
+    setSearch(next);
+  };
+  return [chosen, change];
+}
+
+/** The chosen context as the query string of a call. */
+export function contextQuery(chosen: Chosen) {
+  return {
+    months: chosen.months.length ? chosen.months : undefined,
+    occasion: chosen.occasion || undefined,
+    counting: chosen.counting,
+    daring: chosen.daring,
+  };
+}
+
+export interface LiveCounts {
+  counts?: Counts;
+  /** Difference to the total before the last change, if there was one. */
+  change?: number;
+  fraction: number;
+  state: 'counting' | 'partial' | 'done' | 'stopped' | 'failed';
+  stop: () => void;
+  again: () => void;
+}
+
+export interface Desk {
+  client: ClientView;
+  pieces: PieceView[];
+  byId: Map<string, PieceView>;
+  live: LiveCounts;
+  find: string;
+  /** Where the stage puts what it has to say: the lower part of the reading panel. */
+  readingSlot: HTMLElement | null;
+}
+
+export const DeskContext = createContext<Desk | null>(null);
+
+export function useDesk(): Desk {
+  const desk = useContext(DeskContext);
+  if (!desk) {
+    throw new Error('used outside a workspace');
+  }
+  return desk;
+}

@@ -1,0 +1,65 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Counts } from '../../api/client';
+import type { Chosen, LiveCounts } from './context';
+
+interface State {
+  key: string;
+  counts?: Counts;
+  before?: Counts;
+  fraction: number;
+  state: LiveCounts['state'];
+}
+
+/**
+ * Listens to the count of a client's wardrobe in the chosen context. A change of either starts anew; leaving stops it on
+ * the server too.
+ */
+export function useLiveCounts(clientId: string, chosen: Chosen, wardrobeStamp: string): LiveCounts {
+  const [round, setRound] = useState(0);
+  const search = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
+  if (chosen.months.length) {
+    search.set('months', chosen.months.join(','));
+  }
+  if (chosen.occasion) {
+    search.set('occasion', chosen.occasion);
+  }
+  const url = `/api/v1/clients/${clientId}/counts?${search}`;
+  const key = `${url} ${wardrobeStamp} ${round}`;
+  const [state, setState] = useState<State>({ key: '', fraction: 0, state: 'counting' });
+  const source = useRef<EventSource | null>(null);
+
+  useEffect(() => {
+    if (!wardrobeStamp) {
+      return;
+    }
+    const events = new EventSource(url);
+    source.current = events;
+    const read = (event: MessageEvent<string>) => JSON.parse(event.data) as Counts;
+    setState((s) => ({ ...s, key, before: s.counts ?? s.before, fraction: 0, state: 'counting' }));
+    events.addEventListener('progress', (event) => {
+      const { fraction } = JSON.parse(event.data) as { fraction: number };
+      setState((s) => ({ ...s, fraction }));
+    });
+    events.addEventListener('counts', (event) =>
+      setState((s) => ({ ...s, counts: read(event), fraction: 0, state: 'partial' })),
+    );
+    events.addEventListener('complete', (event) => {
+      events.close();
+      setState((s) => ({ ...s, counts: read(event), fraction: 1, state: 'done' }));
+    });
+    events.onerror = () => {
+      events.close();
+      setState((s) => (s.state === 'done' ? s : { ...s, state: 'failed' }));
+    };
+    return () => events.close();
+  }, [url, key, wardrobeStamp]);
+
+  const stop = useCallback(() => {
+    source.current?.close();
+    setState((s) => ({ ...s, counts: undefined, state: 'stopped' }));
+  }, []);
+  const again = useCallback(() => setRound((r) => r + 1), []);
+  const change =
+    state.counts && state.before ? Number(state.counts.total) - Number(state.before.total) : undefined;
+  return { counts: state.counts, change, fraction: state.fraction, state: state.state, stop, again };
+}
