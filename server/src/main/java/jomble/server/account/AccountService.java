@@ -7,6 +7,7 @@ import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioMember;
 import jomble.server.studio.StudioRepository;
@@ -48,12 +49,12 @@ public class AccountService {
 
     @Transactional
     public void createAccount(UUID studioId, String email, String password, String name) {
-        accounts.save(new Account(UUID.randomUUID(), studioId, email, encoder.encode(password), name));
+        accounts.save(new Account(Ids.next(), studioId, email, encoder.encode(password), name));
     }
 
     @Transactional
     public void createToken(UUID studioId, String name, String token) {
-        tokens.save(new ApiToken(UUID.randomUUID(), studioId, name, sha256(token)));
+        tokens.save(new ApiToken(Ids.next(), studioId, name, sha256(token)));
     }
 
     private StudioMember member(UUID accountId, UUID studioId, String name) {

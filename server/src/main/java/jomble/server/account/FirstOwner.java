@@ -2,6 +2,7 @@ package jomble.server.account;
 
 import java.time.Clock;
 import java.util.UUID;
+import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioRepository;
 import org.springframework.beans.factory.annotation.Value;
@@ -29,7 +30,7 @@ class FirstOwner implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         if (studios.count() == 0) {
-            UUID id = UUID.randomUUID();
+            UUID id = Ids.next();
             studios.save(new Studio(id, "My studio", "EUR", clock.instant()));
             int colon = owner.indexOf(':');
             accounts.createAccount(id, owner.substring(0, colon), owner.substring(colon + 1), "Owner");

@@ -26,6 +26,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class SecurityConfiguration {
     private static final String COMPUTE = "/api/v1/compute/**";
     private static final String BEARER = "Bearer ";
+    private static final String SIGN_IN = "/api/v1/session";
     private static final String POLICY =
             "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'";
 
@@ -45,7 +46,7 @@ class SecurityConfiguration {
         return http.securityContext(s -> s.securityContextRepository(contexts))
                 .authorizeHttpRequests(a -> a.requestMatchers("/api/v1/openapi/**", "/api/v1/schema/**")
                         .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/v1/session")
+                        .requestMatchers(HttpMethod.POST, SIGN_IN)
                         .permitAll()
                         .requestMatchers(COMPUTE)
                         .hasAnyAuthority("STYLIST", "PROGRAM")
@@ -57,15 +58,25 @@ class SecurityConfiguration {
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
                 .requestCache(c -> c.disable())
                 .logout(l -> l.disable())
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) ->
-                                refuse(response, HttpStatus.UNAUTHORIZED, "sign-in-required", "Sign in first."))
-                        .accessDeniedHandler((request, response, failure) -> refuse(
-                                response,
-                                HttpStatus.FORBIDDEN,
-                                "forbidden",
-                                "This is not allowed here. Reload the page and try again.")))
+                .exceptionHandling(
+                        e -> e.authenticationEntryPoint((request, response, failure) -> signInFirst(response))
+                                .accessDeniedHandler((request, response, failure) -> deny(request, response)))
                 .addFilterBefore(new BearerFilter(accounts), AnonymousAuthenticationFilter.class)
                 .build();
+    }
+
+    private static void signInFirst(HttpServletResponse response) throws IOException {
+        refuse(response, HttpStatus.UNAUTHORIZED, "sign-in-required", "Sign in first.");
+    }
+
+    /** Whoever is nobody is asked to sign in, also where the CSRF token was missed before that could be asked. */
+    private static void deny(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        boolean nobody = SecurityContextHolder.getContext().getAuthentication() == null;
+        if (nobody && !request.getRequestURI().equals(SIGN_IN)) {
+            signInFirst(response);
+            return;
+        }
+        refuse(response, HttpStatus.FORBIDDEN, "forbidden", "This is not allowed here. Reload the page and try again.");
     }
 
     private static boolean hasBearer(HttpServletRequest request) {

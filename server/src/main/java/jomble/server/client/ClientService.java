@@ -9,6 +9,7 @@ import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.document.WardrobeWriter;
 import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -32,7 +33,7 @@ public class ClientService {
     @Transactional
     public Client create(String name) {
         String frame = json.writeValueAsString(frameOf(Wardrobe.EMPTY));
-        return clients.save(new Client(UUID.randomUUID(), name, frame, clock.instant()));
+        return clients.save(new Client(Ids.next(), name, frame, clock.instant()));
     }
 
     @Transactional(readOnly = true)

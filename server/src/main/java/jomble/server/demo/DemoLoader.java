@@ -12,6 +12,7 @@ import jomble.server.account.MemberAuthentication;
 import jomble.server.client.Client;
 import jomble.server.client.ClientService;
 import jomble.server.piece.PieceService;
+import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioMember;
 import jomble.server.studio.StudioRepository;
@@ -61,7 +62,7 @@ class DemoLoader implements ApplicationRunner {
         if (studios.count() > 0) {
             return;
         }
-        UUID id = UUID.randomUUID();
+        UUID id = Ids.next();
         Studio studio = studios.save(new Studio(id, "Quarterlight Styling", "EUR", clock.instant()));
         accounts.createAccount(id, EMAIL, PASSWORD, "Quarterlight stylist");
         accounts.createToken(id, "demo", TOKEN);

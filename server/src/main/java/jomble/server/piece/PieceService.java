@@ -14,6 +14,7 @@ import jomble.core.piece.Money;
 import jomble.core.piece.Piece;
 import jomble.server.client.ClientService;
 import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
 import jomble.server.studio.StudioMember;
 import org.springframework.data.domain.Limit;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -93,7 +94,7 @@ public class PieceService {
     }
 
     private Kept insert(UUID clientId, Piece piece, int position) {
-        PieceRow row = new PieceRow(UUID.randomUUID(), clientId, piece.id().value(), position, clock.instant());
+        PieceRow row = new PieceRow(Ids.next(), clientId, piece.id().value(), position, clock.instant());
         write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
         return new Kept(piece, saved.version());

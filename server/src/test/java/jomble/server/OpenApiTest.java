@@ -1,0 +1,45 @@
+package jomble.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import jomble.server.running.Jomble;
+import jomble.server.running.RunningJomble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The OpenAPI document the front end's client was generated from is the one the server serves. After a change of the
+ * API run this test with {@code -Djomble.write=true}, then {@code npm run api} in {@code web}.
+ */
+@ExtendWith(RunningJomble.class)
+class OpenApiTest {
+    private static final Path KEPT = Path.of("../web/src/api/openapi.json");
+    private static final Path SCHEMA = Path.of("../docs/wardrobe.schema.json");
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .build();
+
+    @Test
+    void documentOfTheClientIsCurrent(Jomble jomble) throws IOException {
+        agrees(jomble.anonymous().get("/api/v1/openapi").text().replace(jomble.address(), "http://127.0.0.1"), KEPT);
+    }
+
+    @Test
+    void publishedSchemaIsCurrent(Jomble jomble) throws IOException {
+        agrees(jomble.anonymous().get("/api/v1/schema/wardrobe.json").text(), SCHEMA);
+    }
+
+    private static void agrees(String served, Path kept) throws IOException {
+        Object tree = JSON.readValue(served, Object.class);
+        if (Boolean.getBoolean("jomble.write")) {
+            Files.writeString(kept, JSON.writeValueAsString(tree) + "\n");
+        }
+        assertThat(tree).isEqualTo(JSON.readValue(Files.readString(kept), Object.class));
+    }
+}

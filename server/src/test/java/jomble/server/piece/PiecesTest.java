@@ -1,0 +1,125 @@
+package jomble.server.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.server.running.Caller;
+import jomble.server.running.Caller.Answer;
+import jomble.server.running.Jomble;
+import jomble.server.running.RunningJomble;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningJomble.class)
+class PiecesTest {
+    private Caller stylist;
+    private String pieces;
+    private String client;
+
+    @BeforeEach
+    void newClient(Jomble jomble) {
+        stylist = jomble.stylist();
+        client = "/api/v1/clients/"
+                + stylist.post("/api/v1/clients", Map.of("name", "Pieces " + UUID.randomUUID()))
+                        .at("id");
+        pieces = client + "/pieces";
+    }
+
+    @Test
+    void recordsAPieceFromALineAndDerivesTheRest() {
+        Answer answer = stylist.post(
+                pieces + "/entry", Map.of("line", "shirt white poplin regular long sleeve 49 second hand"));
+        assertThat(answer.status()).isEqualTo(201);
+        assertThat(answer.json()).containsEntry("kind", "shirt").containsEntry("version", 0);
+        assertThat(answer.at("set", "cloth")).isEqualTo("poplin");
+        assertThat(answer.at("set", "source")).isEqualTo("second-hand");
+        assertThat(answer.at("set", "cost", "currency")).isEqualTo("EUR");
+        assertThat(answer.at("resolved", "neckline")).isEqualTo("point-collar");
+        assertThat(answer.at("set", "neckline")).isNull();
+        assertThat(stylist.get(pieces).list()).hasSize(1);
+    }
+
+    @Test
+    void refusesALineItDoesNotUnderstandAndSavesNothing() {
+        Answer answer = stylist.post(pieces + "/entry", Map.of("line", "shirt whitte poplin glorb"));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.at("errors", 0, "message").toString())
+                .contains("whitte")
+                .contains("did you mean \"white\"?");
+        assertThat(answer.at("errors", 1, "message").toString()).contains("glorb");
+        assertThat(stylist.get(pieces).list()).isEmpty();
+    }
+
+    @Test
+    void takesBackChangesOneByOneDownToNothing() {
+        stylist.post(pieces, Map.of("id", "a", "kind", "shirt", "label", "First"));
+        stylist.put(pieces + "/a", Map.of("kind", "shirt", "label", "Second"), "If-Match", "\"0\"");
+        assertThat(stylist.delete(pieces + "/a").status()).isEqualTo(204);
+        assertThat(stylist.get(pieces).list()).isEmpty();
+
+        assertThat(stylist.post(client + "/undo", Map.of()).json())
+                .containsEntry("action", "deleted")
+                .containsEntry("label", "Second");
+        assertThat(stylist.get(pieces).at(0, "label")).isEqualTo("Second");
+        stylist.post(client + "/undo", Map.of());
+        assertThat(stylist.get(pieces).at(0, "label")).isEqualTo("First");
+        stylist.post(client + "/undo", Map.of());
+        assertThat(stylist.get(pieces).list()).isEmpty();
+        assertThat(stylist.post(client + "/undo", Map.of()).json()).containsEntry("undone", false);
+    }
+
+    @Test
+    void keepsMoneyToTheCent() {
+        stylist.post(pieces, Map.of("id", "a", "kind", "shirt", "cost", Map.of("amount", 19.99, "currency", "EUR")));
+        assertThat(stylist.get(pieces).text()).contains("\"amount\":19.99");
+    }
+
+    @Test
+    void aDocumentComesOutAsItWentInAndABadOneChangesNothing(Jomble jomble) {
+        Answer demo = stylist.get("/api/v1/clients");
+        Object ines = demo.list().stream()
+                .filter(c -> c.get("name").equals("Ines Halvard"))
+                .findFirst()
+                .orElseThrow()
+                .get("id");
+        Map<String, Object> document =
+                stylist.get("/api/v1/clients/" + ines + "/document").json();
+        assertThat(stylist.put(client + "/document", document).json()).containsEntry("pieces", 64);
+        assertThat(stylist.get(client + "/document").json()).isEqualTo(document);
+
+        Map<String, Object> broken = new HashMap<>(document);
+        broken.put("pieces", List.of(Map.of("id", "a", "kind", "shirt"), Map.of("id", "a", "kind", "nonsense")));
+        Answer refused = stylist.put(client + "/document", broken);
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.at("errors", 0, "pointer")).isEqualTo("/pieces/1/kind");
+        assertThat(stylist.get(client + "/document").json()).isEqualTo(document);
+    }
+
+    @Test
+    void readsAWardrobeInAFixedNumberOfStatements(Jomble jomble) {
+        Statistics statistics = jomble.bean(EntityManagerFactory.class)
+                .unwrap(SessionFactory.class)
+                .getStatistics();
+        for (int i = 0; i < 5; i++) {
+            stylist.post(pieces, Map.of("kind", "shirt"));
+        }
+        long few = statements(statistics);
+        for (int i = 0; i < 20; i++) {
+            stylist.post(pieces, Map.of("kind", "shirt"));
+        }
+        assertThat(statements(statistics)).isEqualTo(few).isLessThanOrEqualTo(3);
+    }
+
+    private long statements(Statistics statistics) {
+        statistics.clear();
+        assertThat(stylist.get(pieces).status()).isEqualTo(200);
+        return statistics.getPrepareStatementCount();
+    }
+}

@@ -1,0 +1,130 @@
+package jomble.server.problem;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import jomble.server.running.Caller;
+import jomble.server.running.Caller.Answer;
+import jomble.server.running.Jomble;
+import jomble.server.running.RunningJomble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every way to be refused: one problem document with a stable code, never a trace of the inside. */
+@ExtendWith(RunningJomble.class)
+class ProblemsTest {
+    private static final String NOWHERE = "/api/v1/clients/" + new UUID(0, 1);
+
+    static Stream<Arguments> refusals() {
+        String huge = "{\"wardrobe\":{\"notes\":\"" + "x".repeat(5_300_000) + "\"}}";
+        return Stream.of(
+                Arguments.of("POST", "/api/v1/compute/count", "{", 400, "not-json"),
+                Arguments.of("POST", "/api/v1/compute/count", "[]", 400, "not-json"),
+                Arguments.of("POST", "/api/v1/compute/count", "{}", 400, "invalid-input"),
+                Arguments.of("POST", "/api/v1/compute/count", huge, 413, "too-large"),
+                Arguments.of("POST", "/api/v1/clients", "{\"name\":\" \"}", 400, "invalid-input"),
+                Arguments.of("GET", NOWHERE, null, 404, "not-found"),
+                Arguments.of("GET", NOWHERE + "/pieces", null, 404, "not-found"),
+                Arguments.of("GET", "/api/v1/clients/not-an-id", null, 400, "http-400"),
+                Arguments.of("GET", "/api/v1/nothing-here", null, 404, "http-404"),
+                Arguments.of("PATCH", "/api/v1/clients", "{}", 405, "http-405"));
+    }
+
+    @ParameterizedTest(name = "{0} {1} is answered {3} {4}")
+    @MethodSource("refusals")
+    void answersWithAProblemDocument(String method, String path, String body, int status, String code, Jomble jomble) {
+        Answer answer = jomble.stylist().send(method, path, body);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
+        assertThat(answer.headers().firstValue("Content-Type"))
+                .hasValueSatisfying(type -> assertThat(type).startsWith("application/problem+json"));
+        assertThat(answer.json())
+                .containsEntry("code", code)
+                .containsEntry("type", "urn:jomble:problem:" + code)
+                .containsEntry("status", status)
+                .containsKeys("title", "detail", "errors");
+        assertThat(answer.text()).doesNotContain("Exception", "jomble.server", "select ");
+    }
+
+    static Stream<Arguments> mistakes() {
+        return Stream.of(
+                mistake(
+                        piece("cloth", "tweeed"),
+                        "/wardrobe/pieces/0/cloth",
+                        "unknown-value",
+                        "did you mean \"tweed\"?"),
+                mistake(piece("kind", "shirtt"), "/wardrobe/pieces/0/kind", "unknown-value", "did you mean \"shirt\"?"),
+                mistake(piece("colours", List.of("#12345")), "/wardrobe/pieces/0/colours/0", "not-a-colour", "#rrggbb"),
+                mistake(
+                        piece("clothe", "denim"),
+                        "/wardrobe/pieces/0/clothe",
+                        "unknown-field",
+                        "did you mean \"cloth\"?"),
+                mistake(piece("clothWeight", 6), "/wardrobe/pieces/0/clothWeight", "out-of-range", "between 1 and 5"),
+                mistake(piece("formality", 2.5), "/wardrobe/pieces/0/formality", "not-whole", "whole number"),
+                mistake(piece("id", ""), "/wardrobe/pieces/0/id", "length", "1"));
+    }
+
+    private static Arguments mistake(Map<String, Object> piece, String pointer, String code, String words) {
+        return Arguments.of(pointer, code, words, piece);
+    }
+
+    private static Map<String, Object> piece(String field, Object value) {
+        Map<String, Object> piece = new HashMap<>(Map.of("id", "a", "kind", "shirt"));
+        piece.put(field, value);
+        return piece;
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @MethodSource("mistakes")
+    void namesThePlaceOfAMistake(String pointer, String code, String words, Map<String, Object> piece, Jomble jomble) {
+        Answer answer =
+                jomble.program().post("/api/v1/compute/count", Map.of("wardrobe", Map.of("pieces", List.of(piece))));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.at("errors", 0, "pointer")).isEqualTo(pointer);
+        assertThat(answer.at("errors", 0, "code")).isEqualTo(code);
+        assertThat(answer.at("errors", 0, "message").toString()).contains(words);
+        assertThat(answer.json().get("detail").toString()).startsWith(pointer);
+    }
+
+    @Test
+    void refusesChangesOfAVersionThatIsNoLonger(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String client = (String)
+                stylist.post("/api/v1/clients", Map.of("name", "Stale")).at("id");
+        String pieces = "/api/v1/clients/" + client + "/pieces";
+        stylist.post(pieces, Map.of("id", "a", "kind", "shirt"));
+        assertThat(stylist.put(pieces + "/a", Map.of("kind", "blouse")).json())
+                .containsEntry("code", "if-match-required");
+        assertThat(stylist.put(pieces + "/a", Map.of("kind", "blouse"), "If-Match", "\"7\"")
+                        .json())
+                .containsEntry("code", "stale")
+                .containsEntry("status", 412);
+        assertThat(stylist.post(pieces, Map.of("id", "a", "kind", "shirt")).json())
+                .containsEntry("code", "id-taken");
+        assertThat(stylist.get(pieces).at(0, "kind")).isEqualTo("shirt");
+    }
+
+    @Test
+    void answersACountThatTakesTooLongWithNoFigure(Jomble jomble) {
+        List<Map<String, Object>> pieces = new ArrayList<>();
+        for (String kind : List.of("shirt", "jeans", "loafers", "cardigan", "blazer", "scarf", "belt", "necklace")) {
+            for (int i = 0; i < 40; i++) {
+                pieces.add(Map.of("id", kind + i, "kind", kind));
+            }
+        }
+        Answer answer = jomble.program()
+                .post(
+                        "/api/v1/compute/count",
+                        Map.of("wardrobe", Map.of("pieces", pieces), "context", Map.of("countedSlots", "looks")));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json()).containsEntry("code", "over-budget").doesNotContainKey("total");
+    }
+}

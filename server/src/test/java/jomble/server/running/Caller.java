@@ -1,0 +1,120 @@
+package jomble.server.running;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Speaks HTTP to the application as a browser or a program would, cookies and CSRF token included. */
+public final class Caller {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private String token;
+    private boolean sendsCsrf = true;
+
+    Caller(String address) {
+        this.address = address;
+    }
+
+    /** An answer; the body is text, or a tree of maps and lists when it is JSON. */
+    public record Answer(int status, java.net.http.HttpHeaders headers, String text) {
+        @SuppressWarnings("unchecked")
+        public Map<String, Object> json() {
+            return JSON.readValue(text, Map.class);
+        }
+
+        @SuppressWarnings("unchecked")
+        public List<Map<String, Object>> list() {
+            return JSON.readValue(text, List.class);
+        }
+
+        /** A value deep in the JSON, by names and indices. */
+        public Object at(Object... path) {
+            return Arrays.stream(path)
+                    .reduce(
+                            JSON.readValue(text, Object.class),
+                            (tree, step) -> step instanceof Integer i
+                                    ? ((List<?>) tree).get(i)
+                                    : ((Map<?, ?>) tree).get(step.toString()));
+        }
+    }
+
+    /** The same session, as a page from elsewhere would use it. */
+    public Caller withoutCsrf() {
+        sendsCsrf = false;
+        return this;
+    }
+
+    Caller bearing(String apiToken) {
+        this.token = apiToken;
+        return this;
+    }
+
+    public void signIn(String email, String password) {
+        get("/api/v1/session");
+        Answer answer = post("/api/v1/session", Map.of("email", email, "password", password));
+        if (answer.status() != 200) {
+            throw new IllegalStateException(answer.text());
+        }
+    }
+
+    public Answer get(String path) {
+        return send("GET", path, null);
+    }
+
+    public Answer post(String path, Object body) {
+        return send("POST", path, body);
+    }
+
+    public Answer put(String path, Object body, String... headers) {
+        return send("PUT", path, body, headers);
+    }
+
+    public Answer delete(String path) {
+        return send("DELETE", path, null);
+    }
+
+    /** @param body JSON text as it is, anything else written as JSON, null for none */
+    public Answer send(String method, String path, Object body, String... headers) {
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
+        if (body == null) {
+            request.method(method, BodyPublishers.noBody());
+        } else {
+            String text = body instanceof String s ? s : JSON.writeValueAsString(body);
+            request.header("Content-Type", "application/json").method(method, BodyPublishers.ofString(text));
+        }
+        if (token != null) {
+            request.header("Authorization", "Bearer " + token);
+        }
+        cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> sendsCsrf && cookie.getName().equals("XSRF-TOKEN"))
+                .findFirst()
+                .ifPresent(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        try {
+            HttpResponse<String> response = http.send(request.build(), BodyHandlers.ofString());
+            return new Answer(response.statusCode(), response.headers(), response.body());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}
