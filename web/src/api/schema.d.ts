@@ -338,6 +338,8 @@ export interface components {
             /** Format: uuid */
             id?: string;
             name?: string;
+            /** Format: int64 */
+            pieces?: number;
         };
         ClientView: {
             climate?: components["schemas"]["MonthView"][];
@@ -355,6 +357,7 @@ export interface components {
             daring?: unknown;
             /** Format: int64 */
             millis?: number;
+            missing?: string[];
             neverTogether?: components["schemas"]["NeverView"][];
             orphans?: string[];
             paper?: unknown;

@@ -9,6 +9,8 @@ export const text = {
     add: 'Add client',
     empty: 'No client yet. Add the first one by name.',
     signOut: 'Sign out',
+    pieces: 'pieces',
+    noPieces: 'nothing recorded yet',
   },
   steps: { pieces: 'Pieces', outfits: 'Outfits', counts: 'Counts' },
   context: {

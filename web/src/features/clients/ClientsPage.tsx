@@ -3,7 +3,7 @@ import type { FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { figure, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 
 export function ClientsPage() {
@@ -49,9 +49,14 @@ export function ClientsPage() {
           <li key={client.id} className="border-b border-line">
             <Link
               to={`/clients/${client.id}/pieces`}
-              className="block bg-sheet px-4 py-3 font-serif text-lg font-semibold hover:text-chalk"
+              className="flex items-baseline justify-between bg-sheet px-4 py-3 hover:text-chalk"
             >
-              {client.name}
+              <span className="font-serif text-lg font-semibold">{client.name}</span>
+              <span className="text-soft">
+                {client.pieces === 0
+                  ? text.clients.noPieces
+                  : `${figure(client.pieces ?? 0)} ${text.clients.pieces}`}
+              </span>
             </Link>
           </li>
         ))}

@@ -9,8 +9,19 @@ import { slotsOf } from './address';
 import { useVerdict } from './queries';
 import { Reasons } from './Reasons';
 
-const upper = ['neck', 'tie', 'base', 'top', 'onepiece', 'drape', 'mid', 'jacket', 'coat'];
-const lower = ['underskirt', 'bottom', 'legwear', 'shoes'];
+const clothes = [
+  'base',
+  'top',
+  'bottom',
+  'onepiece',
+  'drape',
+  'underskirt',
+  'mid',
+  'jacket',
+  'coat',
+  'legwear',
+  'shoes',
+];
 
 /** One outfit: its pieces from the shoulder to the floor, the verdict, and every reason. */
 export function OutfitSheet() {
@@ -25,12 +36,7 @@ export function OutfitSheet() {
   const back = new URLSearchParams(search);
   back.delete('wear');
   const places = Object.entries(slots).flatMap(([slot, ids]) => [ids].flat().map((id) => ({ slot, id })));
-  const row = (wanted: (slot: string) => boolean) => places.filter(({ slot }) => wanted(slot));
-  const rows = [
-    row((slot) => upper.includes(slot)),
-    row((slot) => lower.includes(slot)),
-    row((slot) => !upper.includes(slot) && !lower.includes(slot)),
-  ];
+  const small = (slot: string) => !clothes.includes(slot);
 
   return (
     <div className="p-5">
@@ -46,32 +52,27 @@ export function OutfitSheet() {
           </>
         )}
       </h1>
-      <div className="mt-4 flex flex-col gap-3 bg-paper p-4">
-        {rows
-          .filter((places) => places.length > 0)
-          .map((places, i) => (
-            <ul key={i} className="flex flex-wrap justify-center gap-4">
-              {places.map(({ slot, id }) => {
-                const piece = byId.get(id);
-                const finish = judgement?.finishes?.[id]?.map(words).join(', ');
-                return (
-                  <li key={slot + id} className="w-28 text-center">
-                    {piece && (
-                      <Drawing
-                        svg={piece.flat ?? ''}
-                        name={piece.label ?? ''}
-                        className={`mx-auto ${i === 2 ? 'h-16 w-12' : 'h-36 w-28'}`}
-                      />
-                    )}
-                    <span className="block text-xs text-soft">{words(slot)}</span>
-                    <span className="block text-[13px] leading-tight">{piece?.label ?? id}</span>
-                    {finish && <span className="block text-xs font-medium">{finish}</span>}
-                  </li>
-                );
-              })}
-            </ul>
-          ))}
-      </div>
+      <p className="mt-1 text-soft">{places.map(({ id }) => byId.get(id)?.label ?? id).join(', ')}</p>
+      <ul className="mt-4 flex flex-wrap items-end justify-center gap-x-8 gap-y-6 bg-paper p-6">
+        {places.map(({ slot, id }) => {
+          const piece = byId.get(id);
+          const finish = judgement?.finishes?.[id]?.map(words).join(', ');
+          return (
+            <li key={slot + id} className="w-36 text-center">
+              {piece && (
+                <Drawing
+                  svg={piece.flat ?? ''}
+                  name={piece.label ?? ''}
+                  className={`mx-auto ${small(slot) ? 'h-20 w-16' : 'h-44 w-36'}`}
+                />
+              )}
+              <span className="mt-2 block text-xs text-soft">{words(slot)}</span>
+              <span className="block leading-tight">{piece?.label ?? id}</span>
+              <span className="block min-h-4 text-xs font-medium">{finish}</span>
+            </li>
+          );
+        })}
+      </ul>
       {judgement &&
         readingSlot &&
         createPortal(

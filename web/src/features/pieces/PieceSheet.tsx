@@ -194,7 +194,7 @@ function Sheet({ piece }: { piece: PieceView }) {
 function Field(props: { name: string; isSet: boolean; onReset?: () => void; children: React.ReactNode }) {
   return (
     <div>
-      <div className="flex items-baseline justify-between text-xs text-soft">
+      <div className="flex min-h-6 items-center justify-between text-xs text-soft">
         <label htmlFor={props.name}>{words(props.name)}</label>
         {props.isSet && props.onReset ? (
           <Button

@@ -57,7 +57,7 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
             aria-label={text.reading.counting}
             value={live.fraction || undefined}
             max={1}
-            className="h-1.5 grow accent-ink"
+            className="bar h-1.5 grow"
           />
           <Button look="link" onClick={live.stop}>
             {text.reading.cancel}

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
@@ -60,8 +61,9 @@ final class CombinationWalk {
         return options;
     }
 
-    boolean isUnremarkable(Option option) {
-        return contexts.stream().allMatch(context -> context.isUnremarkable(option.firstWay()));
+    /** All that the rules can see of an option in any context, as a value. */
+    Object effect(Option option) {
+        return contexts.stream().map(context -> context.effect(option)).toList();
     }
 
     boolean isInert(Option option) {
@@ -115,7 +117,22 @@ final class CombinationWalk {
             possible = open;
             minor = new long[order.size() + 1][bounds.size()];
             major = new long[order.size() + 1][bounds.size()];
+            FillingRows fillings = new FillingRows(
+                    structure,
+                    options,
+                    question.counted(),
+                    shoes,
+                    CombinationWalk.this::effect,
+                    CombinationWalk.this::isInert);
             searches = new Searches(
+                    fillings,
+                    contexts.stream()
+                            .collect(Collectors.groupingBy(
+                                    context -> context.context().in(null), LinkedHashMap::new, Collectors.toList()))
+                            .values()
+                            .stream()
+                            .map(alike -> new FillingSearch(alike, options, fillings))
+                            .toList(),
                     contexts.stream()
                             .map(context -> new CompletionSearch(context, options, structure, question.counted()))
                             .toList(),
@@ -186,9 +203,9 @@ final class CombinationWalk {
             if (!containing.isMetBy(combination)) {
                 return;
             }
-            Completion found = searches.verdict(combination, null, Verdict.DARING.mostPoints());
-            if (found.verdict() != Verdict.NO) {
-                visitor.visit(structure, combination, found.verdict(), searches);
+            Verdict found = searches.verdict(combination, null);
+            if (found != Verdict.NO) {
+                visitor.visit(structure, combination, found, searches);
             }
         }
     }

@@ -9,8 +9,8 @@ import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Slot;
 
 /** One context with everything about it worked out once. */
 final class CompiledContext {
@@ -53,6 +53,19 @@ final class CompiledContext {
         return checks;
     }
 
+    FindingMasks lasting() {
+        return lasting;
+    }
+
+    /** Masks of the rules that read the weather, or null when none speaks here. */
+    FindingMasks ofWeather() {
+        return ofWeather;
+    }
+
+    Summariser summariser() {
+        return summariser;
+    }
+
     Summary summarise(Worn[] worn) {
         return summariser.summarise(worn);
     }
@@ -74,21 +87,30 @@ final class CompiledContext {
         return lasting.isEmpty(way) && (ofWeather == null || ofWeather.isEmpty(way));
     }
 
+    /** What a rule about the whole sees of an option worn alone. */
+    Object keyAlone(ReadyCheck check, Option option) {
+        Worn[] alone = new Worn[Slot.values().length];
+        alone[option.slot().ordinal()] = option.ways().get(0);
+        return check.rule().key(alone, summariser.summarise(alone));
+    }
+
+    Object keyOfNothing(ReadyCheck check) {
+        Worn[] nothing = new Worn[Slot.values().length];
+        return check.rule().key(nothing, summariser.summarise(nothing));
+    }
+
+    /** All that the rules can see of an option, as a value; an option a pair or piece rule speaks of is like no other. */
+    List<Object> effect(Option option) {
+        List<Object> effect = new ArrayList<>();
+        effect.add(isUnremarkable(option.firstWay()) ? option.slot() : option.index());
+        checks.forEach(check -> effect.add(keyAlone(check, option)));
+        return effect;
+    }
+
     /** Whether wearing this option makes no difference to any rule. */
     boolean isInert(Option option) {
         return isUnremarkable(option.firstWay())
-                && checks.stream()
-                        .noneMatch(
-                                check -> isTouched(check.rule(), option.ways().get(0)));
-    }
-
-    private static boolean isTouched(WholeRule rule, Worn worn) {
-        for (Structure structure : Structure.values()) {
-            if (rule.isTouchedBy(worn, structure)) {
-                return true;
-            }
-        }
-        return false;
+                && checks.stream().allMatch(check -> keyOfNothing(check).equals(keyAlone(check, option)));
     }
 
     /** Findings of the checks on a summary, OR-ed into three masks. */

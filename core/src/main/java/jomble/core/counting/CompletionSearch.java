@@ -49,7 +49,6 @@ final class CompletionSearch {
     private final Option[] chosen = new Option[SLOTS.length];
     private int chosenCount;
     private boolean[] taken;
-    private boolean wantBest;
     private int limit;
     private Completion best;
 
@@ -161,25 +160,10 @@ final class CompletionSearch {
         return List.of(piece.centiClo(), piece.get(Attribute.METAL).ordinal());
     }
 
-    /**
-     * The verdict, found as soon as it is certain.
-     *
-     * @param combination options by ordinal of the slot: the counted ones, and any uncounted one that must be worn
-     * @param atMost points that still interest the caller
-     */
-    Completion verdict(Option[] combination, int atMost) {
-        return search(combination, atMost, false);
-    }
-
     /** The best completion by points, credits and fewest pieces. */
     Completion best(Option[] combination) {
-        return search(combination, Verdict.DARING.mostPoints(), true);
-    }
-
-    private Completion search(Option[] combination, int atMost, boolean theBest) {
         taken = new boolean[SLOTS.length];
-        wantBest = theBest;
-        limit = atMost;
+        limit = Verdict.DARING.mostPoints();
         best = Completion.NONE;
         placed = 0;
         Arrays.fill(worn, null);
@@ -229,7 +213,7 @@ final class CompletionSearch {
         }
         Option option = chosen[next];
         int ordinal = option.slot().ordinal();
-        for (int i = 0; i < option.ways().size() && !isSettled(); i++) {
+        for (int i = 0; i < option.ways().size(); i++) {
             int way = option.firstWay() + i;
             addUp(way);
             long withMinor = minor | addedMinor;
@@ -260,9 +244,6 @@ final class CompletionSearch {
             next(stage, minor, major, credit, clo);
         }
         for (Option option : fillOptions.get(stage)) {
-            if (isSettled()) {
-                break;
-            }
             if (!isWornAlready(option)) {
                 int way = option.firstWay();
                 worn[slot] = option.ways().get(0);
@@ -292,12 +273,8 @@ final class CompletionSearch {
         Completion found = new Completion(Verdict.of(false, points), points, credits, worn.clone());
         if (found.isBetterThan(best)) {
             best = found;
-            limit = wantBest ? points : Math.min(limit, Verdict.WORKS.mostPoints());
+            limit = points;
         }
-    }
-
-    private boolean isSettled() {
-        return !wantBest && best.verdict() == Verdict.WORKS;
     }
 
     private boolean isWornAlready(Option option) {
@@ -325,11 +302,7 @@ final class CompletionSearch {
         addedMajor = major;
     }
 
-    /** Credits rank the completions of a listed combination; a verdict does without them. */
     private long creditOf(int way) {
-        if (!wantBest) {
-            return 0;
-        }
         long mask = context.credit(way, way);
         for (int i = 0; i < placed; i++) {
             mask |= context.credit(way, placedWays[i]);

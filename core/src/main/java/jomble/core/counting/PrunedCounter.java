@@ -28,7 +28,7 @@ public final class PrunedCounter implements Counter {
         CombinationWalk walk = new CombinationWalk(question, catalogue, progress);
         Options options = walk.options();
         boolean wantsShoes = question.contexts().get(0).wantsShoes();
-        Tally tally = new Tally(question, options, crossings, walk::isUnremarkable, walk::isInert);
+        Tally tally = new Tally(question, options, crossings, walk::effect, walk::isInert);
         DarkPicks dark = new DarkPicks(options, wantsShoes);
         boolean decidesTheDark = question.counted().slots().containsAll(DECIDE_THE_DARK)
                 && question.containing().isEmpty();

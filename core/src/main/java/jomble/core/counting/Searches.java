@@ -6,9 +6,14 @@ import jomble.core.judgement.Verdict;
 /**
  * The searches of one structure, one for each context.
  *
+ * @param verdicts find the verdict of a combination, {@code completions} the best way to complete it
  * @param mustWear uncounted options every completion must wear, one array by ordinal of the slot for each alternative
  */
-record Searches(List<CompletionSearch> perContext, List<Option[]> mustWear) {
+record Searches(
+        FillingRows fillings,
+        List<FillingSearch> verdicts,
+        List<CompletionSearch> completions,
+        List<Option[]> mustWear) {
 
     /** A completion and the place of its context among the question's. */
     record InContext(Completion completion, int context) {}
@@ -17,19 +22,28 @@ record Searches(List<CompletionSearch> perContext, List<Option[]> mustWear) {
      * The best verdict over the contexts, found as soon as it is certain.
      *
      * @param extra one more uncounted option to wear, or null
-     * @param atMost points that still interest the caller
      */
-    Completion verdict(Option[] combination, Option extra, int atMost) {
-        Completion best = Completion.NONE;
+    Verdict verdict(Option[] combination, Option extra) {
+        Verdict best = Verdict.NO;
         for (Option[] worn : mustWear) {
             Option[] whole = merge(combination, worn, extra);
-            for (int i = 0; i < perContext.size() && whole != null && best.verdict() != Verdict.WORKS; i++) {
-                int limit = best == Completion.NONE ? atMost : Verdict.WORKS.mostPoints();
-                Completion found = perContext.get(i).verdict(whole, limit);
-                best = found.verdict().compareTo(best.verdict()) < 0 ? found : best;
+            for (int i = 0; i < verdicts.size() && whole != null && best != Verdict.WORKS; i++) {
+                Verdict found = verdicts.get(i).verdict(whole);
+                best = found.compareTo(best) < 0 ? found : best;
             }
         }
         return best;
+    }
+
+    /** Gathers every filling that completes the combination in some context. */
+    void reach(Option[] combination, Reach reached) {
+        reached.clear();
+        for (Option[] worn : mustWear) {
+            Option[] whole = merge(combination, worn, null);
+            for (int i = 0; i < verdicts.size() && whole != null; i++) {
+                verdicts.get(i).reach(whole, reached);
+            }
+        }
     }
 
     /** The best completion by points, credits and fewest pieces over the contexts; the first of equals. */
@@ -37,8 +51,8 @@ record Searches(List<CompletionSearch> perContext, List<Option[]> mustWear) {
         InContext best = new InContext(Completion.NONE, 0);
         for (Option[] worn : mustWear) {
             Option[] whole = merge(combination, worn, null);
-            for (int i = 0; i < perContext.size() && whole != null; i++) {
-                Completion found = perContext.get(i).best(whole);
+            for (int i = 0; i < completions.size() && whole != null; i++) {
+                Completion found = completions.get(i).best(whole);
                 if (found != Completion.NONE && found.isBetterThan(best.completion())) {
                     best = new InContext(found, i);
                 }

@@ -2,25 +2,21 @@ package jomble.core.counting;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import jomble.core.judgement.Verdict;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
-import jomble.core.piece.Slot;
 
 /** Adds up combinations: in all, per piece and per pair. */
 final class Tally {
-    private static final Set<Slot> TRIMMINGS =
-            EnumSet.of(Slot.BAG, Slot.HAT, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH, Slot.HANDS, Slot.EXTRA);
-
     private final CountQuestion question;
     private final List<SlotPair> crossings;
     private final long[] perOption;
@@ -32,15 +28,16 @@ final class Tally {
     private final Options options;
     private final Predicate<Option> inert;
     private final List<Map<Option, Map<Option, long[]>>> crossed = new ArrayList<>();
+    private final Map<Searches, Reach> reaches = new IdentityHashMap<>();
     private long works;
     private long daring;
 
-    /** @param unremarkable whether no pair or piece rule has anything to say of an option */
+    /** @param effect what rules can see of an option, as a value */
     Tally(
             CountQuestion question,
             Options options,
             List<SlotPair> crossings,
-            Predicate<Option> unremarkable,
+            Function<Option, Object> effect,
             Predicate<Option> inert) {
         this.question = question;
         this.crossings = crossings;
@@ -55,7 +52,7 @@ final class Tally {
                 List<Option> places = options.all().stream()
                         .filter(o -> o.contains(piece.id()))
                         .toList();
-                int group = groups.computeIfAbsent(effect(places, unremarkable), effect -> {
+                int group = groups.computeIfAbsent(key(places, effect), key -> {
                     alike.add(places);
                     return alike.size() - 1;
                 });
@@ -65,16 +62,9 @@ final class Tally {
         this.completedBy = new long[alike.size()];
     }
 
-    /** Rules read trimmings through warmth and metal only; two alike in both, in the same slots, complete the same. */
-    private static List<Object> effect(List<Option> places, Predicate<Option> unremarkable) {
-        List<Object> effect = new ArrayList<>();
-        for (Option place : places) {
-            boolean trimming = TRIMMINGS.contains(place.slot()) && unremarkable.test(place);
-            boolean filled = CountedSlots.FILLED.contains(place.slot());
-            effect.add(trimming ? (filled ? place.slot() : "loose") : place.index());
-            place.pieces().forEach(piece -> effect.add(List.of(piece.centiClo(), piece.metal())));
-        }
-        return effect;
+    /** Two pieces with one place each, alike in every rule's eyes, complete the same combinations. */
+    private static List<Object> key(List<Option> places, Function<Option, Object> effect) {
+        return places.size() > 1 ? List.of(places) : List.of(places.get(0).slot(), effect.apply(places.get(0)));
     }
 
     /** @return whether the combination counts */
@@ -105,14 +95,36 @@ final class Tally {
 
     /** Credits each uncounted piece that can complete the combination; pieces alike in every rule's eyes at once. */
     private void complete(Option[] combination, Searches searches) {
-        int atMost = (question.includeDaring() ? Verdict.DARING : Verdict.WORKS).mostPoints();
+        if (alike.isEmpty()) {
+            return;
+        }
+        Reach reached = reaches.computeIfAbsent(
+                searches, s -> new Reach(s.fillings(), looked(s), options.all().size(), question.includeDaring()));
+        searches.reach(combination, reached);
         for (int i = 0; i < alike.size(); i++) {
-            boolean found = false;
+            boolean found = reached.isMet(i);
             for (Option option : alike.get(i)) {
-                found = found || inert.test(option) || searches.verdict(combination, option, atMost) != Completion.NONE;
+                found = found || (!searches.fillings().fills(option) && completes(option, combination, searches));
             }
             completedBy[i] += found ? 1 : 0;
         }
+    }
+
+    /** Of each group the options in slots that are filled. */
+    private List<List<Option>> looked(Searches searches) {
+        return alike.stream()
+                .map(group -> group.stream()
+                        .filter(option -> searches.fillings().fills(option))
+                        .toList())
+                .toList();
+    }
+
+    private boolean completes(Option option, Option[] combination, Searches searches) {
+        if (inert.test(option)) {
+            return true;
+        }
+        Verdict verdict = searches.verdict(combination, option);
+        return verdict == Verdict.WORKS || (verdict == Verdict.DARING && question.includeDaring());
     }
 
     /** For each crossing asked for, how often two options met. */

@@ -1,5 +1,7 @@
 package jomble.core.judgement;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.outfit.Structure;
@@ -29,6 +31,22 @@ public non-sealed interface WholeRule extends Rule {
     /** Whether the finding depends on the two sums of clo alone. */
     default boolean readsWarmthOnly() {
         return false;
+    }
+
+    /**
+     * All that the rule can see of an outfit, or of a part of one, as a value: parts with equal keys are alike to the rule,
+     * whatever else is worn with them. By default the very pieces in the slots it reads; a rule that sees less says so, and
+     * counts faster.
+     *
+     * @param worn by ordinal of the slot, null where empty
+     * @param summary of what is worn
+     */
+    default Object key(Worn[] worn, Summary summary) {
+        List<Worn> seen = new ArrayList<>();
+        for (Slot slot : reads()) {
+            seen.add(worn[slot.ordinal()]);
+        }
+        return seen;
     }
 
     /** Works out everything that depends on the context alone, so that judging is cheap. */

@@ -28,8 +28,6 @@ class ClientController {
 
     record NewClient(@NotBlank @Size(max = 120) String name) {}
 
-    record ClientSummary(UUID id, String name) {}
-
     record OccasionView(String name, int formalityLow, int formalityHigh) {}
 
     record MonthView(int month, double lowC, double highC) {}
@@ -38,16 +36,14 @@ class ClientController {
 
     @GetMapping
     List<ClientSummary> all() {
-        return clients.all().stream()
-                .map(client -> new ClientSummary(client.id(), client.name()))
-                .toList();
+        return clients.all();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ClientSummary create(@Valid @RequestBody NewClient body) {
         Client client = clients.create(body.name().trim());
-        return new ClientSummary(client.id(), client.name());
+        return new ClientSummary(client.id(), client.name(), 0);
     }
 
     @GetMapping("/{id}")

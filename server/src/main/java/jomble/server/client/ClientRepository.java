@@ -3,7 +3,12 @@ package jomble.server.client;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface ClientRepository extends JpaRepository<Client, UUID> {
-    List<Client> findAllByOrderByName();
+    @Query("""
+            select new jomble.server.client.ClientSummary(c.id, c.name,
+                (select count(p) from PieceRow p where p.clientId = c.id))
+            from Client c order by c.name""")
+    List<ClientSummary> summaries();
 }

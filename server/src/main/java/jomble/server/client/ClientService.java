@@ -37,8 +37,8 @@ public class ClientService {
     }
 
     @Transactional(readOnly = true)
-    public List<Client> all() {
-        return clients.findAllByOrderByName();
+    public List<ClientSummary> all() {
+        return clients.summaries();
     }
 
     @Transactional(readOnly = true)

@@ -41,7 +41,7 @@ public final class Caller {
             return JSON.readValue(text, List.class);
         }
 
-        /** A value deep in the JSON, by names and indices. */
+        /** Reads a value deep in the JSON, by names and indices. */
         public Object at(Object... path) {
             return Arrays.stream(path)
                     .reduce(

@@ -41,6 +41,11 @@ public final class ColourFamiliesRule implements WholeRule {
     }
 
     @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return summary.hueFamilies();
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         boolean led = context.schools().holds(SchoolSwitch.PALETTE, "colour-led");
         boolean free = context.schools().holds(SchoolSwitch.PALETTE, "free");

@@ -5,9 +5,12 @@ import java.util.Optional;
 import java.util.Set;
 import jomble.core.brief.Occasion;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code formality.occasion}: the outfit is dressed for the room it goes to. */
@@ -31,6 +34,11 @@ public final class FormalityOccasionRule implements WholeRule {
     @Override
     public Set<Slot> reads() {
         return READS;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return Keys.of(summary.formalities(), summary.suitBroken() ? 1 : 0);
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
@@ -57,6 +58,11 @@ public final class FormalitySpreadRule implements WholeRule {
     @Override
     public boolean maySoften(Worn worn, Structure structure) {
         return false;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return Keys.of(summary.lowestFormality(), summary.highestFormality(), summary.coatFormality());
     }
 
     @Override

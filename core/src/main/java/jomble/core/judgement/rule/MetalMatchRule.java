@@ -52,6 +52,11 @@ public final class MetalMatchRule implements WholeRule {
     }
 
     @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return summary.metals();
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         if (context.schools().holds(SchoolSwitch.METALS, "mixed")) {
             return Check.SILENT;

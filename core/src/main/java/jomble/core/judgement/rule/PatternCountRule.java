@@ -38,6 +38,11 @@ public final class PatternCountRule implements WholeRule {
     }
 
     @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return summary.patterned();
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         int stop = (int) context.value(this, STOP);
         return summary -> summary.patterned() >= stop

@@ -1,5 +1,6 @@
 package jomble.core.judgement.rule;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -64,6 +65,16 @@ public final class ProportionThirdsRule implements WholeRule {
         return worn.slot() == Slot.LEGWEAR
                 ? structure == Structure.ONE_PIECE && Summariser.hidesTheLeg(worn)
                 : reads().contains(worn.slot());
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        Worn onepiece = worn[Slot.ONEPIECE.ordinal()];
+        Worn legwear = worn[Slot.LEGWEAR.ordinal()];
+        Worn tights = legwear != null && Summariser.hidesTheLeg(legwear) ? legwear : null;
+        return onepiece == null
+                ? Arrays.asList(summary.breakPermille(), tights)
+                : Arrays.asList(onepiece, worn[Slot.BOTTOM.ordinal()], worn[Slot.MID.ordinal()], tights);
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
@@ -11,6 +12,7 @@ import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Fit;
 import jomble.core.piece.Slot;
 
 /** {@code proportion.volume}: one roomy piece against one close one; roomy on roomy needs a waist. */
@@ -54,6 +56,16 @@ public final class ProportionVolumeRule implements WholeRule {
     @Override
     public boolean maySoften(Worn worn, Structure structure) {
         return worn.slot() != Slot.COAT;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        Worn top = worn[Slot.TOP.ordinal()];
+        Worn coat = worn[Slot.COAT.ordinal()];
+        int close = top != null && top.piece().fit() == Fit.CLOSE ? 1 : 0;
+        int outer = coat == null ? 0 : coat.piece().fit().volume();
+        int bits = (summary.waistDefined() ? 1 : 0) | (summary.closeInsideRoomy() ? 2 : 0) | close << 2 | outer << 3;
+        return Keys.of(summary.upperVolume(), summary.lowerVolume(), bits);
     }
 
     @Override

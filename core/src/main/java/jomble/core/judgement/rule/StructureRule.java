@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code structure}: the outfit must form one of the structures. */
@@ -33,6 +35,15 @@ public final class StructureRule implements WholeRule {
     @Override
     public Set<Slot> reads() {
         return READS;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        int filled = 0;
+        for (Slot slot : READS) {
+            filled |= worn[slot.ordinal()] == null ? 0 : 1 << slot.ordinal();
+        }
+        return Keys.of(filled, summary.collidingSlots());
     }
 
     @Override

@@ -11,6 +11,7 @@ import jomble.core.climate.Comfort.Surroundings;
 import jomble.core.climate.Weather;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
@@ -83,6 +84,11 @@ public final class WeatherWarmthRule implements WholeRule {
     @Override
     public boolean readsWarmthOnly() {
         return true;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return Keys.of(summary.fullCentiClo(), summary.peeledCentiClo());
     }
 
     @Override

@@ -1,0 +1,2 @@
+/** Benchmarks of the core on the wardrobes of the demonstration. */
+package jomble.bench;

@@ -1,0 +1,80 @@
+package jomble.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+
+/** The 64 pieces of the demonstration, read step by step. */
+class DemoWardrobeTest extends BrowserTest {
+    private static final String CLIENT = "Ines Halvard";
+
+    @Test
+    void listsClientsWithWhatTheyHold() {
+        browser.open("/clients");
+        assertThat(browser.see(By.xpath("//a[contains(., '" + CLIENT + "')]")).getText())
+                .contains("64 pieces");
+        browser.checked("clients");
+    }
+
+    @Test
+    void showsEveryPieceOnTheRailAndInTheTable() {
+        browser.openClient(CLIENT, "pieces");
+        browser.until(b -> b.all(By.cssSelector("button[data-strip]")).size() == 64);
+        browser.untilText(By.cssSelector("[data-testid='live-count'] p"), text -> !text.equals("…"));
+        WebElement first = browser.all(By.cssSelector("button[data-strip]")).get(0);
+        browser.run("arguments[0].focus()", first);
+        browser.press(Keys.ARROW_RIGHT);
+        assertThat(browser.focused().getAttribute("aria-label")).contains(",");
+        browser.press(Keys.ENTER);
+        browser.see(By.id("label"));
+        browser.checked("piece");
+        browser.press("[");
+    }
+
+    @Test
+    void opensACellOfTheCrossingTableAndReadsTheReason() {
+        browser.openClient(CLIENT, "counts?season=winter&occasion=council+evening");
+        By never = By.cssSelector("button[data-cell][aria-label$='no outfit']");
+        browser.click(never);
+        String why =
+                browser.untilText(By.cssSelector("[data-testid='cell-reading']"), text -> text.split("\n").length > 3);
+        assertThat(why).contains("no outfit in this context");
+        browser.checked("counts");
+
+        browser.click(By.cssSelector("button[data-cell]:not([aria-label$='no outfit'])"));
+        browser.click(By.linkText("Open the list"));
+        browser.see(By.xpath("//h1[.='Outfits']"));
+        browser.until(b -> !b.all(By.cssSelector("a[href*='wear']")).isEmpty());
+        browser.checked("outfits");
+        browser.click(By.cssSelector("a[href*='wear']"));
+        browser.see(By.xpath("//h1[contains(., 'works')]"));
+        browser.untilText(By.cssSelector("aside"), text -> text.contains("Why"));
+        browser.checked("outfit");
+    }
+
+    @Test
+    void ranksThePiecesFromTheWeakestUp() {
+        browser.openClient(CLIENT, "counts?occasion=sailing+weekend&season=summer&counting=clothes");
+        browser.click(By.xpath("//button[.='by piece']"));
+        browser.see("ranking");
+        List<WebElement> rows = browser.all(By.cssSelector("[data-testid='ranking'] tbody tr"));
+        assertThat(rows).hasSize(64);
+        browser.checkAccessibility();
+    }
+
+    @Test
+    void asksToSignInAndSaysWhatWasWrong() {
+        try (Browser stranger = browser.another()) {
+            stranger.open("/clients");
+            stranger.until(b -> b.address().equals("/sign-in"));
+            stranger.checked("sign-in");
+            stranger.type(By.name("email"), "stylist@quarterlight.example");
+            stranger.type(By.name("password"), "wrong" + Keys.ENTER);
+            assertThat(stranger.see(By.cssSelector("[role='alert']")).getText()).contains("not right");
+        }
+    }
+}
