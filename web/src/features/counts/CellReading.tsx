@@ -1,10 +1,14 @@
 import { Link, useLocation, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { figure, text } from '../../app/messages';
+import { figure, join, text } from '../../app/messages';
 import { OutfitCard } from '../outfits/OutfitCard';
 import { useOutfits, useVerdict } from '../outfits/queries';
 import { Reasons } from '../outfits/Reasons';
 import { useChosen, useDesk } from '../workspace/context';
+
+function verdict(id?: string) {
+  return text.sheet[(id ?? 'no') as 'works' | 'daring' | 'no'];
+}
 
 /** A cell of the crossing table: its first outfits, or why there are none. */
 export function CellReading({ top, bottom }: { top: string; bottom: string }) {
@@ -20,7 +24,9 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
   list.delete('containing');
   [top, bottom].forEach((id) => list.append('containing', id));
   const error = outfits.error ?? why.error;
-  const shoes = byId.get(why.data?.slots?.shoes ?? '');
+  const beside = Object.entries(why.data?.slots ?? {})
+    .filter(([slot]) => slot !== 'top' && slot !== 'bottom')
+    .map(([, id]) => byId.get(String(id))?.label ?? String(id));
 
   return (
     <section aria-live="polite" data-testid="cell-reading">
@@ -47,9 +53,9 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
           <p className="mb-2 text-soft">{text.counts.noOutfit}</p>
           {why.data && (
             <>
-              {shoes && (
+              {beside.length > 0 && (
                 <p className="mb-2 text-soft">
-                  {text.counts.nearest}: with {shoes.label}.
+                  {text.counts.nearest}: {verdict(why.data.judgement?.verdict)} with {join(beside)}.
                 </p>
               )}
               <Reasons findings={why.data.judgement?.findings ?? []} />

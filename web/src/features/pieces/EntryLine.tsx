@@ -15,7 +15,10 @@ export function EntryLine({ clientId }: { clientId: string }) {
   function submit(event: FormEvent) {
     event.preventDefault();
     if (line.trim() !== '') {
-      enter.mutate(line, { onSuccess: () => setLine('') });
+      // cleared at once, so that the next piece can be typed meanwhile; a refused line comes back unless it was
+      const sent = line;
+      setLine('');
+      enter.mutate(sent, { onError: () => setLine((typed) => typed || sent) });
     }
   }
 

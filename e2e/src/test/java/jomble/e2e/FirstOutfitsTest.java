@@ -23,7 +23,8 @@ class FirstOutfitsTest extends BrowserTest {
         assertThat(browser.see(By.cssSelector("form")).getText())
                 .contains("did you mean")
                 .contains("jeans");
-        browser.press(Keys.chord(Keys.CONTROL, "a") + Keys.BACK_SPACE + "jeans dark blue" + Keys.ENTER);
+        browser.pressWithControl("a");
+        browser.press("jeans dark blue" + Keys.ENTER);
         untilListed(2);
         browser.untilText(By.cssSelector("[data-testid='live-count']"), text -> text.contains("still need shoes"));
         record("loafers brown suede", 3);

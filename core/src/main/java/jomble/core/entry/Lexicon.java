@@ -63,6 +63,8 @@ final class Lexicon {
         {"flowered", "pattern", "floral"},
         {"leopard", "pattern", "animal"},
         {"flecked", "pattern", "fleck"},
+        {"marl", "pattern", "fleck"},
+        {"melange", "pattern", "fleck"},
         {"cord", "cloth", "corduroy"},
         {"knitted", "cloth", "fine-knit"},
         {"chunky", "cloth", "chunky-knit"},
