@@ -18,7 +18,7 @@ public class Client {
     private UUID studioId;
 
     @Version
-    private long version;
+    private Long version;
 
     private String name;
 

@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.SequenceGenerator;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
@@ -12,14 +13,19 @@ import org.hibernate.annotations.TenantId;
 /** One change to a piece, written once and never altered; undo and the story of a piece read it. */
 @Entity
 class PieceChange {
+    static final String UNDONE = "undone";
+    static final String REDONE = "redone";
+
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "piece_change_seq")
+    @SequenceGenerator(name = "piece_change_seq", allocationSize = 100)
     private Long id;
 
     @TenantId
     private UUID studioId;
 
     private UUID clientId;
+    private UUID step;
     private String ref;
     private String action;
 
@@ -35,20 +41,38 @@ class PieceChange {
 
     protected PieceChange() {}
 
-    PieceChange(UUID clientId, String ref, String beforeDoc, String afterDoc, Long undoes, UUID accountId, Instant at) {
-        this.clientId = clientId;
-        this.ref = ref;
-        this.action =
-                undoes != null ? "undone" : beforeDoc == null ? "added" : afterDoc == null ? "deleted" : "changed";
-        this.beforeDoc = beforeDoc;
-        this.afterDoc = afterDoc;
-        this.undoes = undoes;
-        this.accountId = accountId;
-        this.at = at;
+    /** @param before,after document forms of the piece; null where it did not exist */
+    static PieceChange of(UUID clientId, UUID step, String ref, String before, String after) {
+        PieceChange change = new PieceChange();
+        change.clientId = clientId;
+        change.step = step;
+        change.ref = ref;
+        change.beforeDoc = before;
+        change.afterDoc = after;
+        change.action = before == null ? "added" : after == null ? "deleted" : "changed";
+        return change;
+    }
+
+    /** The opposite of a change, as a part of another step. */
+    static PieceChange takingBack(PieceChange other, UUID step) {
+        PieceChange change = of(other.clientId, step, other.ref, other.afterDoc, other.beforeDoc);
+        change.undoes = other.id;
+        change.action = other.action.equals(UNDONE) ? REDONE : UNDONE;
+        return change;
+    }
+
+    PieceChange by(UUID account, Instant when) {
+        this.accountId = account;
+        this.at = when;
+        return this;
     }
 
     Long id() {
         return id;
+    }
+
+    UUID step() {
+        return step;
     }
 
     String ref() {
@@ -65,5 +89,9 @@ class PieceChange {
 
     String afterDoc() {
         return afterDoc;
+    }
+
+    Instant at() {
+        return at;
     }
 }

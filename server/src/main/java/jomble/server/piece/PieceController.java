@@ -2,11 +2,17 @@ package jomble.server.piece;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import jomble.core.document.PieceReader;
 import jomble.core.entry.Chip;
@@ -54,7 +60,7 @@ class PieceController {
      */
     record EntryView(boolean complete, List<Chip> chips, PieceView preview) {}
 
-    record UndoView(boolean undone, String action, String label) {}
+    record UndoView(boolean undone, String action, String label, int pieces) {}
 
     @GetMapping("/clients/{clientId}/pieces")
     List<PieceView> all(@PathVariable UUID clientId) {
@@ -128,11 +134,55 @@ class PieceController {
         pieces.delete(clientId, ref);
     }
 
+    /** @param seen version of each piece as it was seen, by id */
+    record ManyRequest(@NotEmpty @Size(max = 5000) Map<String, Long> seen, Map<String, Object> set) {}
+
+    /** Changes many pieces in one step, all or none. */
+    @PostMapping("/clients/{clientId}/pieces/change")
+    List<PieceView> changeAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
+        return pieces.changeAll(clientId, request.seen(), request.set()).stream()
+                .map(PieceController::view)
+                .toList();
+    }
+
+    @PostMapping("/clients/{clientId}/pieces/delete")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
+        pieces.deleteAll(clientId, request.seen().keySet());
+    }
+
+    record HappenedView(Instant at, String action, List<String> changed) {}
+
+    /** What happened to a piece, newest first, with the names of what changed. */
+    @GetMapping("/clients/{clientId}/pieces/{ref}/story")
+    List<HappenedView> story(@PathVariable UUID clientId, @PathVariable String ref) {
+        return pieces.story(clientId, ref).stream()
+                .map(h -> new HappenedView(h.at(), h.action(), changed(h.before(), h.after())))
+                .toList();
+    }
+
+    private static List<String> changed(Map<String, Object> before, Map<String, Object> after) {
+        Set<String> names = new TreeSet<>(before.keySet());
+        names.addAll(after.keySet());
+        return names.stream()
+                .filter(name -> !Objects.equals(before.get(name), after.get(name)))
+                .map(name -> name + (after.containsKey(name) ? ": " + after.get(name) : ": derived"))
+                .toList();
+    }
+
     @PostMapping("/clients/{clientId}/undo")
     UndoView undo(@PathVariable UUID clientId) {
-        return pieces.undo(clientId)
-                .map((Undone undone) -> new UndoView(true, undone.action(), undone.label()))
-                .orElse(new UndoView(false, null, null));
+        return view(pieces.undo(clientId));
+    }
+
+    @PostMapping("/clients/{clientId}/redo")
+    UndoView redo(@PathVariable UUID clientId) {
+        return view(pieces.redo(clientId));
+    }
+
+    private static UndoView view(Optional<Undone> undone) {
+        return undone.map(u -> new UndoView(true, u.action(), u.label(), u.pieces()))
+                .orElse(new UndoView(false, null, null, 0));
     }
 
     private static long version(String seen) {

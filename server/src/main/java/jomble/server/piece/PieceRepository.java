@@ -1,5 +1,6 @@
 package jomble.server.piece;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,7 +12,7 @@ interface PieceRepository extends JpaRepository<PieceRow, UUID> {
 
     Optional<PieceRow> findByClientIdAndRef(UUID clientId, String ref);
 
-    void deleteByClientId(UUID clientId);
+    List<PieceRow> findByClientIdAndRefIn(UUID clientId, Collection<String> refs);
 
     @Query("select coalesce(max(p.position), 0) from PieceRow p where p.clientId = :clientId")
     int lastPosition(UUID clientId);

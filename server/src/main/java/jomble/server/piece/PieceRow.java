@@ -22,8 +22,9 @@ class PieceRow {
 
     private UUID clientId;
 
+    /** Null until it is stored, by which Hibernate tells a new row without asking the database. */
     @Version
-    private long version;
+    private Long version;
 
     private String ref;
     private int position;

@@ -1,10 +1,16 @@
 package jomble.server.piece;
 
 import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import jomble.core.document.PieceReader;
 import jomble.core.document.Wardrobe;
@@ -15,9 +21,6 @@ import jomble.core.piece.Piece;
 import jomble.server.client.ClientService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
-import jomble.server.studio.StudioMember;
-import org.springframework.data.domain.Limit;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -29,15 +32,14 @@ public class PieceService {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
     private final PieceRepository rows;
-    private final PieceChangeRepository changes;
+    private final PieceHistory history;
     private final ClientService clients;
     private final JsonMapper json;
     private final Clock clock;
 
-    PieceService(
-            PieceRepository rows, PieceChangeRepository changes, ClientService clients, JsonMapper json, Clock clock) {
+    PieceService(PieceRepository rows, PieceHistory history, ClientService clients, JsonMapper json, Clock clock) {
         this.rows = rows;
-        this.changes = changes;
+        this.history = history;
         this.clients = clients;
         this.json = json;
         this.clock = clock;
@@ -46,8 +48,8 @@ public class PieceService {
     /** A piece with the version it was read at. */
     public record Kept(Piece piece, long version) {}
 
-    /** What undo did, in words: the action taken back and the label of the piece. */
-    public record Undone(String action, String label) {}
+    /** What was taken back: the action, the label of the last piece it touched, and how many it touched. */
+    public record Undone(String action, String label, int pieces) {}
 
     @Transactional(readOnly = true)
     public List<Kept> all(UUID clientId) {
@@ -81,7 +83,7 @@ public class PieceService {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
         Kept kept = insert(clientId, piece, position);
-        record(clientId, piece.id().value(), null, text(piece), null);
+        history.record(clientId, Ids.next(), piece.id().value(), null, text(piece));
         return kept;
     }
 
@@ -113,56 +115,169 @@ public class PieceService {
         String before = text(piece(row));
         write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
-        record(clientId, ref, before, text(piece), null);
+        history.record(clientId, Ids.next(), ref, before, text(piece));
         return new Kept(piece, saved.version());
     }
 
     @Transactional
     public void delete(UUID clientId, String ref) {
         PieceRow row = find(clientId, ref);
-        record(clientId, ref, text(piece(row)), null, null);
+        history.record(clientId, Ids.next(), ref, text(piece(row)), null);
         rows.delete(row);
     }
 
-    /** Takes back the newest change that still stands; empty when there is none. */
+    /** Takes back the newest step that still stands; empty when there is none. */
     @Transactional
     public Optional<Undone> undo(UUID clientId) {
         clients.find(clientId);
-        return changes.undoable(clientId, Limit.of(1)).stream().findFirst().map(change -> takeBack(clientId, change));
+        return takeBack(clientId, history.lastStep(clientId));
     }
 
-    private Undone takeBack(UUID clientId, PieceChange change) {
-        Optional<PieceRow> row = rows.findByClientIdAndRef(clientId, change.ref());
-        String label = read(change.beforeDoc() == null ? change.afterDoc() : change.beforeDoc())
-                .label();
-        if (change.beforeDoc() == null) {
-            row.ifPresent(rows::delete);
-        } else {
-            Piece before = read(change.beforeDoc());
-            row.ifPresentOrElse(
-                    r -> {
-                        write(r, before);
-                        rows.saveAndFlush(r);
-                    },
-                    () -> insert(clientId, before, rows.lastPosition(clientId) + 1));
+    /** Does again what was undone last, unless something new was done since. */
+    @Transactional
+    public Optional<Undone> redo(UUID clientId) {
+        clients.find(clientId);
+        return takeBack(clientId, history.lastUndoing(clientId));
+    }
+
+    private Optional<Undone> takeBack(UUID clientId, List<PieceChange> changes) {
+        if (changes.isEmpty()) {
+            return Optional.empty();
         }
-        record(clientId, change.ref(), change.afterDoc(), change.beforeDoc(), change.id());
-        return new Undone(change.action(), label);
+        Map<String, PieceRow> present = present(clientId);
+        int position = rows.lastPosition(clientId);
+        UUID step = Ids.next();
+        List<PieceRow> written = new ArrayList<>();
+        List<PieceRow> gone = new ArrayList<>();
+        for (PieceChange change : changes) {
+            PieceRow row = present.get(change.ref());
+            if (change.beforeDoc() != null) {
+                if (row == null) {
+                    row = new PieceRow(Ids.next(), clientId, change.ref(), ++position, clock.instant());
+                }
+                write(row, read(change.beforeDoc()));
+                written.add(row);
+            } else if (row != null) {
+                gone.add(row);
+            }
+            history.recordTakenBack(change, step);
+        }
+        rows.deleteAll(gone);
+        rows.saveAll(written);
+        PieceChange last = changes.get(changes.size() - 1);
+        String label = read(last.beforeDoc() == null ? last.afterDoc() : last.beforeDoc())
+                .label();
+        return Optional.of(new Undone(last.action(), label, changes.size()));
     }
 
-    /** Puts the wardrobe in place of everything the client has; all or nothing. */
+    private Map<String, PieceRow> present(UUID clientId) {
+        Map<String, PieceRow> present = new HashMap<>();
+        rows.findByClientIdOrderByPosition(clientId).forEach(row -> present.put(row.ref(), row));
+        return present;
+    }
+
+    /** One thing that happened to a piece. */
+    public record Happened(Instant at, String action, Map<String, Object> before, Map<String, Object> after) {}
+
+    /** The story of a piece, newest first. */
+    @Transactional(readOnly = true)
+    public List<Happened> story(UUID clientId, String ref) {
+        clients.find(clientId);
+        return history.story(clientId, ref).stream()
+                .map(c -> new Happened(c.at(), c.action(), tree(c.beforeDoc()), tree(c.afterDoc())))
+                .toList();
+    }
+
+    private Map<String, Object> tree(String document) {
+        return document == null ? Map.of() : json.readValue(document, TREE);
+    }
+
+    /**
+     * Changes many pieces in one step, all or none.
+     *
+     * @param seen version of each piece as it was seen, by ref
+     * @param set attributes in document form; null sets one back to derived
+     */
+    @Transactional
+    public List<Kept> changeAll(UUID clientId, Map<String, Long> seen, Map<String, Object> set) {
+        UUID step = Ids.next();
+        List<Kept> changed = new ArrayList<>();
+        for (PieceRow row : rows.findByClientIdAndRefIn(clientId, seen.keySet())) {
+            if (row.version() != seen.get(row.ref())) {
+                throw ProblemException.stale();
+            }
+            Piece before = piece(row);
+            Map<String, Object> tree = PieceReader.write(before);
+            set.forEach((name, value) -> {
+                if (value == null) {
+                    tree.remove(name);
+                } else {
+                    tree.put(name, value);
+                }
+            });
+            tree.put("id", row.ref());
+            Piece after = PieceReader.readAlone(tree);
+            write(row, after);
+            history.record(clientId, step, row.ref(), text(before), text(after));
+            changed.add(new Kept(after, rows.saveAndFlush(row).version()));
+        }
+        if (changed.size() != seen.size()) {
+            throw ProblemException.notFound("One of the pieces");
+        }
+        return changed;
+    }
+
+    /** Deletes many pieces in one step. */
+    @Transactional
+    public void deleteAll(UUID clientId, Collection<String> refs) {
+        UUID step = Ids.next();
+        clients.find(clientId);
+        for (PieceRow row : rows.findByClientIdAndRefIn(clientId, refs)) {
+            history.record(clientId, step, row.ref(), text(piece(row)), null);
+            rows.delete(row);
+        }
+    }
+
+    /** Adds pieces, and changes those whose id is there already, in one step. */
+    @Transactional
+    public void merge(UUID clientId, List<Piece> pieces) {
+        clients.find(clientId);
+        merge(clientId, pieces, Ids.next());
+    }
+
+    private void merge(UUID clientId, List<Piece> pieces, UUID step) {
+        Map<String, PieceRow> present = present(clientId);
+        int position = rows.lastPosition(clientId);
+        List<PieceRow> written = new ArrayList<>();
+        for (Piece piece : pieces) {
+            String ref = piece.id().value();
+            PieceRow row = present.get(ref);
+            String before = row == null ? null : text(piece(row));
+            if (row == null) {
+                row = new PieceRow(Ids.next(), clientId, ref, ++position, clock.instant());
+            }
+            write(row, piece);
+            written.add(row);
+            history.record(clientId, step, ref, before, text(piece));
+        }
+        rows.saveAll(written);
+    }
+
+    /** Puts the wardrobe in place of everything the client has, in one step; all or nothing. */
     @Transactional
     public void replaceAll(UUID clientId, Wardrobe wardrobe) {
-        rows.findByClientIdOrderByPosition(clientId)
-                .forEach(row -> record(clientId, row.ref(), text(piece(row)), null, null));
-        rows.deleteByClientId(clientId);
-        rows.flush();
         clients.keepFrame(clientId, wardrobe);
-        int position = 0;
-        for (Piece piece : wardrobe.pieces()) {
-            insert(clientId, piece, ++position);
-            record(clientId, piece.id().value(), null, text(piece), null);
+        UUID step = Ids.next();
+        Set<String> kept = new HashSet<>();
+        wardrobe.pieces().forEach(piece -> kept.add(piece.id().value()));
+        for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
+            if (!kept.contains(row.ref())) {
+                history.record(clientId, step, row.ref(), text(piece(row)), null);
+                rows.delete(row);
+            }
         }
+        rows.flush();
+        merge(clientId, wardrobe.pieces(), step);
     }
 
     private PieceRow find(UUID clientId, String ref) {
@@ -202,11 +317,5 @@ public class PieceService {
 
     private String text(Piece piece) {
         return json.writeValueAsString(PieceReader.write(piece));
-    }
-
-    private void record(UUID clientId, String ref, String before, String after, Long undoes) {
-        Object who = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
-        UUID account = who instanceof StudioMember member ? member.accountId() : null;
-        changes.save(new PieceChange(clientId, ref, before, after, undoes, account, clock.instant()));
     }
 }

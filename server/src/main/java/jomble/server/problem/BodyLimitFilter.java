@@ -18,6 +18,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimitFilter extends OncePerRequestFilter {
     private static final long MOST = 5_000_000;
+    /** A whole inventory as CSV is larger than anything else. */
+    private static final long MOST_OF_A_FILE = 20_000_000;
+
     private static final String TOO_LARGE =
             "{\"type\":\"urn:jomble:problem:too-large\",\"title\":\"Content Too Large\",\"status\":413,\"code\":\"too-large\","
                     + "\"detail\":\"A body of more than 5 MB is not accepted; send fewer pieces.\",\"errors\":[]}";
@@ -25,32 +28,43 @@ class BodyLimitFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST) {
+        long most = mostOf(request);
+        if (request.getContentLengthLong() > most) {
             response.setStatus(413);
             response.setContentType("application/problem+json");
             response.getWriter().write(TOO_LARGE);
             return;
         }
-        chain.doFilter(new Limited(request), response);
+        chain.doFilter(new Limited(request, most), response);
+    }
+
+    private static long mostOf(HttpServletRequest request) {
+        boolean file = request.getRequestURI().contains("/inventory");
+        return file ? MOST_OF_A_FILE : MOST;
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
-        Limited(HttpServletRequest request) {
+        private final long most;
+
+        Limited(HttpServletRequest request, long most) {
             super(request);
+            this.most = most;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new LimitedStream(super.getInputStream());
+            return new LimitedStream(super.getInputStream(), most);
         }
     }
 
     private static final class LimitedStream extends ServletInputStream {
         private final ServletInputStream in;
+        private final long most;
         private long read;
 
-        LimitedStream(ServletInputStream in) {
+        LimitedStream(ServletInputStream in, long most) {
             this.in = in;
+            this.most = most;
         }
 
         @Override
@@ -68,7 +82,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
         private void count(int bytes) {
             read += bytes;
-            if (read > MOST) {
+            if (read > most) {
                 throw ProblemException.tooLarge("A body of more than 5 MB is not accepted; send fewer pieces.");
             }
         }

@@ -76,6 +76,41 @@ class PiecesTest {
     }
 
     @Test
+    void doesAgainWhatWasUndoneUntilSomethingNewIsDone() {
+        stylist.post(pieces, Map.of("id", "a", "kind", "shirt", "label", "First"));
+        stylist.put(pieces + "/a", Map.of("kind", "shirt", "label", "Second"), "If-Match", "\"0\"");
+        stylist.post(client + "/undo", Map.of());
+        stylist.post(client + "/undo", Map.of());
+        assertThat(stylist.get(pieces).list()).isEmpty();
+        stylist.post(client + "/redo", Map.of());
+        assertThat(stylist.get(pieces).at(0, "label")).isEqualTo("First");
+        stylist.post(client + "/redo", Map.of());
+        assertThat(stylist.get(pieces).at(0, "label")).isEqualTo("Second");
+        stylist.post(client + "/undo", Map.of());
+        stylist.post(pieces, Map.of("id", "b", "kind", "jeans"));
+        assertThat(stylist.post(client + "/redo", Map.of()).json()).containsEntry("undone", false);
+        assertThat(stylist.get(pieces + "/a/story").list())
+                .extracting(h -> h.get("action"))
+                .containsExactly("undone", "redone", "redone", "undone", "undone", "changed", "added");
+    }
+
+    @Test
+    void changesManyInOneStepOrNone() {
+        for (String id : List.of("a", "b", "c")) {
+            stylist.post(pieces, Map.of("id", id, "kind", "shirt"));
+        }
+        Map<String, Object> stale = Map.of("seen", Map.of("a", 0, "b", 9), "set", Map.of("whereabouts", "cleaner"));
+        assertThat(stylist.post(pieces + "/change", stale).status()).isEqualTo(412);
+        assertThat(stylist.get(pieces).at(0, "resolved", "whereabouts")).isEqualTo("wardrobe");
+        Map<String, Object> fresh = Map.of("seen", Map.of("a", 0, "b", 0), "set", Map.of("whereabouts", "cleaner"));
+        assertThat(stylist.post(pieces + "/change", fresh).list()).hasSize(2);
+        stylist.post(pieces + "/delete", Map.of("seen", Map.of("a", 1, "b", 1)));
+        assertThat(stylist.get(pieces).list()).hasSize(1);
+        assertThat(stylist.post(client + "/undo", Map.of()).json()).containsEntry("pieces", 2);
+        assertThat(stylist.get(pieces).at(1, "resolved", "whereabouts")).isEqualTo("cleaner");
+    }
+
+    @Test
     void keepsMoneyToTheCent() {
         stylist.post(pieces, Map.of("id", "a", "kind", "shirt", "cost", Map.of("amount", 19.99, "currency", "EUR")));
         assertThat(stylist.get(pieces).text()).contains("\"amount\":19.99");

@@ -87,16 +87,28 @@ public final class Caller {
         return send("DELETE", path, null);
     }
 
+    /** A body that is no JSON, with its own content type among the headers. */
+    public Answer sendText(String method, String path, String body, String... headers) {
+        return answer(builder(path).method(method, BodyPublishers.ofString(body)), headers);
+    }
+
+    private HttpRequest.Builder builder(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(120));
+    }
+
     /** @param body JSON text as it is, anything else written as JSON, null for none */
     public Answer send(String method, String path, Object body, String... headers) {
-        HttpRequest.Builder request =
-                HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
+        HttpRequest.Builder request = builder(path);
         if (body == null) {
             request.method(method, BodyPublishers.noBody());
         } else {
             String text = body instanceof String s ? s : JSON.writeValueAsString(body);
             request.header("Content-Type", "application/json").method(method, BodyPublishers.ofString(text));
         }
+        return answer(request, headers);
+    }
+
+    private Answer answer(HttpRequest.Builder request, String... headers) {
         if (token != null) {
             request.header("Authorization", "Bearer " + token);
         }

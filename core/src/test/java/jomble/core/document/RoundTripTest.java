@@ -1,0 +1,113 @@
+package jomble.core.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.RandomWardrobes;
+import jomble.core.brief.Brief;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceSet;
+import jomble.core.piece.SetKind;
+import jomble.core.tree.InvalidInputException;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What goes out comes in again, as a document and as a table. */
+class RoundTripTest {
+    private static final List<PieceSet> SETS = List.of(
+            new PieceSet("s1", SetKind.SUIT, "One"),
+            new PieceSet("s2", SetKind.JEWELLERY, "Two"),
+            new PieceSet("s3", SetKind.CO_ORD, "Three"));
+
+    @Property(tries = 200)
+    void aDocumentLosesNothing(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Wardrobe wardrobe = new Wardrobe(Brief.EMPTY, new RandomWardrobes(seed).pieces(12), SETS, Map.of());
+        Wardrobe again = WardrobeReader.read(WardrobeWriter.write(wardrobe));
+        assertThat(again.pieces()).isEqualTo(wardrobe.pieces());
+        assertThat(again).isEqualTo(wardrobe);
+    }
+
+    @Property(tries = 200)
+    void aTableLosesNothing(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        for (Piece piece : new RandomWardrobes(seed).pieces(12)) {
+            List<String> cells = InventoryTable.write(piece);
+            Map<String, String> byColumn = new LinkedHashMap<>();
+            for (int i = 0; i < cells.size(); i++) {
+                byColumn.put(InventoryTable.columns().get(i), cells.get(i));
+            }
+            assertThat(InventoryTable.read(byColumn, "unused")).isEqualTo(piece);
+        }
+    }
+
+    @ParameterizedTest(name = "{0} = {1}: {2} {3}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "cloth       | tweeed                  | /cloth             | did you mean \"tweed\"?",
+                "kind        | shirtt                  | /kind              | did you mean \"shirt\"?",
+                "clothWeight | 9                       | /clothWeight       | between 1 and 5",
+                "clothWeight | heavy                   | /clothWeight       | a number is expected",
+                "fibres      | wool 80 cotton 30       | /fibres            | 110 %",
+                "colours     | mauvish                 | /colours/0         | #rrggbb",
+                "cost.amount | -4                      | /cost/amount       | from 0",
+                "heelCm      | 99                      | /heelCm            | between 0 and 25",
+                "acquired    | 31.12.2026              | /acquired          | date",
+                "notes       | a\u0007b                | /notes             | control character",
+                "sleeve      | very long               | /sleeve            | unknown value",
+            })
+    void aBadCellIsNamed(String column, String cell, String pointer, String words) {
+        Map<String, String> cells = new LinkedHashMap<>(Map.of("kind", "shirt"));
+        cells.put(column, cell);
+        if (column.equals("cost.amount")) {
+            cells.put("cost.currency", "EUR");
+        }
+        InvalidInputException refused =
+                catchThrowableOfType(InvalidInputException.class, () -> InventoryTable.read(cells, "p1"));
+        assertThat(refused.problems().get(0).pointer()).isEqualTo(pointer);
+        assertThat(refused.problems().get(0).message()).contains(words);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "kind;clothe, there is no column \"clothe\" – did you mean \"cloth\"?",
+        "kind;Cloth;cloth, the column \"cloth\" stands there twice",
+        "label, the column \"kind\" is missing"
+    })
+    void aBadHeaderIsNamed(String header, String message) {
+        List<String> cells = new ArrayList<>(List.of(header.split(";")));
+        InvalidInputException refused =
+                catchThrowableOfType(InvalidInputException.class, () -> InventoryTable.header(cells));
+        assertThat(refused.problems().stream().map(p -> p.message()).toList()).contains(message);
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "colours | white, navy            | [#f7f7f5, #22304d]",
+                "fibres  | merino 80% polyamide 20% | 2",
+                "kind    | tee                    | t-shirt",
+                "source  | second hand            | second-hand",
+            })
+    void aCellTakesPlainWords(String column, String cell, String expected) {
+        Map<String, String> cells = new LinkedHashMap<>(Map.of("kind", "shirt"));
+        cells.put(column, cell);
+        Piece piece = InventoryTable.read(cells, "p1");
+        String found = switch (column) {
+            case "colours" ->
+                piece.colours().stream().map(c -> c.colour().hex()).toList().toString();
+            case "fibres" -> String.valueOf(piece.get(Attribute.FIBRES).size());
+            case "kind" -> piece.kind().id();
+            default -> piece.get(Attribute.SOURCE).id();
+        };
+        assertThat(found).isEqualTo(expected);
+    }
+}

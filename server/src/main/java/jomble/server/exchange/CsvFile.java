@@ -1,0 +1,145 @@
+package jomble.server.exchange;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jomble.core.document.InventoryTable;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.tree.InvalidInputException;
+import jomble.core.tree.Problem;
+import org.apache.commons.csv.CSVException;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/** An inventory as CSV (RFC 4180): UTF-8 with or without a byte order mark, comma, semicolon or tab, a header row. */
+final class CsvFile {
+    private static final int MOST_ROWS = 25_000;
+
+    private CsvFile() {}
+
+    /**
+     * A row as it was understood.
+     *
+     * @param number the first row after the header is 1
+     * @param piece null when there are problems
+     * @param named whether the row names its id itself
+     */
+    record Row(int number, Piece piece, boolean named, List<Problem> problems) {}
+
+    /** @throws InvalidInputException when the file as a whole cannot be read: its encoding, its quotes, its header */
+    static List<Row> read(byte[] bytes, int firstFreeNumber) {
+        String text = bytes == null ? "" : decode(bytes);
+        String firstLine = text.lines().findFirst().orElse("");
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(delimiter(firstLine))
+                .setIgnoreEmptyLines(true)
+                .get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+            List<Row> rows = new ArrayList<>();
+            List<String> header = null;
+            Map<PieceId, Integer> seen = new LinkedHashMap<>();
+            for (CSVRecord csv : parser) {
+                if (header == null) {
+                    header = InventoryTable.header(csv.toList());
+                } else if (rows.size() == MOST_ROWS) {
+                    throw refused("/rows", "too-many", "at most " + MOST_ROWS + " rows are read at once");
+                } else {
+                    rows.add(row(csv, header, rows.size() + 1, firstFreeNumber, seen));
+                }
+            }
+            if (header == null) {
+                throw refused("/header", "empty", "the file is empty; a header row with at least \"kind\" is expected");
+            }
+            return rows;
+        } catch (CSVException | UncheckedIOException e) {
+            throw refused("/rows", "not-csv", "this is no CSV: a quote is opened and not closed, or text follows it");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String decode(byte[] bytes) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        } catch (CharacterCodingException e) {
+            throw refused("", "not-utf-8", "the file is not UTF-8; save it as \"CSV UTF-8\" and try again");
+        }
+    }
+
+    private static String delimiter(String line) {
+        long semicolons = line.chars().filter(c -> c == ';').count();
+        long commas = line.chars().filter(c -> c == ',').count();
+        long tabs = line.chars().filter(c -> c == '\t').count();
+        return tabs > Math.max(commas, semicolons) ? "\t" : semicolons > commas ? ";" : ",";
+    }
+
+    private static Row row(CSVRecord csv, List<String> header, int number, int firstFree, Map<PieceId, Integer> seen) {
+        Map<String, String> cells = new LinkedHashMap<>();
+        for (int i = 0; i < Math.min(csv.size(), header.size()); i++) {
+            cells.put(header.get(i), csv.get(i));
+        }
+        boolean named =
+                Optional.ofNullable(cells.get("id")).filter(id -> !id.isBlank()).isPresent();
+        List<Problem> problems = new ArrayList<>();
+        Piece piece = null;
+        if (csv.size() > header.size()) {
+            problems.add(new Problem(
+                    "", "too-many-cells", "the row has " + csv.size() + " cells, the header " + header.size()));
+        } else {
+            try {
+                piece = InventoryTable.read(cells, "p" + (firstFree + number - 1));
+                Integer before = seen.putIfAbsent(piece.id(), number);
+                if (before != null) {
+                    problems.add(new Problem("/id", "id-twice", "row " + before + " has the same id"));
+                    piece = null;
+                }
+            } catch (InvalidInputException e) {
+                problems.addAll(e.problems());
+            }
+        }
+        return new Row(number, piece, named, problems);
+    }
+
+    private static InvalidInputException refused(String pointer, String code, String message) {
+        return new InvalidInputException(List.of(new Problem(pointer, code, message)));
+    }
+
+    /** Only the columns that some piece fills. */
+    static String write(List<Piece> pieces) {
+        List<List<String>> rows = pieces.stream().map(InventoryTable::write).toList();
+        List<String> columns = InventoryTable.columns();
+        List<Integer> used = new ArrayList<>();
+        for (int i = 0; i < columns.size(); i++) {
+            int at = i;
+            if (i < 2 || rows.stream().anyMatch(row -> !row.get(at).isEmpty())) {
+                used.add(i);
+            }
+        }
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord(used.stream().map(columns::get));
+            for (List<String> row : rows) {
+                printer.printRecord(used.stream().map(row::get));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+}

@@ -1,0 +1,136 @@
+package jomble.server.exchange;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.piece.Piece;
+import jomble.core.tree.Problem;
+import jomble.server.piece.PieceService;
+import jomble.server.piece.PieceService.Kept;
+import jomble.server.problem.ProblemException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The inventory as CSV, in with a preview and out. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}")
+class InventoryController {
+    private static final String CSV = "text/csv";
+
+    private final PieceService pieces;
+
+    InventoryController(PieceService pieces) {
+        this.pieces = pieces;
+    }
+
+    /**
+     * What will happen to a row.
+     *
+     * @param action add, change, same or refuse
+     * @param problems pointer is the column
+     */
+    record RowView(int row, String action, String id, String label, String kind, List<Problem> problems) {}
+
+    record PreviewView(int add, int change, int same, int refuse, List<RowView> rows) {}
+
+    record AppliedView(int added, int changed) {}
+
+    @GetMapping(path = "/inventory.csv", produces = CSV + ";charset=UTF-8")
+    ResponseEntity<String> export(@PathVariable UUID clientId) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"inventory.csv\"")
+                .body(CsvFile.write(
+                        pieces.all(clientId).stream().map(Kept::piece).toList()));
+    }
+
+    /** Says for every row what will happen to it and what is wrong; saves nothing. */
+    @PostMapping(path = "/inventory/preview", consumes = CSV)
+    PreviewView preview(@PathVariable UUID clientId, @RequestBody(required = false) byte[] csv) {
+        Map<String, Piece> present = present(clientId);
+        Map<String, Integer> sums = new LinkedHashMap<>();
+        List<RowView> rows = CsvFile.read(csv, firstFree(present)).stream()
+                .map(row -> view(row, present))
+                .toList();
+        rows.forEach(row -> sums.merge(row.action(), 1, Integer::sum));
+        return new PreviewView(
+                sums.getOrDefault("add", 0),
+                sums.getOrDefault("change", 0),
+                sums.getOrDefault("same", 0),
+                sums.getOrDefault("refuse", 0),
+                rows);
+    }
+
+    /**
+     * Saves rows of the file in one step: all of them, which refuses the whole when one has a problem, or the chosen ones.
+     *
+     * @param rows numbers of the chosen rows; none for all
+     */
+    @PostMapping(path = "/inventory", consumes = CSV)
+    AppliedView apply(
+            @PathVariable UUID clientId,
+            @RequestBody(required = false) byte[] csv,
+            @RequestParam(required = false) List<Integer> rows,
+            @RequestParam(defaultValue = "false") boolean goodOnly) {
+        Map<String, Piece> present = present(clientId);
+        List<CsvFile.Row> chosen = CsvFile.read(csv, firstFree(present)).stream()
+                .filter(row -> rows == null || rows.contains(row.number()))
+                .filter(row -> !goodOnly || row.piece() != null)
+                .toList();
+        chosen.stream().filter(row -> row.piece() == null).findFirst().ifPresent(row -> {
+            Problem problem = row.problems().get(0);
+            throw ProblemException.conflict(
+                    "row-refused",
+                    "Row " + row.number() + ", " + problem.pointer() + ": " + problem.message()
+                            + ". Nothing was saved; leave the row out or mend it.");
+        });
+        List<Piece> changes = chosen.stream()
+                .map(CsvFile.Row::piece)
+                .filter(piece -> !piece.equals(present.get(piece.id().value())))
+                .toList();
+        pieces.merge(clientId, changes);
+        int changed = (int) changes.stream()
+                .filter(piece -> present.containsKey(piece.id().value()))
+                .count();
+        return new AppliedView(changes.size() - changed, changed);
+    }
+
+    private Map<String, Piece> present(UUID clientId) {
+        Map<String, Piece> present = new LinkedHashMap<>();
+        pieces.all(clientId).forEach(kept -> present.put(kept.piece().id().value(), kept.piece()));
+        return present;
+    }
+
+    /** The first number from which on no id of the form p17 is taken. */
+    private static int firstFree(Map<String, Piece> present) {
+        return present.keySet().stream()
+                        .filter(id -> id.matches("p\\d{1,8}"))
+                        .mapToInt(id -> Integer.parseInt(id.substring(1)))
+                        .max()
+                        .orElse(0)
+                + 1;
+    }
+
+    private static RowView view(CsvFile.Row row, Map<String, Piece> present) {
+        Piece piece = row.piece();
+        if (piece == null) {
+            return new RowView(row.number(), "refuse", null, null, null, row.problems());
+        }
+        Piece before = present.get(piece.id().value());
+        String action = before == null ? "add" : before.equals(piece) ? "same" : "change";
+        return new RowView(
+                row.number(),
+                action,
+                piece.id().value(),
+                piece.label(),
+                piece.kind().words(),
+                List.of());
+    }
+}

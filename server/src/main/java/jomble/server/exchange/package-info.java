@@ -1,0 +1,2 @@
+/** The inventory in and out of spreadsheets. */
+package jomble.server.exchange;
