@@ -10,6 +10,9 @@ export type OutfitVerdict = Whole<components['schemas']['OutfitVerdict']>;
 export type FindingView = Whole<components['schemas']['FindingView']>;
 export type OutfitView = Whole<components['schemas']['OutfitView']>;
 export type ClientView = Whole<components['schemas']['ClientView']>;
+export type PreviewView = Whole<components['schemas']['PreviewView']>;
+export type PaletteView = Whole<components['schemas']['PaletteView']>;
+export type SwatchView = Whole<components['schemas']['SwatchView']>;
 
 /** What the count stream carries; server-sent events stand outside the OpenAPI document. */
 export interface Counts {
@@ -30,6 +33,12 @@ function csrfToken(): string | undefined {
     .split('; ')
     .find((cookie) => cookie.startsWith('XSRF-TOKEN='))
     ?.slice('XSRF-TOKEN='.length);
+}
+
+/** The headers a call outside of the generated client needs to change something. */
+export function csrfHeaders(): Record<string, string> {
+  const token = csrfToken();
+  return token ? { 'X-XSRF-TOKEN': token } : {};
 }
 
 export const api = createClient<paths>({ baseUrl: location.origin });

@@ -52,6 +52,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/inventory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["apply"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/inventory.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/inventory/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/judge": {
         parameters: {
             query?: never;
@@ -84,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["palette"];
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/pieces": {
         parameters: {
             query?: never;
@@ -94,6 +158,54 @@ export interface paths {
         get: operations["all_1"];
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/pieces/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changeAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/pieces/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["deleteAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/pieces/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enterAll"];
         delete?: never;
         options?: never;
         head?: never;
@@ -127,6 +239,54 @@ export interface paths {
         put: operations["change"];
         post?: never;
         delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/pieces/{ref}/story": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["story"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/sets/{setId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["joinSet"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -260,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/entry/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/schema/wardrobe.json": {
         parameters: {
             query?: never;
@@ -312,6 +488,29 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AlikeView: {
+            family?: string;
+            hex?: string;
+            name?: string;
+            pieces?: string[];
+            /** Format: double */
+            spread?: number;
+        };
+        AppliedView: {
+            /** Format: int32 */
+            added?: number;
+            /** Format: int32 */
+            changed?: number;
+        };
+        AttributeView: {
+            form?: string;
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            most?: number;
+            name?: string;
+            words?: string[];
+        };
         BreakView: {
             /** Format: int32 */
             deltaE?: number;
@@ -334,6 +533,11 @@ export interface components {
             understood?: boolean;
             value?: string;
         };
+        ClientPaletteView: {
+            accents?: string[];
+            avoid?: string[];
+            base?: string[];
+        };
         ClientSummary: {
             /** Format: uuid */
             id?: string;
@@ -347,6 +551,7 @@ export interface components {
             id?: string;
             name?: string;
             occasions?: components["schemas"]["OccasionView"][];
+            sets?: components["schemas"]["SetView"][];
         };
         CombinationsView: {
             outfits?: components["schemas"]["OutfitView"][];
@@ -391,6 +596,10 @@ export interface components {
             differences?: components["schemas"]["Difference"][];
         };
         EntryRequest: {
+            also?: {
+                [key: string]: unknown;
+            };
+            keepUnknown?: boolean;
             line: string;
         };
         EntryView: {
@@ -407,6 +616,12 @@ export interface components {
             values?: {
                 [key: string]: unknown;
             };
+        };
+        HappenedView: {
+            action?: string;
+            /** Format: date-time */
+            at?: string;
+            changed?: string[];
         };
         Imported: {
             /** Format: int32 */
@@ -427,6 +642,18 @@ export interface components {
             family?: string;
             id?: string;
             name?: string;
+        };
+        LinesRequest: {
+            keepUnknown?: boolean;
+            lines: string[];
+        };
+        ManyRequest: {
+            seen: {
+                [key: string]: number;
+            };
+            set?: {
+                [key: string]: unknown;
+            };
         };
         MeasuresView: {
             breaks?: components["schemas"]["BreakView"][];
@@ -491,6 +718,13 @@ export interface components {
             };
             verdict?: string;
         };
+        PaletteView: {
+            alike?: components["schemas"]["AlikeView"][];
+            /** Format: double */
+            alikeWithin?: number;
+            client?: components["schemas"]["ClientPaletteView"];
+            swatches?: components["schemas"]["SwatchView"][];
+        };
         PieceView: {
             colourNames?: string[];
             family?: string;
@@ -510,28 +744,77 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
+        PreviewView: {
+            /** Format: int32 */
+            add?: number;
+            /** Format: int32 */
+            change?: number;
+            /** Format: int32 */
+            refuse?: number;
+            rows?: components["schemas"]["RowView"][];
+            /** Format: int32 */
+            same?: number;
+        };
+        Problem: {
+            code?: string;
+            message?: string;
+            pointer?: string;
+        };
+        RowView: {
+            action?: string;
+            id?: string;
+            kind?: string;
+            label?: string;
+            problems?: components["schemas"]["Problem"][];
+            /** Format: int32 */
+            row?: number;
+        };
         SessionView: {
             currency?: string;
             name?: string;
             studio?: string;
         };
+        SetRequest: {
+            kind: string;
+            label: string;
+            pieces: string[];
+        };
+        SetView: {
+            id?: string;
+            kind?: string;
+            label?: string;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
         };
+        SwatchView: {
+            /** Format: double */
+            fromPalette?: number;
+            hex?: string;
+            name?: string;
+            pieces?: string[];
+            role?: string;
+            /** Format: double */
+            weightFraction?: number;
+        };
         UndoView: {
             action?: string;
             label?: string;
+            /** Format: int32 */
+            pieces?: number;
             undone?: boolean;
         };
         Verdicts: {
             verdicts?: components["schemas"]["JudgementView"][];
         };
         VocabularyView: {
+            attributes?: components["schemas"]["AttributeView"][];
             colours?: {
                 [key: string]: string;
             };
             kinds?: components["schemas"]["KindView"][];
+            setKinds?: string[];
             slots?: string[];
             words?: {
                 [key: string]: string[];
@@ -669,6 +952,83 @@ export interface operations {
             };
         };
     };
+    apply: {
+        parameters: {
+            query?: {
+                rows?: number[];
+                goodOnly?: boolean;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AppliedView"];
+                };
+            };
+        };
+    };
+    export_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
     judge_1: {
         parameters: {
             query?: never;
@@ -725,6 +1085,54 @@ export interface operations {
             };
         };
     };
+    palette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PaletteView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClientPaletteView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PaletteView"];
+                };
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: never;
@@ -772,6 +1180,80 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["PieceView"];
                 };
+            };
+        };
+    };
+    changeAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PieceView"][];
+                };
+            };
+        };
+    };
+    deleteAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    enterAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinesRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -843,6 +1325,76 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    story: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HappenedView"][];
+                };
+            };
+        };
+    };
+    redo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UndoView"];
+                };
+            };
+        };
+    };
+    joinSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                setId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetRequest"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -1047,6 +1599,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["EntryView"];
+                };
+            };
+        };
+    };
+    readAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EntryView"][];
                 };
             };
         };

@@ -5,6 +5,7 @@ import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
 import { OutfitSheet } from '../features/outfits/OutfitSheet';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
+import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
 import { PiecesStage } from '../features/pieces/PiecesStage';
 import { SignInPage } from '../features/session/SignInPage';
@@ -32,6 +33,7 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="pieces" replace /> },
       { path: 'pieces', element: <PiecesStage /> },
       { path: 'pieces/:ref', element: <PieceSheet /> },
+      { path: 'palette', element: <PaletteStage /> },
       { path: 'outfits', element: <OutfitsStage /> },
       { path: 'outfits/sheet', element: <OutfitSheet /> },
       { path: 'counts', element: <CountsStage /> },

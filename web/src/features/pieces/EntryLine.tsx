@@ -1,40 +1,118 @@
-import { useState, type FormEvent } from 'react';
-import { sentence } from '../../api/problem';
+import { useEffect, useState, type FormEvent } from 'react';
+import { isProblem, sentence } from '../../api/problem';
 import { text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { useEnter, useEntryReading } from './queries';
+import { useEnter, useEntryReading, useVocabulary } from './queries';
+
+/** What is typed and not yet saved; it survives a reload and a dead server. */
+interface Draft {
+  line: string;
+  waiting: string[];
+  also: Record<string, string>;
+}
+
+const empty: Draft = { line: '', waiting: [], also: {} };
+
+function useDraft(clientId: string) {
+  const key = `entry ${clientId}`;
+  const [draft, setDraft] = useState<Draft>(() => {
+    try {
+      return { ...empty, ...(JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Draft>) };
+    } catch {
+      return empty;
+    }
+  });
+  useEffect(() => localStorage.setItem(key, JSON.stringify(draft)), [key, draft]);
+  const change = (part: (before: Draft) => Partial<Draft>) =>
+    setDraft((before) => ({ ...before, ...part(before) }));
+  return [draft, change] as const;
+}
 
 /** One line of plain words becomes a piece: echoed as chips while it is typed, saved with Enter. */
 export function EntryLine({ clientId }: { clientId: string }) {
-  const [line, setLine] = useState('');
+  const [draft, change] = useDraft(clientId);
+  const { line, waiting, also } = draft;
   const reading = useEntryReading(line);
   const enter = useEnter(clientId);
+  const vocabulary = useVocabulary();
   const current = line.trim() === '' ? undefined : reading.data;
+  const unknown = current?.chips.some((chip) => !chip.means) ?? false;
 
-  function submit(event: FormEvent) {
-    event.preventDefault();
+  function send(sent: string, keepUnknown: boolean) {
+    enter.mutate(
+      { line: sent, keepUnknown, also },
+      {
+        onError: (error) =>
+          isProblem(error)
+            ? change((before) => ({ line: before.line || sent }))
+            : change((before) => ({ waiting: [...before.waiting, sent] })),
+      },
+    );
+  }
+
+  function submit(event?: FormEvent, keepUnknown = false) {
+    event?.preventDefault();
     if (line.trim() !== '') {
       // cleared at once, so that the next piece can be typed meanwhile; a refused line comes back unless it was
-      const sent = line;
-      setLine('');
-      enter.mutate(sent, { onError: () => setLine((typed) => typed || sent) });
+      change(() => ({ line: '' }));
+      send(line, keepUnknown);
     }
   }
 
+  function tryAgain() {
+    change(() => ({ waiting: [] }));
+    waiting.forEach((sent) => send(sent, true));
+  }
+
+  const keep = (name: string, value: string) =>
+    change((before) => ({
+      also: Object.fromEntries(
+        Object.entries({ ...before.also, [name]: value }).filter(([, word]) => word !== ''),
+      ),
+    }));
+  const choices = (name: string, none: string) =>
+    [
+      ['', none] as const,
+      ...(vocabulary.data?.words[name] ?? []).map((id) => [id, words(id)] as const),
+    ] as const;
+
   return (
-    <form onSubmit={submit} className="sticky top-0 z-[1] border-b border-line bg-sheet px-5 pt-4 pb-3">
-      <label htmlFor="entry-line" className="text-xs text-soft">
-        {text.pieces.entry}
-      </label>
+    <form onSubmit={submit} className="border-b border-line bg-sheet px-5 pt-4 pb-3">
+      <div className="flex items-baseline gap-5 text-xs text-soft">
+        <label htmlFor="entry-line">{text.pieces.entry}</label>
+        <span className="ml-auto">{text.pieces.keptFromLast}</span>
+        <Choice
+          label={text.pieces.where}
+          value={also.whereabouts ?? ''}
+          options={choices('whereabouts', text.pieces.anywhere).filter(([id]) => id !== 'wardrobe')}
+          onChange={(value) => keep('whereabouts', value)}
+        />
+        <Choice
+          label={text.pieces.from}
+          value={also.source ?? ''}
+          options={choices('source', text.pieces.unsaid)}
+          onChange={(value) => keep('source', value)}
+        />
+      </div>
       <input
         id="entry-line"
         value={line}
         onChange={(event) => {
-          setLine(event.target.value);
+          const typed = event.target.value;
+          change(() => ({ line: typed }));
           enter.reset();
         }}
-        onKeyDown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') {
+            event.currentTarget.blur();
+          }
+          if (event.key === 'Enter' && event.ctrlKey) {
+            submit(event, true);
+          }
+        }}
         placeholder={text.pieces.hint}
         autoComplete="off"
         maxLength={400}
@@ -42,14 +120,10 @@ export function EntryLine({ clientId }: { clientId: string }) {
       />
       <div className="mt-2 flex min-h-14 items-center gap-3" aria-live="polite">
         {current?.preview && (
-          <Drawing
-            svg={current.preview.flat ?? ''}
-            name={current.preview.label ?? ''}
-            className="h-14 w-11"
-          />
+          <Drawing svg={current.preview.flat} name={current.preview.label} className="h-14 w-11" />
         )}
         <ul className="flex flex-wrap gap-1.5">
-          {current?.chips?.map((chip, i) =>
+          {current?.chips.map((chip, i) =>
             chip.means ? (
               <li key={i} className="border border-line bg-paper px-1.5 py-0.5">
                 <span className="text-xs text-soft">{words(chip.means)}</span> {chip.value}
@@ -58,22 +132,46 @@ export function EntryLine({ clientId }: { clientId: string }) {
               <li key={i} className="flex items-center gap-1 border border-no bg-paper px-1.5 py-0.5">
                 <Mark kind="no" />
                 {chip.text}
-                <span className="text-xs text-no">
-                  {chip.suggestion
-                    ? `${text.pieces.didYouMean} ${chip.suggestion}?`
-                    : text.pieces.notUnderstood}
-                </span>
+                {chip.suggestion ? (
+                  <Button
+                    look="link"
+                    onClick={() =>
+                      change((before) => ({
+                        line: before.line.replace(chip.text, chip.suggestion),
+                      }))
+                    }
+                  >
+                    {text.pieces.didYouMean} {chip.suggestion}?
+                  </Button>
+                ) : (
+                  <span className="text-xs text-no">{text.pieces.notUnderstood}</span>
+                )}
               </li>
             ),
           )}
         </ul>
         {current && !current.preview && <p className="text-soft">{text.pieces.needKind}</p>}
-        {enter.error && (
+        {current?.preview && unknown && (
+          <Button look="link" onClick={() => submit(undefined, true)}>
+            {text.pieces.keepWords} (Ctrl Enter)
+          </Button>
+        )}
+        {isProblem(enter.error) && (
           <p role="alert" className="text-no">
             {sentence(enter.error)}
           </p>
         )}
       </div>
+      {waiting.length > 0 && (
+        <div role="alert" className="mt-1 flex items-baseline gap-3 border-l-2 border-no pl-2 text-[13px]">
+          <span>
+            {waiting.length} × {text.pieces.waiting}: {waiting.join(' · ')}
+          </span>
+          <Button look="link" onClick={tryAgain}>
+            {text.pieces.tryAgain}
+          </Button>
+        </div>
+      )}
     </form>
   );
 }

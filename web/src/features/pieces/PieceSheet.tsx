@@ -1,31 +1,18 @@
-import { useQuery } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
-import { api, need, type PieceView } from '../../api/client';
-import { text, words } from '../../app/messages';
+import type { PieceView } from '../../api/client';
+import { isProblem, sentence } from '../../api/problem';
+import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
-import { useChange, useDelete } from './queries';
+import { AttributeField } from './AttributeField';
+import { alwaysShown, groups } from './attributes';
+import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type AttributeSpec } from './queries';
+import { SetPanel } from './SetPanel';
 
-const chosenWords = [
-  'cloth',
-  'fit',
-  'shape',
-  'hem',
-  'rise',
-  'neckline',
-  'sleeve',
-  'opening',
-  'pattern',
-  'patternScale',
-  'metal',
-  'toe',
-  'show',
-];
-const numbers: Record<string, [number, number]> = { clothWeight: [1, 5], formality: [1, 7], heelCm: [0, 25] };
-
-/** One piece: its drawing and its attributes, each shown as derived or as set by hand. */
+/** One piece: its drawing and its attributes, each shown as derived or as set by hand; saved as it is changed. */
 export function PieceSheet() {
   const { ref = '' } = useParams();
   const { byId } = useDesk();
@@ -36,7 +23,7 @@ export function PieceSheet() {
       <Link to={`..${search}`} relative="path" className="text-chalk">
         ← {text.pieces.back}
       </Link>
-      {piece && <Sheet key={`${piece.id} ${piece.version}`} piece={piece} />}
+      {piece ? <Sheet key={piece.id} piece={piece} /> : <p className="mt-4">{text.pieces.gone}</p>}
     </div>
   );
 }
@@ -44,171 +31,166 @@ export function PieceSheet() {
 function Sheet({ piece }: { piece: PieceView }) {
   const { clientId = '' } = useParams();
   const { search } = useLocation();
+  const { live } = useDesk();
   const navigate = useNavigate();
-  const vocabulary = useQuery({
-    queryKey: ['vocabulary'],
-    staleTime: Infinity,
-    queryFn: () => need(api.GET('/api/v1/vocabulary')),
-  });
+  const vocabulary = useVocabulary();
   const change = useChange(clientId);
   const remove = useDelete(clientId);
-  const [set, setSet] = useState<Record<string, unknown>>({ ...piece.set });
-  const resolved = { ...piece.resolved, ...set } as Record<string, unknown>;
-  const dirty = JSON.stringify(set) !== JSON.stringify(piece.set);
-  const edit = (name: string, value: unknown) => setSet((before) => ({ ...before, [name]: value }));
+  const refresh = usePiecesOf(clientId);
+  const [refused, setRefused] = useState<Record<string, unknown> | null>(null);
+  const set = piece.set as Record<string, unknown>;
+  const resolved = piece.resolved as Record<string, unknown>;
+  const n = live.counts?.perPiece[piece.id];
+
+  function save(next: Record<string, unknown>, version = piece.version) {
+    change.mutate(
+      { piece: { ...piece, version }, set: next },
+      {
+        onError: (error) => {
+          if (isProblem(error) && error.status === 412) {
+            setRefused(next);
+          }
+        },
+      },
+    );
+  }
+  const put = (name: string, value: unknown) => save({ ...set, [name]: value });
   const reset = (name: string) =>
-    setSet((before) => Object.fromEntries(Object.entries(before).filter(([key]) => key !== name)));
-  const applies = (name: string) => name in resolved;
-  const colours = (resolved.colours as (string | { hex: string; share: number })[]) ?? [];
-  const cost = (resolved.cost as { amount: number | string; currency: string } | undefined) ?? undefined;
+    save(Object.fromEntries(Object.entries(set).filter(([key]) => key !== name)));
+  const specs = new Map(vocabulary.data?.attributes.map((spec) => [spec.name, spec as AttributeSpec]));
+  const applies = (name: string) => name in resolved || alwaysShown.has(name);
 
   return (
-    <div className="mt-3 grid grid-cols-[220px_minmax(0,1fr)] gap-8">
+    <div className="mt-3 grid grid-cols-[200px_minmax(0,1fr)] gap-8">
       <div>
-        <Drawing svg={piece.flat ?? ''} name={piece.label ?? ''} className="w-full bg-paper p-4" />
+        <Drawing svg={piece.flat} name={piece.label} className="w-full bg-paper p-4" />
         <h1 className="mt-3 font-serif text-xl font-semibold">{piece.label}</h1>
-        <p className="text-soft">{piece.kindName}</p>
-        <div className="mt-4 flex gap-3">
-          <Button
-            look="ink"
-            disabled={!dirty || change.isPending}
-            onClick={() => change.mutate({ piece, set })}
-          >
-            {text.pieces.saveChanges}
-          </Button>
-          <Button
-            onClick={() =>
-              remove.mutate(piece, { onSuccess: () => navigate(`/clients/${clientId}/pieces${search}`) })
-            }
-          >
-            {text.pieces.delete}
-          </Button>
-        </div>
+        <p className="text-soft">
+          {piece.kindName} · {piece.colourNames.join(', ')}
+        </p>
+        <p className="mt-1">
+          <strong className="font-serif">{n === undefined ? '…' : figure(n)}</strong> {text.pieces.outfits}
+        </p>
+        <p aria-live="polite" className="mt-2 min-h-5 text-xs text-soft">
+          {change.isPending ? text.pieces.saving : change.isSuccess ? text.pieces.allSaved : ''}
+        </p>
+        {change.error && !refused && (
+          <p role="alert" className="text-no">
+            {sentence(change.error)}
+          </p>
+        )}
+        <Button
+          className="mt-2"
+          onClick={() =>
+            remove.mutate(piece, { onSuccess: () => navigate(`/clients/${clientId}/pieces${search}`) })
+          }
+        >
+          {text.pieces.delete}
+        </Button>
+        <SetPanel piece={piece} />
+        <Story piece={piece} />
       </div>
-      <div className="grid grid-cols-2 content-start gap-x-8 gap-y-3">
-        <Field name="label" isSet={'label' in set} onReset={() => reset('label')}>
-          <input
-            id="label"
-            value={String(resolved.label ?? '')}
-            maxLength={80}
-            onChange={(event) => edit('label', event.target.value)}
-            className="w-full border-b border-line bg-transparent py-1"
-          />
-        </Field>
-        <Field name="kind" isSet onReset={undefined}>
-          <select
-            id="kind"
-            value={String(set.kind ?? piece.kind)}
-            onChange={(event) => edit('kind', event.target.value)}
-            className="w-full border-b border-line bg-transparent py-1"
-          >
-            {vocabulary.data?.kinds?.map((kind) => (
-              <option key={kind.id} value={kind.id}>
-                {kind.name}
-              </option>
-            ))}
-          </select>
-        </Field>
-        <Field name="colours" isSet={'colours' in set} onReset={() => reset('colours')}>
-          <span className="flex gap-2">
-            {colours.map((colour, i) => {
-              const hex = typeof colour === 'string' ? colour : colour.hex;
-              return (
-                <input
-                  key={i}
-                  id={i === 0 ? 'colours' : undefined}
-                  aria-label={`colour ${i + 1}`}
-                  type="color"
-                  value={hex}
-                  onChange={(event) =>
-                    edit(
-                      'colours',
-                      colours.map((c, j) =>
-                        j !== i
-                          ? c
-                          : typeof c === 'string'
-                            ? event.target.value
-                            : { ...c, hex: event.target.value },
+      <div className="flex flex-col gap-6">
+        {vocabulary.data &&
+          groups.map((group) => {
+            const names = group.names.filter((name) => name === 'kind' || (specs.has(name) && applies(name)));
+            return (
+              names.length > 0 && (
+                <section key={group.title}>
+                  <h2 className="border-b border-ink font-serif text-[15px] font-semibold">{group.title}</h2>
+                  <div className="mt-1 grid grid-cols-2 gap-x-8 gap-y-2">
+                    {names.map((name) =>
+                      name === 'kind' ? (
+                        <div key={name}>
+                          <label htmlFor="kind" className="flex min-h-6 items-center text-xs text-soft">
+                            {words('kind')}
+                          </label>
+                          <select
+                            id="kind"
+                            value={piece.kind}
+                            onChange={(event) => put('kind', event.target.value)}
+                            className="w-full border-b border-line bg-transparent py-1"
+                          >
+                            {vocabulary.data.kinds.map((kind) => (
+                              <option key={kind.id} value={kind.id}>
+                                {kind.name}
+                              </option>
+                            ))}
+                          </select>
+                        </div>
+                      ) : (
+                        <AttributeField
+                          key={name}
+                          spec={specs.get(name)!}
+                          vocabulary={vocabulary.data}
+                          value={resolved[name]}
+                          isSet={name in set}
+                          onChange={(value) => put(name, value)}
+                          onReset={() => reset(name)}
+                        />
                       ),
-                    )
-                  }
-                  className="h-8 w-10 border border-line"
-                />
-              );
-            })}
-          </span>
-        </Field>
-        <Field name="cost" isSet={'cost' in set} onReset={() => reset('cost')}>
-          <input
-            id="cost"
-            inputMode="decimal"
-            value={cost ? String(cost.amount) : ''}
-            onChange={(event) =>
-              event.target.value === ''
-                ? reset('cost')
-                : edit('cost', {
-                    amount: Number(event.target.value.replace(',', '.')),
-                    currency: cost?.currency ?? 'EUR',
-                  })
-            }
-            className="w-full border-b border-line bg-transparent py-1"
-          />
-        </Field>
-        {chosenWords.filter(applies).map((name) => (
-          <Field key={name} name={name} isSet={name in set} onReset={() => reset(name)}>
-            <select
-              id={name}
-              value={String(resolved[name] ?? '')}
-              onChange={(event) => edit(name, event.target.value)}
-              className="w-full border-b border-line bg-transparent py-1"
-            >
-              {vocabulary.data?.words?.[name]?.map((id) => (
-                <option key={id} value={id}>
-                  {words(id)}
-                </option>
-              ))}
-            </select>
-          </Field>
-        ))}
-        {Object.entries(numbers)
-          .filter(([name]) => applies(name))
-          .map(([name, [least, most]]) => (
-            <Field key={name} name={name} isSet={name in set} onReset={() => reset(name)}>
-              <input
-                id={name}
-                type="number"
-                min={least}
-                max={most}
-                step={name === 'heelCm' ? 0.5 : 1}
-                value={String(resolved[name] ?? '')}
-                onChange={(event) => event.target.value !== '' && edit(name, Number(event.target.value))}
-                className="w-full border-b border-line bg-transparent py-1"
-              />
-            </Field>
-          ))}
+                    )}
+                  </div>
+                </section>
+              )
+            );
+          })}
       </div>
+      <Dialog.Root open={refused !== null}>
+        <Dialog.Portal>
+          <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+          <Dialog.Content className="fixed top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
+            <Dialog.Title className="font-serif text-lg font-semibold">{text.conflict.title}</Dialog.Title>
+            <Dialog.Description className="my-3">{text.conflict.what}</Dialog.Description>
+            <div className="flex gap-3">
+              <Button
+                look="ink"
+                onClick={async () => {
+                  const fresh = (await refresh()).find((p) => p.id === piece.id);
+                  if (fresh && refused) {
+                    save(refused, fresh.version);
+                  }
+                  setRefused(null);
+                }}
+              >
+                {text.conflict.mine}
+              </Button>
+              <Button
+                onClick={async () => {
+                  await refresh();
+                  change.reset();
+                  setRefused(null);
+                }}
+              >
+                {text.conflict.theirs}
+              </Button>
+            </div>
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
     </div>
   );
 }
 
-function Field(props: { name: string; isSet: boolean; onReset?: () => void; children: React.ReactNode }) {
+/** What happened to the piece, newest first. */
+function Story({ piece }: { piece: PieceView }) {
+  const { clientId = '' } = useParams();
+  const story = useStory(clientId, piece);
   return (
-    <div>
-      <div className="flex min-h-6 items-center justify-between text-xs text-soft">
-        <label htmlFor={props.name}>{words(props.name)}</label>
-        {props.isSet && props.onReset ? (
-          <Button
-            look="link"
-            aria-label={`${words(props.name)}: ${text.pieces.reset}`}
-            onClick={props.onReset}
-          >
-            {text.pieces.set} ×
-          </Button>
-        ) : (
-          <span>{props.isSet ? '' : text.pieces.derived}</span>
-        )}
-      </div>
-      {props.children}
-    </div>
+    <section className="mt-6">
+      <h2 className="font-serif text-[15px] font-semibold">{text.pieces.story}</h2>
+      <ol className="mt-1 flex flex-col gap-1.5 text-xs">
+        {story.data?.map((happened, i) => (
+          <li key={i}>
+            <span className="text-soft">
+              {new Date(String(happened.at)).toLocaleDateString('en-GB')} {happened.action}
+            </span>
+            {happened.action !== 'added' && happened.changed.length > 0 && (
+              <span className="block">{happened.changed.join('; ')}</span>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }

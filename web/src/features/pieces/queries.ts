@@ -5,12 +5,56 @@ import { text } from '../../app/messages';
 import { useSay } from '../../ui/Notices';
 import { useUndo } from '../workspace/queries';
 
-function put(queries: QueryClient, clientId: string, piece: PieceView) {
-  queries.setQueryData<PieceView[]>(['pieces', clientId], (before = []) =>
-    before.some((p) => p.id === piece.id)
-      ? before.map((p) => (p.id === piece.id ? piece : p))
-      : [...before, piece],
-  );
+function put(queries: QueryClient, clientId: string, ...changed: PieceView[]) {
+  queries.setQueryData<PieceView[]>(['pieces', clientId], (before = []) => {
+    const byId = new Map(changed.map((piece) => [piece.id, piece]));
+    const kept = before.map((piece) => byId.get(piece.id) ?? piece);
+    return [...kept, ...changed.filter((piece) => !before.some((p) => p.id === piece.id))];
+  });
+}
+
+export interface AttributeSpec {
+  name: string;
+  form: string;
+  least: number;
+  most: number;
+  words: string[];
+}
+
+export interface Vocabulary {
+  words: Record<string, string[]>;
+}
+
+export function useVocabulary() {
+  return useQuery({
+    queryKey: ['vocabulary'],
+    staleTime: Infinity,
+    queryFn: () => need(api.GET('/api/v1/vocabulary')),
+  });
+}
+
+/** Loads the pieces anew, past what is kept. */
+export function usePiecesOf(clientId: string) {
+  const queries = useQueryClient();
+  return () =>
+    queries.fetchQuery({
+      queryKey: ['pieces', clientId],
+      staleTime: 0,
+      queryFn: () => need(api.GET('/api/v1/clients/{clientId}/pieces', { params: { path: { clientId } } })),
+    });
+}
+
+export function useStory(clientId: string, piece: PieceView) {
+  return useQuery({
+    queryKey: ['story', clientId, piece.id, piece.version],
+    placeholderData: (before) => before,
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/pieces/{ref}/story', {
+          params: { path: { clientId, ref: piece.id } },
+        }),
+      ),
+  });
 }
 
 /** What the server understands of the line as it is typed. */
@@ -19,60 +63,153 @@ export function useEntryReading(line: string) {
     queryKey: ['entry', line],
     enabled: line.trim() !== '',
     placeholderData: (before) => before,
-    queryFn: () => need(api.POST('/api/v1/entry', { body: { line } })),
+    queryFn: () => need(api.POST('/api/v1/entry', { body: { line, keepUnknown: false } })),
   });
+}
+
+/** What the server understands of many lines. */
+export function useLinesReading(lines: string[]) {
+  return useQuery({
+    queryKey: ['lines', lines],
+    enabled: lines.length > 0,
+    placeholderData: (before) => before,
+    queryFn: () => need(api.POST('/api/v1/entry/lines', { body: { lines, keepUnknown: false } })),
+  });
+}
+
+interface Entry {
+  line: string;
+  keepUnknown: boolean;
+  also: Record<string, unknown>;
 }
 
 export function useEnter(clientId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (line: string) =>
+    mutationFn: (entry: Entry) =>
       need(
         api.POST('/api/v1/clients/{clientId}/pieces/entry', {
           params: { path: { clientId } },
-          body: { line },
+          body: entry as never,
         }),
       ),
     onSuccess: (piece) => put(queries, clientId, piece),
   });
 }
 
-export function useChange(clientId: string) {
+export function useEnterAll(clientId: string) {
   const queries = useQueryClient();
   const say = useSay();
+  return useMutation({
+    mutationFn: (lines: string[]) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/pieces/entries', {
+          params: { path: { clientId } },
+          body: { lines, keepUnknown: true },
+        }),
+      ),
+    onSuccess: (_, lines) => {
+      say(`${text.pieces.saved}: ${lines.length} ${text.clients.pieces}`);
+      return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
+    },
+  });
+}
+
+export function useChange(clientId: string) {
+  const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ piece, set }: { piece: PieceView; set: Record<string, unknown> }) =>
       need(
         api.PUT('/api/v1/clients/{clientId}/pieces/{ref}', {
-          params: { path: { clientId, ref: piece.id ?? '' }, header: { 'If-Match': `"${piece.version}"` } },
+          params: { path: { clientId, ref: piece.id }, header: { 'If-Match': `"${piece.version}"` } },
           body: set as never,
         }),
       ),
-    onSuccess: (piece) => {
-      put(queries, clientId, piece);
-      say(`${text.pieces.saved}: ${piece.label}`);
+    onSuccess: (piece) => put(queries, clientId, piece),
+  });
+}
+
+function seen(pieces: PieceView[]): Record<string, number> {
+  return Object.fromEntries(pieces.map((piece) => [piece.id, piece.version]));
+}
+
+/** Changes many pieces in one step. */
+export function useChangeMany(clientId: string) {
+  const queries = useQueryClient();
+  const say = useSay();
+  const undo = useUndo(clientId);
+  return useMutation({
+    mutationFn: ({ pieces, set }: { pieces: PieceView[]; set: Record<string, unknown> }) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/pieces/change', {
+          params: { path: { clientId } },
+          body: { seen: seen(pieces), set } as never,
+        }),
+      ),
+    onSuccess: (pieces) => {
+      put(queries, clientId, ...pieces);
+      say(`${text.pieces.changed}: ${pieces.length}`, { label: text.pieces.undo, run: () => undo.mutate() });
+    },
+    onError: (error) => {
+      say(sentence(error));
+      return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
+    },
+  });
+}
+
+export function useDeleteMany(clientId: string) {
+  const queries = useQueryClient();
+  const say = useSay();
+  const undo = useUndo(clientId);
+  return useMutation({
+    mutationFn: (pieces: PieceView[]) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/pieces/delete', {
+          params: { path: { clientId } },
+          body: { seen: seen(pieces), set: {} } as never,
+        }),
+      ),
+    onSuccess: (_, pieces) => {
+      const gone = new Set(pieces.map((piece) => piece.id));
+      queries.setQueryData<PieceView[]>(['pieces', clientId], (before = []) =>
+        before.filter((piece) => !gone.has(piece.id)),
+      );
+      const what = pieces.length === 1 ? pieces[0]!.label : `${pieces.length} ${text.clients.pieces}`;
+      say(`${text.pieces.deleted}: ${what}`, { label: text.pieces.undo, run: () => undo.mutate() });
     },
     onError: (error) => say(sentence(error)),
   });
 }
 
 export function useDelete(clientId: string) {
+  const many = useDeleteMany(clientId);
+  return {
+    ...many,
+    mutate: (piece: PieceView, options?: { onSuccess: () => void }) => many.mutate([piece], options),
+  };
+}
+
+interface SetOfPieces {
+  id: string;
+  kind: string;
+  label: string;
+  pieces: string[];
+}
+
+export function useJoinSet(clientId: string) {
   const queries = useQueryClient();
-  const say = useSay();
-  const undo = useUndo(clientId);
   return useMutation({
-    mutationFn: (piece: PieceView) =>
+    mutationFn: ({ id, ...body }: SetOfPieces) =>
       need(
-        api.DELETE('/api/v1/clients/{clientId}/pieces/{ref}', {
-          params: { path: { clientId, ref: piece.id ?? '' } },
+        api.PUT('/api/v1/clients/{clientId}/sets/{setId}', {
+          params: { path: { clientId, setId: id } },
+          body,
         }),
       ),
-    onSuccess: (_, piece) => {
-      queries.setQueryData<PieceView[]>(['pieces', clientId], (before = []) =>
-        before.filter((p) => p.id !== piece.id),
-      );
-      say(`${text.pieces.deleted}: ${piece.label}`, { label: text.pieces.undo, run: () => undo.mutate() });
-    },
-    onError: (error) => say(sentence(error)),
+    onSuccess: () =>
+      Promise.all([
+        queries.invalidateQueries({ queryKey: ['pieces', clientId] }),
+        queries.invalidateQueries({ queryKey: ['client', clientId] }),
+      ]),
   });
 }

@@ -11,7 +11,7 @@ import { useClient, usePieces, useUndo } from './queries';
 import { useKeys } from './useKeys';
 import { useLiveCounts } from './useLiveCounts';
 
-const steps = ['pieces', 'outfits', 'counts'] as const;
+const steps = ['pieces', 'palette', 'outfits', 'counts'] as const;
 
 /** The four regions of one client: spine, stage, reading and rail. */
 export function Workspace() {
@@ -26,6 +26,7 @@ export function Workspace() {
   const [readingSlot, setReadingSlot] = useState<HTMLElement | null>(null);
   const finder = useRef<HTMLInputElement>(null);
   const undo = useUndo(clientId);
+  const redo = useUndo(clientId, true);
   const navigate = useNavigate();
   const location = useLocation();
   const at = steps.findIndex((step) => location.pathname.includes(`/${step}`));
@@ -41,6 +42,8 @@ export function Workspace() {
     ']': () => go(steps[at + 1]),
     '?': () => setKeysShown(true),
     'Ctrl+z': () => undo.mutate(),
+    'Ctrl+y': () => redo.mutate(),
+    'Ctrl+Z': () => redo.mutate(),
   });
 
   const desk = useMemo<Desk | null>(() => {
@@ -63,7 +66,14 @@ export function Workspace() {
     );
   }
   const total = live.counts ? figure(live.counts.total) : '…';
-  const telling = { pieces: `${pieces.data?.length ?? '…'}`, outfits: total, counts: `${total}` };
+  const undecided = pieces.data?.filter((p) => p.resolved.decision === 'undecided').length ?? 0;
+  const colours = new Set(pieces.data?.flatMap((p) => p.colourNames)).size;
+  const telling = {
+    pieces: `${pieces.data?.length ?? '…'}${undecided > 0 ? ` · ${undecided} ${text.decide.left}` : ''}`,
+    palette: `${colours} ${colours === 1 ? 'colour' : 'colours'}`,
+    outfits: total,
+    counts: `${total}`,
+  };
 
   return (
     <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] grid-rows-[44px_minmax(0,1fr)_150px]">

@@ -18,14 +18,21 @@ export function usePieces(clientId: string) {
   });
 }
 
-/** Takes back the newest change of this client's wardrobe. */
-export function useUndo(clientId: string) {
+/** Takes back the newest step, or with `again` does again what was taken back last. */
+export function useUndo(clientId: string, again = false) {
   const queries = useQueryClient();
   const say = useSay();
   return useMutation({
-    mutationFn: () => need(api.POST('/api/v1/clients/{clientId}/undo', { params: { path: { clientId } } })),
+    mutationFn: () =>
+      need(
+        api.POST(again ? '/api/v1/clients/{clientId}/redo' : '/api/v1/clients/{clientId}/undo', {
+          params: { path: { clientId } },
+        }),
+      ),
     onSuccess: (undone) => {
-      say(undone.undone ? `${text.pieces.undone}: ${undone.label}` : text.pieces.nothingToUndo);
+      const what = undone.pieces > 1 ? `${undone.pieces} ${text.clients.pieces}` : undone.label;
+      const nothing = again ? text.pieces.nothingToRedo : text.pieces.nothingToUndo;
+      say(undone.undone ? `${again ? text.pieces.redone : text.pieces.undone}: ${what}` : nothing);
       return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
     },
     onError: (error) => say(sentence(error)),

@@ -124,6 +124,10 @@ public final class Attribute<T> {
         return type.words();
     }
 
+    public ValueForm form() {
+        return type.form();
+    }
+
     /** Reads a value; null, with the problem reported at the node, when it has the wrong form. */
     public T read(Node node) {
         return type.read().apply(node);

@@ -23,17 +23,20 @@ final class CompositeValues {
             CompositeValues::readColours,
             CompositeValues::writeColours,
             name -> List.of(new ColourShare(ColourNames.find(name).orElseThrow(), 1)),
-            List.of());
+            List.of(),
+            new ValueForm("colours", 1, MOST_COLOURS));
     static final ValueType<List<FibreShare>> FIBRE_SHARES = new ValueType<>(
             CompositeValues::readFibres,
             CompositeValues::writeFibres,
             name -> List.of(new FibreShare(Word.find(Fibre.class, name).orElseThrow(), 100)),
-            Word.ids(Fibre.class));
+            Word.ids(Fibre.class),
+            new ValueForm("fibres", 0, MOST_FIBRES));
     static final ValueType<Construction> CONSTRUCTION_PARTS =
-            ValueType.of(CompositeValues::readConstruction, CompositeValues::writeConstruction);
-    static final ValueType<Care> CARE = ValueType.of(CompositeValues::readCare, CompositeValues::writeCare);
-    static final ValueType<Money> MONEY = ValueType.of(CompositeValues::readMoney, CompositeValues::writeMoney);
-    static final ValueType<LocalDate> DATE = ValueType.of(CompositeValues::readDate, LocalDate::toString);
+            ValueType.of("construction", CompositeValues::readConstruction, CompositeValues::writeConstruction);
+    static final ValueType<Care> CARE = ValueType.of("care", CompositeValues::readCare, CompositeValues::writeCare);
+    static final ValueType<Money> MONEY =
+            ValueType.of("money", CompositeValues::readMoney, CompositeValues::writeMoney);
+    static final ValueType<LocalDate> DATE = ValueType.of("date", CompositeValues::readDate, LocalDate::toString);
 
     private CompositeValues() {}
 

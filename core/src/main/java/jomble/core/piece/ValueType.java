@@ -11,12 +11,19 @@ import jomble.core.tree.Node;
  * @param write answers a tree value: text, number, boolean, list or map
  * @param parse reads the one-word form used in the table of kinds
  * @param words the ids of an enumeration, empty for anything else
+ * @param form what kind of value it is
  */
-record ValueType<T>(Function<Node, T> read, Function<T, Object> write, Function<String, T> parse, List<String> words) {
+record ValueType<T>(
+        Function<Node, T> read,
+        Function<T, Object> write,
+        Function<String, T> parse,
+        List<String> words,
+        ValueForm form) {
 
     static <W extends Enum<W> & Word> ValueType<W> word(Class<W> type, String what) {
         List<String> ids = Word.ids(type);
-        return new ValueType<>(node -> readWord(node, type, what, ids), Word::id, id -> require(type, id), ids);
+        return new ValueType<>(
+                node -> readWord(node, type, what, ids), Word::id, id -> require(type, id), ids, ValueForm.of("word"));
     }
 
     static <W extends Enum<W> & Word> ValueType<List<W>> words(Class<W> type, String what) {
@@ -30,31 +37,46 @@ record ValueType<T>(Function<Node, T> read, Function<T, Object> write, Function<
                 text -> List.of(text.split(",")).stream()
                         .map(id -> require(type, id))
                         .toList(),
-                ids);
+                ids,
+                ValueForm.of("words"));
     }
 
     static ValueType<Integer> integer(int least, int most) {
         return new ValueType<>(
-                node -> node.integer(least, most), value -> value, text -> Integer.valueOf(text), List.of());
+                node -> node.integer(least, most),
+                value -> value,
+                text -> Integer.valueOf(text),
+                List.of(),
+                new ValueForm("integer", least, most));
     }
 
     static ValueType<Double> decimal(double least, double most) {
         return new ValueType<>(
-                node -> node.decimal(least, most), value -> value, text -> Double.valueOf(text), List.of());
+                node -> node.decimal(least, most),
+                value -> value,
+                text -> Double.valueOf(text),
+                List.of(),
+                new ValueForm("decimal", least, most));
     }
 
     static ValueType<String> text(int longest) {
-        return new ValueType<>(node -> node.text(0, longest), value -> value, text -> text, List.of());
+        return new ValueType<>(
+                node -> node.text(0, longest),
+                value -> value,
+                text -> text,
+                List.of(),
+                new ValueForm("text", 0, longest));
     }
 
-    static <T> ValueType<T> of(Function<Node, T> read, Function<T, Object> write) {
+    static <T> ValueType<T> of(String form, Function<Node, T> read, Function<T, Object> write) {
         return new ValueType<>(
                 read,
                 write,
                 text -> {
                     throw new IllegalArgumentException("has no one-word form: " + text);
                 },
-                List.of());
+                List.of(),
+                ValueForm.of(form));
     }
 
     static <W extends Enum<W> & Word> W readWord(Node node, Class<W> type, String what, List<String> ids) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import jomble.core.brief.Brief;
 import jomble.core.brief.Occasion;
+import jomble.core.document.Wardrobe;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,7 +33,10 @@ class ClientController {
 
     record MonthView(int month, double lowC, double highC) {}
 
-    record ClientView(UUID id, String name, List<OccasionView> occasions, List<MonthView> climate) {}
+    record SetView(String id, String kind, String label) {}
+
+    record ClientView(
+            UUID id, String name, List<OccasionView> occasions, List<MonthView> climate, List<SetView> sets) {}
 
     @GetMapping
     List<ClientSummary> all() {
@@ -48,13 +52,17 @@ class ClientController {
 
     @GetMapping("/{id}")
     ClientView one(@PathVariable UUID id) {
-        Brief brief = clients.wardrobeWithoutPieces(id).brief();
+        Wardrobe wardrobe = clients.wardrobeWithoutPieces(id);
+        Brief brief = wardrobe.brief();
         return new ClientView(
                 id,
                 clients.find(id).name(),
                 brief.occasions().stream().map(ClientController::view).toList(),
                 brief.climate().stream()
                         .map(m -> new MonthView(m.month(), m.lowC(), m.highC()))
+                        .toList(),
+                wardrobe.sets().stream()
+                        .map(s -> new SetView(s.id(), s.kind().id(), s.label()))
                         .toList());
     }
 

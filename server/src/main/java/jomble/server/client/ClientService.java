@@ -1,6 +1,7 @@
 package jomble.server.client;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,6 +62,34 @@ public class ClientService {
     @Transactional
     public void keepFrame(UUID id, Wardrobe wardrobe) {
         find(id).reframe(json.writeValueAsString(frameOf(wardrobe)));
+    }
+
+    /** Changes one part of the brief, in document form. */
+    @Transactional
+    public void changeBrief(UUID id, String part, Object value) {
+        Map<String, Object> frame = frame(id);
+        Map<String, Object> brief = new LinkedHashMap<>();
+        if (frame.get("brief") instanceof Map<?, ?> before) {
+            before.forEach((key, old) -> brief.put(key.toString(), old));
+        }
+        brief.put(part, value);
+        frame.put("brief", brief);
+        keepFrame(id, WardrobeReader.read(frame));
+    }
+
+    /** Makes a set known, or renames it. A set stays known when its last piece leaves, so that undo can bring it back. */
+    @Transactional
+    public void keepSet(UUID id, String setId, String kind, String label) {
+        Map<String, Object> frame = frame(id);
+        List<Object> sets = new ArrayList<>();
+        if (frame.get("sets") instanceof List<?> before) {
+            before.stream()
+                    .filter(set -> set instanceof Map<?, ?> map && !setId.equals(map.get("id")))
+                    .forEach(sets::add);
+        }
+        sets.add(Map.of("id", setId, "kind", kind, "label", label));
+        frame.put("sets", sets);
+        keepFrame(id, WardrobeReader.read(frame));
     }
 
     private static Map<String, Object> frameOf(Wardrobe wardrobe) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +20,6 @@ import jomble.core.entry.Chip;
 import jomble.core.entry.EntryLine;
 import jomble.core.entry.EntryReading;
 import jomble.core.piece.Attribute;
-import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.tree.Node;
 import jomble.server.piece.PieceService.Kept;
@@ -51,7 +51,20 @@ class PieceController {
         this.pieces = pieces;
     }
 
-    record EntryRequest(@NotBlank @Size(max = 400) String line) {}
+    /**
+     * A line of words.
+     *
+     * @param keepUnknown whether words that were not understood are kept as the piece's notes; otherwise they refuse the line
+     * @param also attributes in document form kept from the piece before, where the line does not say otherwise
+     */
+    record EntryRequest(@NotBlank @Size(max = 400) String line, boolean keepUnknown, Map<String, Object> also) {}
+
+    record LinesRequest(@NotEmpty @Size(max = 500) List<@Size(max = 400) String> lines, boolean keepUnknown) {}
+
+    record SetRequest(
+            @NotBlank String kind,
+            @NotBlank @Size(max = 80) String label,
+            @NotEmpty Set<String> pieces) {}
 
     /**
      * What was understood of an entry line.
@@ -72,34 +85,83 @@ class PieceController {
         return tagged(HttpStatus.CREATED, pieces.add(clientId, piece));
     }
 
-    /** Records a piece from one line of words; refuses a line with words it does not understand. */
+    /** Records a piece from one line of words. */
     @PostMapping("/clients/{clientId}/pieces/entry")
     ResponseEntity<PieceView> enter(
             @PathVariable UUID clientId,
             @Valid @RequestBody EntryRequest request,
             @AuthenticationPrincipal StudioMember member) {
-        EntryReading reading = EntryLine.read(request.line(), Currency.getInstance(member.currency()));
         Node node = Node.at("/line", request.line());
-        if (reading.kind() == null) {
-            node.reject(
-                    "missing-kind",
-                    "name what the piece is, such as "
-                            + Kinds.all().iterator().next().words());
+        Map<String, Object> document = accepted(request.line(), request.keepUnknown(), node, member);
+        node.finish();
+        if (request.also() != null) {
+            request.also().forEach(document::putIfAbsent);
         }
-        for (Chip chip : reading.chips()) {
-            if (!chip.isUnderstood()) {
-                String hint = chip.suggestion() == null ? "" : " – did you mean \"" + chip.suggestion() + "\"?";
-                node.reject("unknown-word", "\"" + chip.text() + "\" was not understood" + hint);
+        return tagged(HttpStatus.CREATED, pieces.add(clientId, document));
+    }
+
+    /** Records a piece from each line in one step; when one cannot be accepted, none is. */
+    @PostMapping("/clients/{clientId}/pieces/entries")
+    @ResponseStatus(HttpStatus.CREATED)
+    void enterAll(
+            @PathVariable UUID clientId,
+            @Valid @RequestBody LinesRequest request,
+            @AuthenticationPrincipal StudioMember member) {
+        Node node = Node.root(Map.of("lines", request.lines()));
+        List<Map<String, Object>> documents = new ArrayList<>();
+        for (Node line : node.field("lines").items(request.lines().size())) {
+            if (line.value() instanceof String text && !text.isBlank()) {
+                documents.add(accepted(text, request.keepUnknown(), line, member));
             }
         }
         node.finish();
-        return tagged(HttpStatus.CREATED, pieces.add(clientId, document(reading)));
+        pieces.addAll(clientId, documents);
+    }
+
+    /** The document form of a line; what stands against it is reported at the node. */
+    private static Map<String, Object> accepted(String line, boolean keepUnknown, Node node, StudioMember member) {
+        EntryReading reading = EntryLine.read(line, Currency.getInstance(member.currency()));
+        if (reading.kind() == null) {
+            node.reject("missing-kind", "name what the piece is, such as shirt, jeans or loafers");
+        }
+        List<String> unknown = new ArrayList<>();
+        for (Chip chip : reading.chips()) {
+            if (!chip.isUnderstood()) {
+                unknown.add(chip.text());
+                String hint = chip.suggestion() == null ? "" : " – did you mean \"" + chip.suggestion() + "\"?";
+                if (!keepUnknown) {
+                    node.reject("unknown-word", "\"" + chip.text() + "\" was not understood" + hint);
+                }
+            }
+        }
+        Map<String, Object> document = document(reading);
+        if (!unknown.isEmpty()) {
+            document.put(Attribute.NOTES.name(), String.join(" ", unknown));
+        }
+        return document;
+    }
+
+    /** Reads many lines as they would be recorded, without saving anything. */
+    @PostMapping("/entry/lines")
+    List<EntryView> readAll(@Valid @RequestBody LinesRequest request, @AuthenticationPrincipal StudioMember member) {
+        return request.lines().stream().map(line -> reading(line, member)).toList();
+    }
+
+    /** Makes a set of pieces, or changes which belong to it. */
+    @PutMapping("/clients/{clientId}/sets/{setId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void joinSet(@PathVariable UUID clientId, @PathVariable String setId, @Valid @RequestBody SetRequest request) {
+        pieces.joinSet(clientId, setId, request.kind(), request.label(), request.pieces());
     }
 
     /** Reads a line as it is typed, without saving anything. */
     @PostMapping("/entry")
     EntryView read(@Valid @RequestBody EntryRequest request, @AuthenticationPrincipal StudioMember member) {
-        EntryReading reading = EntryLine.read(request.line(), Currency.getInstance(member.currency()));
+        return reading(request.line(), member);
+    }
+
+    private static EntryView reading(String line, StudioMember member) {
+        EntryReading reading = EntryLine.read(line, Currency.getInstance(member.currency()));
         PieceView preview = null;
         if (reading.kind() != null) {
             Map<String, Object> document = document(reading);

@@ -2,6 +2,8 @@ package jomble.server.piece;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -18,6 +20,7 @@ import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Money;
 import jomble.core.piece.Piece;
+import jomble.core.tree.Node;
 import jomble.server.client.ClientService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
@@ -78,13 +81,58 @@ public class PieceService {
         int position = rows.lastPosition(clientId) + 1;
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.putIfAbsent("id", freeRef(clientId, position));
-        Piece piece = PieceReader.readAlone(tree);
+        Piece piece = accepted(clientId, tree);
         if (rows.findByClientIdAndRef(clientId, piece.id().value()).isPresent()) {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
         Kept kept = insert(clientId, piece, position);
         history.record(clientId, Ids.next(), piece.id().value(), null, text(piece));
         return kept;
+    }
+
+    /** A piece as it may be kept: of a set that exists, and not from the future. */
+    private Piece accepted(UUID clientId, Map<String, Object> tree) {
+        Piece piece = PieceReader.readAlone(tree);
+        Node node = Node.root(tree);
+        if (piece.setId() != null
+                && clients.wardrobeWithoutPieces(clientId).sets().stream()
+                        .noneMatch(set -> set.id().equals(piece.setId()))) {
+            node.field(Attribute.SET.name()).reject("unknown-set", "there is no set \"" + piece.setId() + "\"");
+        }
+        LocalDate acquired = piece.get(Attribute.ACQUIRED);
+        if (acquired != null
+                && acquired.isAfter(
+                        LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).plusDays(1))) {
+            node.field(Attribute.ACQUIRED.name()).reject("in-the-future", acquired + " is still to come");
+        }
+        node.finish();
+        return piece;
+    }
+
+    /**
+     * Joins pieces into a set in one step; pieces that were in it and are not named leave it.
+     *
+     * @param kind a kind of set, such as suit
+     */
+    @Transactional
+    public void joinSet(UUID clientId, String setId, String kind, String label, Set<String> refs) {
+        clients.keepSet(clientId, setId, kind, label);
+        UUID step = Ids.next();
+        for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
+            Piece before = piece(row);
+            boolean wanted = refs.contains(row.ref());
+            if (wanted != setId.equals(before.setId())) {
+                Map<String, Object> tree = PieceReader.write(before);
+                if (wanted) {
+                    tree.put(Attribute.SET.name(), setId);
+                } else {
+                    tree.remove(Attribute.SET.name());
+                }
+                Piece after = PieceReader.readAlone(tree);
+                write(row, after);
+                history.record(clientId, step, row.ref(), text(before), text(after));
+            }
+        }
     }
 
     private String freeRef(UUID clientId, int position) {
@@ -111,7 +159,7 @@ public class PieceService {
         }
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.put("id", ref);
-        Piece piece = PieceReader.readAlone(tree);
+        Piece piece = accepted(clientId, tree);
         String before = text(piece(row));
         write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
@@ -216,7 +264,7 @@ public class PieceService {
                 }
             });
             tree.put("id", row.ref());
-            Piece after = PieceReader.readAlone(tree);
+            Piece after = accepted(clientId, tree);
             write(row, after);
             history.record(clientId, step, row.ref(), text(before), text(after));
             changed.add(new Kept(after, rows.saveAndFlush(row).version()));
@@ -225,6 +273,24 @@ public class PieceService {
             throw ProblemException.notFound("One of the pieces");
         }
         return changed;
+    }
+
+    /** Adds pieces that get ids of their own, in one step; when one cannot be accepted, none is added. */
+    @Transactional
+    public void addAll(UUID clientId, List<Map<String, Object>> documents) {
+        clients.find(clientId);
+        Set<String> taken = present(clientId).keySet();
+        int number = rows.lastPosition(clientId);
+        List<Piece> added = new ArrayList<>();
+        for (Map<String, Object> document : documents) {
+            do {
+                number++;
+            } while (taken.contains("p" + number));
+            Map<String, Object> tree = new LinkedHashMap<>(document);
+            tree.put("id", "p" + number);
+            added.add(accepted(clientId, tree));
+        }
+        merge(clientId, added, Ids.next());
     }
 
     /** Deletes many pieces in one step. */
@@ -246,6 +312,15 @@ public class PieceService {
     }
 
     private void merge(UUID clientId, List<Piece> pieces, UUID step) {
+        Set<String> sets = clients.wardrobeWithoutPieces(clientId).setKinds().keySet();
+        pieces.stream()
+                .filter(piece -> piece.setId() != null && !sets.contains(piece.setId()))
+                .findFirst()
+                .ifPresent(piece -> {
+                    throw ProblemException.conflict(
+                            "unknown-set",
+                            piece.label() + " names the set \"" + piece.setId() + "\", which is not there.");
+                });
         Map<String, PieceRow> present = present(clientId);
         int position = rows.lastPosition(clientId);
         List<PieceRow> written = new ArrayList<>();

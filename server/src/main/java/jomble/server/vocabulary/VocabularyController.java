@@ -5,8 +5,14 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.colour.ColourNames;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Breasted;
+import jomble.core.piece.CareMethod;
 import jomble.core.piece.Kinds;
+import jomble.core.piece.Lapel;
+import jomble.core.piece.Pockets;
+import jomble.core.piece.SetKind;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Structure;
 import jomble.core.piece.Word;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -18,8 +24,16 @@ import org.springframework.web.bind.annotation.RestController;
 class VocabularyController {
     record KindView(String id, String name, String family, List<String> alsoCalled) {}
 
+    /** @param least,most limits of a number, or of the length of a text */
+    record AttributeView(String name, String form, double least, double most, List<String> words) {}
+
     record VocabularyView(
-            List<KindView> kinds, Map<String, List<String>> words, List<String> slots, Map<String, String> colours) {}
+            List<KindView> kinds,
+            List<AttributeView> attributes,
+            Map<String, List<String>> words,
+            List<String> slots,
+            List<String> setKinds,
+            Map<String, String> colours) {}
 
     @GetMapping
     VocabularyView all() {
@@ -27,14 +41,28 @@ class VocabularyController {
         Attribute.all().stream()
                 .filter(attribute -> !attribute.words().isEmpty())
                 .forEach(attribute -> words.put(attribute.name(), attribute.words()));
+        words.put("lapel", Word.ids(Lapel.class));
+        words.put("structure", Word.ids(Structure.class));
+        words.put("breasted", Word.ids(Breasted.class));
+        words.put("pockets", Word.ids(Pockets.class));
+        words.put("careMethod", Word.ids(CareMethod.class));
         Map<String, String> colours = new LinkedHashMap<>();
         ColourNames.all().forEach(name -> ColourNames.find(name).ifPresent(c -> colours.put(name, c.hex())));
         return new VocabularyView(
                 Kinds.all().stream()
                         .map(k -> new KindView(k.id(), k.words(), k.family().id(), k.alsoCalled()))
                         .toList(),
+                Attribute.all().stream()
+                        .map(a -> new AttributeView(
+                                a.name(),
+                                a.form().name(),
+                                a.form().least(),
+                                a.form().most(),
+                                a.words()))
+                        .toList(),
                 words,
                 Word.ids(Slot.class),
+                Word.ids(SetKind.class),
                 colours);
     }
 }

@@ -1,0 +1,89 @@
+package jomble.server.palette;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.brief.Palette;
+import jomble.core.colour.Colour;
+import jomble.core.colour.ColourNames;
+import jomble.core.document.Wardrobe;
+import jomble.core.palette.WardrobePalette;
+import jomble.core.piece.PieceId;
+import jomble.server.client.ClientService;
+import jomble.server.piece.PieceService;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The colours a wardrobe holds and those the client asked for. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/palette")
+class PaletteController {
+    private final PieceService pieces;
+    private final ClientService clients;
+
+    PaletteController(PieceService pieces, ClientService clients) {
+        this.pieces = pieces;
+        this.clients = clients;
+    }
+
+    /** @param role base, accent or outsider; {@code fromPalette} is ΔE00 to the client's nearest colour, null without a palette */
+    record SwatchView(
+            String hex, String name, String role, double weightFraction, List<String> pieces, Double fromPalette) {}
+
+    record AlikeView(String family, String hex, String name, List<String> pieces, double spread) {}
+
+    record ClientPaletteView(List<String> base, List<String> accents, List<String> avoid) {}
+
+    record PaletteView(
+            List<SwatchView> swatches, List<AlikeView> alike, double alikeWithin, ClientPaletteView client) {}
+
+    @GetMapping
+    PaletteView palette(@PathVariable UUID clientId) {
+        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        Palette client = wardrobe.brief().palette();
+        WardrobePalette found = WardrobePalette.of(wardrobe.pieces(), client);
+        return new PaletteView(
+                found.swatches().stream()
+                        .map(s -> new SwatchView(
+                                s.colour().hex(),
+                                ColourNames.nameOf(s.colour()),
+                                s.role().name().toLowerCase(Locale.ROOT),
+                                s.weightFraction(),
+                                ids(s.pieces()),
+                                s.fromPalette()))
+                        .toList(),
+                found.alike().stream()
+                        .map(a -> new AlikeView(
+                                a.family().id(),
+                                a.colour().hex(),
+                                ColourNames.nameOf(a.colour()),
+                                ids(a.pieces()),
+                                a.spread()))
+                        .toList(),
+                WardrobePalette.NEARLY_SAME,
+                new ClientPaletteView(hexes(client.base()), hexes(client.accents()), hexes(client.avoid())));
+    }
+
+    /** Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it. */
+    @PutMapping
+    PaletteView change(@PathVariable UUID clientId, @RequestBody ClientPaletteView palette) {
+        clients.changeBrief(
+                clientId,
+                "palette",
+                Map.of("base", palette.base(), "accents", palette.accents(), "avoid", palette.avoid()));
+        return palette(clientId);
+    }
+
+    private static List<String> ids(List<PieceId> pieces) {
+        return pieces.stream().map(PieceId::value).toList();
+    }
+
+    private static List<String> hexes(List<Colour> colours) {
+        return colours.stream().map(Colour::hex).toList();
+    }
+}

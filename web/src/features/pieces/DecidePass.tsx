@@ -1,0 +1,68 @@
+import { useState } from 'react';
+import { figure, text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { Drawing } from '../../ui/Drawing';
+import { useDesk } from '../workspace/context';
+import { useKeys } from '../workspace/useKeys';
+import { decisions } from './attributes';
+import { useChange } from './queries';
+
+/** One undecided piece after the other, one key a decision. */
+export function DecidePass({ clientId, done }: { clientId: string; done: () => void }) {
+  const { pieces, live } = useDesk();
+  const change = useChange(clientId);
+  const [later, setLater] = useState<string[]>([]);
+  const open = pieces.filter((piece) => piece.resolved.decision === 'undecided');
+  const piece = open.find((p) => !later.includes(p.id)) ?? open[0];
+  const n = piece && live.counts?.perPiece[piece.id];
+
+  function decide(decision: string) {
+    if (piece && !change.isPending) {
+      change.mutate({ piece, set: { ...piece.set, decision } });
+    }
+  }
+  const skip = () => piece && setLater((before) => [...before.filter((id) => id !== piece.id), piece.id]);
+  useKeys({
+    ...Object.fromEntries(decisions.map(([key, decision]) => [key, () => decide(decision)])),
+    ' ': skip,
+  });
+
+  if (!piece) {
+    return (
+      <div className="p-8">
+        <p>{text.decide.done}</p>
+        <Button look="link" onClick={done}>
+          {text.decide.follows}
+        </Button>
+      </div>
+    );
+  }
+  return (
+    <div
+      className="flex h-full flex-col items-center justify-center gap-3 overflow-auto p-4"
+      data-testid="decide"
+    >
+      <p className="text-soft">
+        {figure(open.length)} {text.decide.left}
+      </p>
+      <Drawing svg={piece.flat} name={piece.label} className="h-48 w-40 bg-paper p-2" />
+      <h2 className="font-serif text-xl font-semibold">{piece.label}</h2>
+      <p className="text-soft">
+        {piece.kindName} · {words(String(piece.resolved.condition))} ·{' '}
+        {n === undefined ? text.counts.pending : `${figure(n)} ${text.pieces.outfits}`}
+      </p>
+      <div className="flex flex-wrap justify-center gap-2">
+        {decisions.map(([key, decision]) => (
+          <Button key={key} onClick={() => decide(decision)}>
+            <kbd className="mr-1.5 border border-line px-1 text-xs text-soft">{key}</kbd>
+            {words(decision)}
+          </Button>
+        ))}
+        <Button onClick={skip}>
+          <kbd className="mr-1.5 border border-line px-1 text-xs text-soft">space</kbd>
+          {text.decide.skip}
+        </Button>
+      </div>
+    </div>
+  );
+}

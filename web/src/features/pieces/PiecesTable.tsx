@@ -1,0 +1,239 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
+import { Link, useLocation } from 'react-router';
+import type { PieceView } from '../../api/client';
+import { familyNames, figure, text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Drawing } from '../../ui/Drawing';
+import { useDesk } from '../workspace/context';
+import { matches } from '../workspace/matches';
+import { money } from './money';
+import { useChangeMany, useDeleteMany, useVocabulary } from './queries';
+
+const rowHeight = 45;
+const columns =
+  'grid grid-cols-[28px_44px_minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)_64px_72px_64px] items-center gap-2 px-5';
+
+/** Every piece, newest first; only the rows in sight are drawn. Chosen ones are changed, moved or deleted together. */
+export function PiecesTable({ clientId }: { clientId: string }) {
+  const { search } = useLocation();
+  const { pieces, live, find } = useDesk();
+  const vocabulary = useVocabulary();
+  const changeMany = useChangeMany(clientId);
+  const deleteMany = useDeleteMany(clientId);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [last, setLast] = useState(0);
+  const [family, setFamily] = useState('');
+  const [decision, setDecision] = useState('');
+  const scroller = useRef<HTMLDivElement>(null);
+
+  const listed = pieces
+    .filter(
+      (piece) =>
+        (find === '' || matches(piece, find)) &&
+        (family === '' || piece.family === family) &&
+        (decision === '' || piece.resolved.decision === decision),
+    )
+    .reverse();
+  const rows = useVirtualizer({
+    count: listed.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => rowHeight,
+    overscan: 8,
+  });
+  const picked = pieces.filter((piece) => chosen.has(piece.id));
+
+  function toggle(index: number, range: boolean) {
+    const next = new Set(chosen);
+    const ids = (
+      range ? listed.slice(Math.min(last, index), Math.max(last, index) + 1) : [listed[index]!]
+    ).map((piece) => piece.id);
+    const add = !chosen.has(listed[index]!.id);
+    ids.forEach((id) => (add ? next.add(id) : next.delete(id)));
+    setChosen(next);
+    setLast(index);
+  }
+
+  function keys(event: KeyboardEvent, index: number) {
+    if (event.key === 'x') {
+      toggle(index, event.shiftKey);
+    }
+    if (event.key === 'Delete') {
+      deleteMany.mutate([listed[index]!]);
+    }
+  }
+
+  const change = (set: Record<string, unknown>) =>
+    changeMany.mutate({ pieces: picked, set }, { onSuccess: () => setChosen(new Set()) });
+  const options = (name: string, first: string) => [
+    ['', first] as const,
+    ...(vocabulary.data?.words[name] ?? []).map((id) => [id, words(id)] as const),
+  ];
+
+  return (
+    <div className="flex h-full flex-col">
+      <div className="flex min-h-9 items-baseline gap-5 px-5 pt-1.5 text-[13px]">
+        {picked.length === 0 ? (
+          <>
+            <Choice
+              label=""
+              value={family}
+              options={[['', text.pieces.all], ...Object.entries(familyNames)]}
+              onChange={setFamily}
+            />
+            <Choice
+              label=""
+              value={decision}
+              options={options('decision', text.pieces.anyDecision)}
+              onChange={setDecision}
+            />
+            <span className="text-soft">
+              {figure(listed.length)} {text.clients.pieces}
+            </span>
+          </>
+        ) : (
+          <>
+            <strong>
+              {picked.length} {text.pieces.selected}
+            </strong>
+            <Choice
+              label={text.pieces.setDecision}
+              value=""
+              options={options('decision', '…')}
+              onChange={(value) => change({ decision: value })}
+            />
+            <Choice
+              label={text.pieces.setWhere}
+              value=""
+              options={options('whereabouts', '…')}
+              onChange={(value) => change({ whereabouts: value })}
+            />
+            <Button
+              look="link"
+              onClick={() => deleteMany.mutate(picked, { onSuccess: () => setChosen(new Set()) })}
+            >
+              {text.pieces.delete}
+            </Button>
+            <Button look="link" onClick={() => setChosen(new Set())}>
+              {text.pieces.selected} ×
+            </Button>
+          </>
+        )}
+      </div>
+      <div role="table" aria-rowcount={listed.length} className="flex min-h-0 grow flex-col">
+        <div role="row" className={`${columns} border-b border-line py-1 text-xs text-soft`}>
+          <span role="columnheader">
+            <input
+              type="checkbox"
+              aria-label={text.pieces.selectAll}
+              checked={listed.length > 0 && listed.every((piece) => chosen.has(piece.id))}
+              onChange={(event) =>
+                setChosen(event.target.checked ? new Set(listed.map((piece) => piece.id)) : new Set())
+              }
+            />
+          </span>
+          <span role="columnheader" className="sr-only">
+            {text.pieces.piece}
+          </span>
+          <span role="columnheader" className="col-start-3">
+            {text.pieces.piece}
+          </span>
+          <span role="columnheader">{text.pieces.cloth}</span>
+          <span role="columnheader">{text.pieces.decision}</span>
+          <span role="columnheader" className="text-right">
+            {text.pieces.formality}
+          </span>
+          <span role="columnheader" className="text-right">
+            {text.pieces.cost}
+          </span>
+          <span role="columnheader" className="text-right">
+            {text.pieces.outfits}
+          </span>
+        </div>
+        {listed.length === 0 && <p className="px-5 py-8 text-soft">{text.pieces.noneFound}</p>}
+        <div
+          ref={scroller}
+          role="rowgroup"
+          tabIndex={0}
+          aria-label={text.pieces.title}
+          className="min-h-0 grow overflow-auto"
+        >
+          <div role="presentation" style={{ height: rows.getTotalSize(), position: 'relative' }}>
+            {rows.getVirtualItems().map((item) => (
+              <Row
+                key={listed[item.index]!.id}
+                piece={listed[item.index]!}
+                index={item.index}
+                top={item.start}
+                count={live.counts?.perPiece[listed[item.index]!.id]}
+                chosen={chosen.has(listed[item.index]!.id)}
+                search={search}
+                onToggle={toggle}
+                onKeyDown={keys}
+              />
+            ))}
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+interface RowProps {
+  piece: PieceView;
+  index: number;
+  top: number;
+  count?: number;
+  chosen: boolean;
+  search: string;
+  onToggle: (index: number, range: boolean) => void;
+  onKeyDown: (event: KeyboardEvent, index: number) => void;
+}
+
+function Row({ piece, index, top, count, chosen, search, onToggle, onKeyDown }: RowProps) {
+  const elsewhere = piece.resolved.whereabouts !== 'wardrobe' ? String(piece.resolved.whereabouts) : '';
+  return (
+    <div
+      role="row"
+      aria-rowindex={index + 1}
+      data-row={piece.id}
+      onKeyDown={(event) => onKeyDown(event, index)}
+      className={`${columns} absolute inset-x-0 border-b border-hair ${chosen ? 'bg-hair' : 'hover:bg-paper'}`}
+      style={{ height: rowHeight, transform: `translateY(${top}px)` }}
+    >
+      <span role="cell">
+        <input
+          type="checkbox"
+          aria-label={`${text.pieces.select} ${piece.label}`}
+          checked={chosen}
+          onClick={(event: MouseEvent) => onToggle(index, event.shiftKey)}
+          onChange={() => undefined}
+        />
+      </span>
+      <span role="cell">
+        <Drawing svg={piece.flat} name="" className="h-10 w-8" />
+      </span>
+      <span role="cell" className="min-w-0">
+        <Link to={`${piece.id}${search}`} className="block truncate font-medium hover:text-chalk">
+          {piece.label}
+        </Link>
+        <span className="block truncate text-xs text-soft">{piece.kindName}</span>
+      </span>
+      <span role="cell">{words(String(piece.resolved.cloth ?? ''))}</span>
+      <span role="cell" className="text-[13px]">
+        {words(String(piece.resolved.decision))}
+        {elsewhere && <span className="block text-xs text-soft">{words(elsewhere)}</span>}
+      </span>
+      <span role="cell" className="text-right">
+        {String(piece.resolved.formality ?? '')}
+      </span>
+      <span role="cell" className="text-right">
+        {money(piece.resolved.cost)}
+      </span>
+      <span role="cell" className="text-right font-serif font-semibold">
+        {count === undefined ? '·' : figure(count)}
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,105 @@
+import { useState } from 'react';
+import { Link, useLocation, useParams } from 'react-router';
+import type { PieceView } from '../../api/client';
+import { sentence } from '../../api/problem';
+import { text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { useDesk } from '../workspace/context';
+import { useJoinSet, useVocabulary } from './queries';
+
+/** The set a piece belongs to: who else is in it, joining and leaving, making a new one. */
+export function SetPanel({ piece }: { piece: PieceView }) {
+  const { clientId = '' } = useParams();
+  const { search } = useLocation();
+  const { pieces, client } = useDesk();
+  const vocabulary = useVocabulary();
+  const join = useJoinSet(clientId);
+  const [kind, setKind] = useState('suit');
+  const memberOf = (id: unknown) => pieces.filter((p) => (p.set as Record<string, unknown>).set === id);
+  const own = (piece.set as Record<string, unknown>).set;
+  const set = client.sets.find((s) => s.id === own);
+  const others = memberOf(own).filter((p) => p.id !== piece.id);
+  const ids = (members: PieceView[]) => members.map((p) => p.id);
+
+  return (
+    <section className="mt-6 text-[13px]">
+      <h2 className="font-serif text-[15px] font-semibold">{text.sets.title}</h2>
+      {join.error && (
+        <p role="alert" className="text-no">
+          {sentence(join.error)}
+        </p>
+      )}
+      {set ? (
+        <>
+          <p>
+            {set.label} <span className="text-soft">({words(set.kind)})</span>
+          </p>
+          <ul>
+            {others.map((p) => (
+              <li key={p.id}>
+                <Link to={`../${p.id}${search}`} relative="path" className="text-chalk">
+                  {p.label}
+                </Link>
+              </li>
+            ))}
+          </ul>
+          {others.length > 0 && (
+            <Button look="link" onClick={() => join.mutate({ ...set, pieces: ids(others) })}>
+              {text.sets.leave}
+            </Button>
+          )}
+        </>
+      ) : (
+        <div className="mt-1 flex flex-col gap-2">
+          {client.sets.length > 0 && (
+            <select
+              aria-label={text.sets.join}
+              value=""
+              onChange={(event) => {
+                const chosen = client.sets.find((s) => s.id === event.target.value);
+                if (chosen) {
+                  join.mutate({ ...chosen, pieces: [...ids(memberOf(chosen.id)), piece.id] });
+                }
+              }}
+              className="border-b border-line bg-transparent py-1"
+            >
+              <option value="">{text.sets.join}</option>
+              {client.sets.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.label}
+                </option>
+              ))}
+            </select>
+          )}
+          <div className="flex items-center gap-2">
+            <select
+              aria-label={text.sets.kind}
+              value={kind}
+              onChange={(event) => setKind(event.target.value)}
+              className="min-w-0 grow border-b border-line bg-transparent py-1"
+            >
+              {vocabulary.data?.setKinds.map((id) => (
+                <option key={id} value={id}>
+                  {words(id)}
+                </option>
+              ))}
+            </select>
+            <Button
+              look="link"
+              onClick={() =>
+                join.mutate({
+                  id: `s-${crypto.randomUUID().slice(0, 8)}`,
+                  kind,
+                  label: `${piece.colourNames[0] ?? ''} ${words(kind)}`.trim(),
+                  pieces: [piece.id],
+                })
+              }
+            >
+              {text.sets.make}
+            </Button>
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}
