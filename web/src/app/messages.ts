@@ -105,6 +105,7 @@ export const text = {
     select: 'Select',
     selectAll: 'Select all shown',
     selected: 'selected',
+    show: 'show',
     all: 'all families',
     anyDecision: 'any decision',
     setDecision: 'decide',

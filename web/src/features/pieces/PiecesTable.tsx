@@ -77,13 +77,13 @@ export function PiecesTable({ clientId }: { clientId: string }) {
         {picked.length === 0 ? (
           <>
             <Choice
-              label=""
+              label={text.pieces.show}
               value={family}
               options={[['', text.pieces.all], ...Object.entries(familyNames)]}
               onChange={setFamily}
             />
             <Choice
-              label=""
+              label={text.pieces.decision}
               value={decision}
               options={options('decision', text.pieces.anyDecision)}
               onChange={setDecision}

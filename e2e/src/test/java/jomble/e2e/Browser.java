@@ -22,6 +22,7 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A browser window on the application, with the few things a person does in it. */
@@ -150,7 +151,16 @@ final class Browser implements AutoCloseable {
         new Actions(driver).sendKeys(keys).perform();
     }
 
-    void pressWithControl(String key) {
+    void reload() {
+        driver.navigate().refresh();
+    }
+
+    /** Chooses an option of a select by its value. */
+    void choose(By select, String value) {
+        new Select(see(select)).selectByValue(value);
+    }
+
+    void pressWithControl(CharSequence key) {
         new Actions(driver)
                 .keyDown(Keys.CONTROL)
                 .sendKeys(key)

@@ -25,6 +25,7 @@ class DemoWardrobeTest extends BrowserTest {
         browser.openClient(CLIENT, "pieces");
         browser.until(b -> b.all(By.cssSelector("button[data-strip]")).size() == 64);
         browser.untilText(By.cssSelector("[data-testid='live-count'] p"), text -> !text.equals("…"));
+        browser.checked("pieces");
         WebElement first = browser.all(By.cssSelector("button[data-strip]")).get(0);
         browser.run("arguments[0].focus()", first);
         browser.press(Keys.ARROW_RIGHT);

@@ -41,7 +41,7 @@ class FirstOutfitsTest extends BrowserTest {
     }
 
     private void untilListed(int pieces) {
-        browser.until(b -> b.all(By.cssSelector("tbody tr")).size() == pieces);
+        browser.until(b -> b.all(By.cssSelector("[data-row]")).size() == pieces);
     }
 
     @Test
@@ -51,8 +51,7 @@ class FirstOutfitsTest extends BrowserTest {
         browser.openClient("Edits", "pieces");
         browser.type(By.id("entry-line"), "blouse ivory silk" + Keys.ENTER);
         browser.click(By.partialLinkText("blouse"));
-        browser.type(By.id("label"), Keys.chord(Keys.CONTROL, "a") + "Ivory bow blouse");
-        browser.click(By.xpath("//button[.='Save changes']"));
+        browser.type(By.id("label"), Keys.chord(Keys.CONTROL, "a") + "Ivory bow blouse" + Keys.ENTER);
         browser.until(b -> b.all(By.xpath("//h1[.='Ivory bow blouse']")).size() == 1);
         browser.click(By.xpath("//button[.='Delete']"));
         browser.click(By.xpath("//button[.='Undo']"));

@@ -1,19 +1,23 @@
 package jomble.core.entry;
 
 import java.math.BigDecimal;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Currency;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import jomble.core.colour.ColourNames;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.ColourShare;
+import jomble.core.piece.Family;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.core.tree.Spelling;
@@ -26,9 +30,10 @@ import jomble.core.tree.Spelling;
  * before × the count, a percentage belongs to the fibre after it. What is not understood stays a chip without a meaning.
  */
 public final class EntryLine {
-    private static final Pattern TOKEN = Pattern.compile("\"([^\"]*)\"|[^\\s,]+|,");
+    private static final Pattern TOKEN = Pattern.compile("\"([^\"]*)\"|\\d+,\\d+\\S*|[^\\s,]+|,");
     private static final Pattern MONEY = Pattern.compile("([€$£]?)(\\d{1,7}(?:[.,]\\d{1,2})?)([€$£]?)");
     private static final Pattern COUNT = Pattern.compile("(\\d{1,2})[x×]");
+    private static final Pattern MEASURE = Pattern.compile("(\\d{1,3}(?:[.,]\\d)?)(cm|den|denier)?");
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3})%");
     private static final Map<String, String> SIGNS = Map.of("€", "EUR", "$", "USD", "£", "GBP");
 
@@ -38,13 +43,16 @@ public final class EntryLine {
     private final Map<Attribute<?>, Object> set = new LinkedHashMap<>();
     private final List<ColourShare> colours = new ArrayList<>();
     private final List<Map<String, Object>> fibres = new ArrayList<>();
+    private final Map<String, Object> construction = new LinkedHashMap<>();
+    private final Set<Integer> ofKind = new HashSet<>();
     private Kind kind;
     private int count = 1;
     private Integer percent;
 
     private record Token(String text, int from, int to, boolean quoted) {
         String word() {
-            return text.toLowerCase(Locale.ROOT).replace('-', ' ');
+            String plain = Normalizer.normalize(text, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
+            return plain.toLowerCase(Locale.ROOT).replace('-', ' ');
         }
     }
 
@@ -80,18 +88,46 @@ public final class EntryLine {
         if (!fibres.isEmpty()) {
             put(Attribute.FIBRES, fibres);
         }
+        if (!construction.isEmpty()) {
+            put(Attribute.CONSTRUCTION, construction);
+        }
         return new EntryReading(chips, kind, set, count);
     }
 
-    /** The kind is settled first, since it decides what other words mean: the longest phrase, the last of equals. */
+    /**
+     * The kind is settled first, since it decides what other words mean: the longest phrase, the last of equals; two words
+     * that stand apart count as a phrase as well, so that "hat brown felt" is a felt hat. A word such as "midi" names a kind
+     * only where no other word does.
+     */
     private void findKind() {
         int longest = 0;
+        boolean weak = true;
         for (int at = 0; at < tokens.size(); at++) {
             for (int length = Math.min(Lexicon.LONGEST_PHRASE, tokens.size() - at); length > 0; length--) {
                 Optional<Lexicon.Meaning> meaning = meaning(at, length, Lexicon.KIND);
-                if (meaning.isPresent() && length >= longest) {
+                boolean isWeak = Lexicon.WEAK.contains(phrase(at, length));
+                if (meaning.isPresent() && (weak && !isWeak || (weak == isWeak && length >= longest))) {
                     longest = length;
+                    weak = isWeak;
                     kind = Kinds.find(meaning.get().value()).orElseThrow();
+                }
+            }
+        }
+        if (longest < 2) {
+            findKindApart();
+        }
+    }
+
+    private void findKindApart() {
+        for (int a = 0; a < tokens.size(); a++) {
+            for (int b = 0; b < tokens.size(); b++) {
+                String phrase = a == b ? "" : phrase(a, 1) + " " + phrase(b, 1);
+                for (Lexicon.Meaning meaning : Lexicon.meanings(phrase)) {
+                    if (meaning.attribute().equals(Lexicon.KIND)) {
+                        kind = Kinds.find(meaning.value()).orElseThrow();
+                        ofKind.clear();
+                        ofKind.addAll(List.of(a, b));
+                    }
                 }
             }
         }
@@ -121,7 +157,12 @@ public final class EntryLine {
             put(Attribute.LABEL, token.text());
             return chip(at, 1, Attribute.LABEL.name(), token.text());
         }
-        int used = takeNumber(at);
+        if (ofKind.contains(at)) {
+            return chip(at, 1, Lexicon.KIND, kind.words());
+        }
+        int used = takeSize(at);
+        used = used > 0 ? used : takeSet(at);
+        used = used > 0 ? used : takeNumber(at);
         if (used > 0) {
             return used;
         }
@@ -159,6 +200,10 @@ public final class EntryLine {
             percent = Integer.valueOf(part.group(1));
             return chip(at, 1, Lexicon.FIBRE, percent + " %");
         }
+        int measured = takeMeasure(at);
+        if (measured > 0) {
+            return measured;
+        }
         Matcher money = MONEY.matcher(text);
         if (!money.matches()) {
             return 0;
@@ -176,6 +221,50 @@ public final class EntryLine {
         return chip(at, used, Attribute.COST.name(), amount.toPlainString() + " " + code);
     }
 
+    /** A number with its unit: a heel in centimetres, or tights in denier. */
+    private int takeMeasure(int at) {
+        Matcher measure = MEASURE.matcher(tokens.get(at).text());
+        if (!measure.matches()) {
+            return 0;
+        }
+        boolean apart = measure.group(2) == null;
+        String unit = apart ? (at + 1 < tokens.size() ? tokens.get(at + 1).word() : "") : measure.group(2);
+        String number = measure.group(1).replace(',', '.');
+        int used = apart ? 2 : 1;
+        if (unit.matches("den|denier") && !number.contains(".")) {
+            put(Attribute.DENIER, Integer.valueOf(number));
+            return chip(at, used, Attribute.DENIER.name(), number + " den");
+        }
+        if (unit.equals("cm") && kind != null && kind.family() == Family.SHOES) {
+            put(Attribute.HEEL_CM, Double.valueOf(number));
+            return chip(at, used, Attribute.HEEL_CM.name(), number + " cm");
+        }
+        return 0;
+    }
+
+    /** "part of the grey suit": the words are the label of a set, which whoever keeps the piece looks up. */
+    private int takeSet(int at) {
+        boolean part = at + 3 < tokens.size() && phrase(at, 2).equals("part of");
+        for (int end = at + 2; part && end < Math.min(tokens.size(), at + 8); end++) {
+            if (tokens.get(end).word().matches("suit|set|twinset")) {
+                int from = tokens.get(at + 2).word().matches("the|a") ? at + 3 : at + 2;
+                String label = phrase(from, end - from + 1);
+                put(Attribute.SET, label);
+                return chip(at, end - at + 1, Attribute.SET.name(), label);
+            }
+        }
+        return 0;
+    }
+
+    /** "size 42" or "size M". */
+    private int takeSize(int at) {
+        if (!tokens.get(at).word().equals("size") || at + 1 == tokens.size()) {
+            return 0;
+        }
+        put(Attribute.SIZE, tokens.get(at + 1).text());
+        return chip(at, 2, Attribute.SIZE.name(), tokens.get(at + 1).text());
+    }
+
     private Optional<Lexicon.Meaning> choose(List<Lexicon.Meaning> meanings) {
         Optional<Lexicon.Meaning> asKind = meanings.stream()
                 .filter(m -> m.attribute().equals(Lexicon.KIND))
@@ -188,6 +277,7 @@ public final class EntryLine {
                 .filter(m -> !m.attribute().equals(Lexicon.KIND))
                 .filter(m -> !m.attribute().equals(Attribute.METAL.name()) || showsMetal())
                 .filter(m -> !m.attribute().equals(Attribute.SHAPE.name()) || hasShape())
+                .filter(m -> !m.attribute().equals(Attribute.PATTERN_SCALE.name()) || hasPattern())
                 .toList();
         boolean metal = rest.stream().anyMatch(m -> m.attribute().equals(Attribute.METAL.name()));
         return rest.stream()
@@ -197,6 +287,12 @@ public final class EntryLine {
 
     private boolean showsMetal() {
         return kind != null && kind.defaults().containsKey(Attribute.METAL);
+    }
+
+    private boolean hasPattern() {
+        return tokens.stream()
+                .flatMap(token -> Lexicon.meanings(token.word()).stream())
+                .anyMatch(meaning -> meaning.attribute().equals(Attribute.PATTERN.name()));
     }
 
     private boolean hasShape() {
@@ -211,9 +307,11 @@ public final class EntryLine {
                 fibres.add(Map.of("fibre", meaning.value(), "percent", percent == null ? 100 : percent));
                 percent = null;
             }
+            case Lexicon.LAPEL, Lexicon.BREASTED, Lexicon.POCKETS, Lexicon.STRUCTURE ->
+                construction.put(meaning.attribute(), meaning.value());
             default -> {
                 Attribute<?> attribute = Attribute.find(meaning.attribute()).orElseThrow();
-                put(attribute, meaning.value());
+                put(attribute, attribute == Attribute.SHEEN ? Integer.valueOf(meaning.value()) : meaning.value());
                 if (attribute == Attribute.METAL && isOfMetal()) {
                     ColourNames.find(meaning.value().replace('-', ' '))
                             .ifPresent(c -> colours.add(new ColourShare(c, 1)));

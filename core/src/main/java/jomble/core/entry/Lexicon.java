@@ -19,9 +19,32 @@ final class Lexicon {
     static final String KIND = "kind";
     static final String COLOUR = "colours";
     static final String FIBRE = "fibres";
+    static final String LAPEL = "lapel";
+    static final String BREASTED = "breasted";
+    static final String POCKETS = "pockets";
+    static final String STRUCTURE = "structure";
+    /** Words that name a kind by themselves and say something of another kind beside it. */
+    static final Set<String> WEAK = Set.of("midi", "maxi", "mini", "cami", "top", "tie", "scarf", "belt", "jacket");
+
     static final int LONGEST_PHRASE = 4;
-    static final Set<String> FILLERS =
-            Set.of("and", "with", "in", "the", "a", "an", "of", "made", "from", ",", "&", "on");
+    static final Set<String> FILLERS = Set.of(
+            "and",
+            "with",
+            "in",
+            "the",
+            "a",
+            "an",
+            "of",
+            "made",
+            "from",
+            ",",
+            "&",
+            "on",
+            "heel",
+            "heels",
+            "buckle",
+            "colour",
+            "coloured");
 
     /** One meaning of a phrase. */
     record Meaning(String attribute, String value) {}
@@ -41,8 +64,8 @@ final class Lexicon {
             Attribute.WHEREABOUTS);
     /** Words that say nothing by themselves because they are too short or mean something else on a line. */
     private static final Set<String> NOT_ALONE = Set.of(
-            "none", "v", "new", "good", "border", "keep", "store", "clean", "high", "mixed", "long", "short", "cap",
-            "solid", "knee");
+            "none", "v", "new", "good", "keep", "store", "clean", "high", "mixed", "long", "short", "cap", "solid",
+            "knee");
     /** Phrase, attribute, value. */
     private static final String[][] SYNONYMS = {
         {"plain", "pattern", "solid"},
@@ -118,6 +141,42 @@ final class Lexicon {
         {"high waisted", "rise", "high"},
         {"small scale", "patternScale", "small"},
         {"large scale", "patternScale", "large"},
+        {"large", "patternScale", "large"},
+        {"big", "patternScale", "large"},
+        {"small", "patternScale", "small"},
+        {"tiny", "patternScale", "micro"},
+        {"midi", "hem", "mid-calf"},
+        {"maxi", "hem", "ankle"},
+        {"mini", "hem", "mid-thigh"},
+        {"bow neck", "neckline", "bow"},
+        {"pencil", "shape", "pencil"},
+        {"cigarette", "shape", "slim"},
+        {"oxford", "cloth", "plain-weave"},
+        {"hopsack", "cloth", "worsted"},
+        {"aran", "cloth", "cable-knit"},
+        {"boucle", "cloth", "boucle"},
+        {"lambswool", FIBRE, "wool"},
+        {"metallic", "sheen", "3"},
+        {"steel", "metal", "silver"},
+        {"double breasted", BREASTED, "double"},
+        {"single breasted", BREASTED, "single"},
+        {"peak lapel", LAPEL, "peak"},
+        {"peak lapels", LAPEL, "peak"},
+        {"shawl collar", LAPEL, "shawl"},
+        {"notch lapel", LAPEL, "notch"},
+        {"patch pockets", POCKETS, "patch"},
+        {"flap pockets", POCKETS, "flap"},
+        {"jetted pockets", POCKETS, "jetted"},
+        {"unstructured", STRUCTURE, "soft"},
+        {"soft shoulder", STRUCTURE, "soft"},
+        {"half structured", STRUCTURE, "half-structured"},
+        {"structured", STRUCTURE, "structured"},
+        {"mid blue", COLOUR, "blue"},
+        {"natural", COLOUR, "beige"},
+        {"champagne", COLOUR, "cream"},
+        {"pearl", COLOUR, "cream"},
+        {"tortoise", COLOUR, "tobacco"},
+        {"tortoiseshell", COLOUR, "tobacco"},
         {"gray", COLOUR, "grey"},
         {"off white", COLOUR, "ivory"},
         {"light grey", COLOUR, "pale grey"},

@@ -20,6 +20,8 @@ import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Money;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceSet;
+import jomble.core.piece.SetKind;
 import jomble.core.tree.Node;
 import jomble.server.client.ClientService;
 import jomble.server.problem.ProblemException;
@@ -133,6 +135,23 @@ public class PieceService {
                 history.record(clientId, step, row.ref(), text(before), text(after));
             }
         }
+    }
+
+    /** The set with that label, or a new one; "grey suit" is a suit, anything else a co-ord. */
+    @Transactional
+    public String setLabelled(UUID clientId, String label) {
+        return clients.wardrobeWithoutPieces(clientId).sets().stream()
+                .filter(set -> set.label().equalsIgnoreCase(label))
+                .map(PieceSet::id)
+                .findFirst()
+                .orElseGet(() -> {
+                    String id = "s-" + Ids.next().toString().substring(24);
+                    SetKind kind = label.endsWith("suit")
+                            ? SetKind.SUIT
+                            : label.endsWith("twinset") ? SetKind.TWINSET : SetKind.CO_ORD;
+                    clients.keepSet(clientId, id, kind.id(), label);
+                    return id;
+                });
     }
 
     private String freeRef(UUID clientId, int position) {

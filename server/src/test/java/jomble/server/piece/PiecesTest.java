@@ -47,6 +47,30 @@ class PiecesTest {
     }
 
     @Test
+    void joinsTheSetALineNamesAndMakesItOnce() {
+        for (String line : List.of("waistcoat part of the grey suit", "suit jacket grey part of the grey suit")) {
+            assertThat(stylist.post(pieces + "/entry", Map.of("line", line)).status())
+                    .isEqualTo(201);
+        }
+        assertThat(stylist.get(pieces).at(0, "set", "set"))
+                .isEqualTo(stylist.get(pieces).at(1, "set", "set"));
+        assertThat(stylist.get(client).at("sets", 0, "label")).isEqualTo("grey suit");
+        Map<String, Object> unknown = Map.of("kind", "shirt", "set", "nowhere");
+        assertThat(stylist.post(pieces, unknown).at("errors", 0, "pointer")).isEqualTo("/set");
+        Map<String, Object> future = Map.of("kind", "shirt", "acquired", "2027-03-01");
+        assertThat(stylist.post(pieces, future).at("errors", 0, "code")).isEqualTo("in-the-future");
+    }
+
+    @Test
+    void keepsWordsNobodyUnderstandsAsNotesWhenAskedTo() {
+        Map<String, Object> line =
+                Map.of("line", "cardigan grey brunhilde", "keepUnknown", true, "also", Map.of("whereabouts", "stored"));
+        Answer answer = stylist.post(pieces + "/entry", line);
+        assertThat(answer.at("set", "notes")).isEqualTo("brunhilde");
+        assertThat(answer.at("set", "whereabouts")).isEqualTo("stored");
+    }
+
+    @Test
     void refusesALineItDoesNotUnderstandAndSavesNothing() {
         Answer answer = stylist.post(pieces + "/entry", Map.of("line", "shirt whitte poplin glorb"));
         assertThat(answer.status()).isEqualTo(400);

@@ -1,0 +1,141 @@
+package jomble.core.entry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.document.PieceReader;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Piece;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class EntryLineTest {
+    private static final Currency EURO = Currency.getInstance("EUR");
+    private static final Path PUBLISHED = Path.of("../docs/entry-line.md");
+    private static final double LEAST_SHARE = 0.95;
+
+    private static Piece piece(String line) {
+        return PieceReader.readAlone(EntryLine.toDocument(EntryLine.read(line, EURO), "p"));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "white shirt poplin          | kind        | shirt",
+                "poplin SHIRT white          | cloth       | poplin",
+                "jeans dark blue wide leg    | shape       | wide",
+                "belt brown brass buckle     | metal       | brass",
+                "necklace gold               | metal       | gold",
+                "blazer 180,50 £             | cost        | {amount=180.50, currency=GBP}",
+                "blazer 90                   | cost        | {amount=90.00, currency=EUR}",
+                "trousers 80% wool 20% polyester | fibres  | [{fibre=wool, percent=80}, {fibre=polyester, percent=20}]",
+                "long sleeved t-shirt        | kind        | long-sleeved-t-shirt",
+                "court shoes black 7 cm heel | heelCm      | 7.0",
+                "ankle boots heel 4 cm       | heelCm      | 4.0",
+                "opaque tights 60 denier     | denier      | 60",
+                "cashmere jumper size M      | size        | M",
+                "shirt at the cleaner        | whereabouts | cleaner",
+                "scarf rust and cream        | colours     | 2",
+                "hat brown felt              | kind        | felt-hat",
+                "dress green midi            | hem         | mid-calf",
+                "skirt midi satin            | kind        | midi-skirt",
+                "jacket navy leather         | kind        | leather-jacket",
+                "suit jacket double-breasted peak lapel | construction | {structure=structured, lapel=peak, breasted=double, pockets=flap}",
+                "waistcoat part of the grey suit | set     | grey suit",
+                "\"Aunt's best\" coat        | label       | Aunt's best",
+            })
+    void understandsPlainWordsInAnyOrder(String line, String what, String expected) {
+        Piece piece = piece(line);
+        String found = switch (what) {
+            case "kind" -> piece.kind().id();
+            case "colours" -> String.valueOf(piece.colours().size());
+            default -> String.valueOf(piece.written(Attribute.find(what).orElseThrow()));
+        };
+        assertThat(found).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3 × t-shirt white, 3", "2x socks black, 2", "shirt, 1"})
+    void countsWhatIsRepeated(String line, int count) {
+        assertThat(EntryLine.read(line, EURO).count()).isEqualTo(count);
+    }
+
+    @Test
+    void marksWhatItDoesNotUnderstandAndSuggests() {
+        EntryReading reading = EntryLine.read("shirt whitte glorbal", EURO);
+        assertThat(reading.isComplete()).isFalse();
+        assertThat(reading.chips())
+                .filteredOn(chip -> !chip.isUnderstood())
+                .extracting(Chip::text)
+                .containsExactly("whitte", "glorbal");
+        assertThat(reading.chips().get(1).suggestion()).isEqualTo("white");
+    }
+
+    /** Publishes what share of the words of 150 lines is understood; lines that name no kind are listed. */
+    @Test
+    void understandsNearlyEveryWordOfTheCollectedLines() throws IOException {
+        List<String> lines;
+        try (InputStream in = EntryLineTest.class.getResourceAsStream("lines.txt")) {
+            lines = new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .toList();
+        }
+        assertThat(lines).hasSizeGreaterThanOrEqualTo(150);
+        int words = 0;
+        int understood = 0;
+        List<String> kindless = new ArrayList<>();
+        Map<String, String> unknown = new LinkedHashMap<>();
+        for (String line : lines) {
+            EntryReading reading = EntryLine.read(line, EURO);
+            if (reading.kind() == null) {
+                kindless.add(line);
+            }
+            for (Chip chip : reading.chips()) {
+                int length = chip.text().split(" ").length;
+                words += length;
+                understood += chip.isUnderstood() ? length : 0;
+                if (!chip.isUnderstood()) {
+                    unknown.put(chip.text(), line);
+                }
+            }
+        }
+        if (Boolean.getBoolean("jomble.write")) {
+            Files.writeString(PUBLISHED, published(lines.size(), words, understood, kindless, unknown));
+        }
+        assertThat((double) understood / words).as("unknown %s", unknown).isGreaterThan(LEAST_SHARE);
+        assertThat(kindless).isEmpty();
+    }
+
+    private static String published(
+            int lines, int words, int understood, List<String> kindless, Map<String, String> unknown) {
+        StringBuilder text = new StringBuilder("# The entry line\n\n");
+        text.append("Of ")
+                .append(lines)
+                .append(" lines written as a stylist would at the rail (`")
+                .append("core/src/test/resources/jomble/core/entry/lines.txt")
+                .append("`), ")
+                .append(lines - kindless.size())
+                .append(" name a kind that is understood, and ")
+                .append(understood)
+                .append(" of ")
+                .append(words)
+                .append(" words are understood (")
+                .append(Math.round(1000.0 * understood / words) / 10.0)
+                .append(
+                        " %). What is not understood is marked, and kept as a note when the piece is saved all the same:\n\n");
+        unknown.forEach((word, line) ->
+                text.append("- *").append(word).append("* in “").append(line).append("”\n"));
+        return text.toString();
+    }
+}
