@@ -11,6 +11,7 @@ export type FindingView = Whole<components['schemas']['FindingView']>;
 export type OutfitView = Whole<components['schemas']['OutfitView']>;
 export type ClientView = Whole<components['schemas']['ClientView']>;
 export type PreviewView = Whole<components['schemas']['PreviewView']>;
+export type PhotoView = Whole<components['schemas']['PhotoView']>;
 export type PaletteView = Whole<components['schemas']['PaletteView']>;
 export type SwatchView = Whole<components['schemas']['SwatchView']>;
 
@@ -35,10 +36,19 @@ function csrfToken(): string | undefined {
     ?.slice('XSRF-TOKEN='.length);
 }
 
-/** The headers a call outside of the generated client needs to change something. */
-export function csrfHeaders(): Record<string, string> {
+/** Sends a file as it is; the generated client speaks JSON only. */
+export async function sendFile<T>(path: string, type: string, file: File): Promise<T> {
   const token = csrfToken();
-  return token ? { 'X-XSRF-TOKEN': token } : {};
+  const answer = await fetch(path, {
+    method: 'POST',
+    headers: { 'Content-Type': type, ...(token ? { 'X-XSRF-TOKEN': token } : {}) },
+    body: file,
+  });
+  const body: unknown = await answer.json();
+  if (!answer.ok) {
+    throw body;
+  }
+  return body as T;
 }
 
 export const api = createClient<paths>({ baseUrl: location.origin });

@@ -158,6 +158,14 @@ export const text = {
     reading: 'Reading the file …',
     wrong: 'What is wrong',
   },
+  photos: {
+    title: 'Photos',
+    of: 'Photo of',
+    add: 'Add a photo: JPEG, PNG or WebP, up to 15 MB',
+    adding: 'Reading the photo …',
+    remove: 'Remove photo',
+    take: 'Take these colours',
+  },
   sets: {
     title: 'Set',
     join: 'Join a set …',

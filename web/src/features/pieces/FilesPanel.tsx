@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, csrfHeaders, need, type PreviewView } from '../../api/client';
+import { api, need, sendFile, type PreviewView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
@@ -8,20 +8,6 @@ import { Mark } from '../../ui/Mark';
 import { useSay } from '../../ui/Notices';
 
 const shownRows = 200;
-
-/** Sends a file as it is; the generated client speaks JSON only. */
-async function sendCsv<T>(path: string, csv: File): Promise<T> {
-  const answer = await fetch(path, {
-    method: 'POST',
-    headers: { 'Content-Type': 'text/csv', ...csrfHeaders() },
-    body: csv,
-  });
-  const body: unknown = await answer.json();
-  if (!answer.ok) {
-    throw body;
-  }
-  return body as T;
-}
 
 /** The inventory in and out as files: CSV with a preview of every row, and the whole client as a document. */
 export function FilesPanel({ clientId, done }: { clientId: string; done: () => void }) {
@@ -31,7 +17,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
   const base = `/api/v1/clients/${clientId}/inventory`;
   const preview = useMutation({
-    mutationFn: (file: File) => sendCsv<PreviewView>(`${base}/preview`, file),
+    mutationFn: (file: File) => sendFile<PreviewView>(`${base}/preview`, 'text/csv', file),
   });
   const refresh = () =>
     Promise.all([
@@ -42,7 +28,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
     mutationFn: (file: File) => {
       const good = preview.data?.rows.filter((row) => row.action !== 'refuse' && !left.has(row.row)) ?? [];
       const chosen = left.size === 0 ? 'goodOnly=true' : `rows=${good.map((row) => row.row).join(',')}`;
-      return sendCsv<{ added: number; changed: number }>(`${base}?${chosen}`, file);
+      return sendFile<{ added: number; changed: number }>(`${base}?${chosen}`, 'text/csv', file);
     },
     onSuccess: (applied) => {
       say(`${applied.added + applied.changed} ${text.csv.saved}`);

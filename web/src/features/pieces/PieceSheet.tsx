@@ -10,6 +10,7 @@ import { useDesk } from '../workspace/context';
 import { AttributeField } from './AttributeField';
 import { alwaysShown, groups } from './attributes';
 import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type AttributeSpec } from './queries';
+import { Photos } from './Photos';
 import { SetPanel } from './SetPanel';
 
 /** One piece: its drawing and its attributes, each shown as derived or as set by hand; saved as it is changed. */
@@ -87,6 +88,7 @@ function Sheet({ piece }: { piece: PieceView }) {
         >
           {text.pieces.delete}
         </Button>
+        <Photos piece={piece} onColours={(colours) => put('colours', colours)} />
         <SetPanel piece={piece} />
         <Story piece={piece} />
       </div>

@@ -2,11 +2,15 @@ package jomble.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
@@ -142,6 +146,29 @@ class InventoryTest extends BrowserTest {
         browser.checkAccessibility();
         browser.click(By.xpath("//button[.='Save these rows']"));
         recorded(2);
+    }
+
+    @Test
+    void takesTheColoursOfAPhotoWithOneKey(@TempDir Path directory) throws IOException {
+        BufferedImage image = new BufferedImage(600, 400, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(new Color(0xcfccc6));
+        g.fillRect(0, 0, 600, 400);
+        g.setColor(new Color(0x1f4a2c));
+        g.fillRect(180, 60, 240, 280);
+        g.dispose();
+        Path photo = directory.resolve("shirt.png");
+        ImageIO.write(image, "png", photo.toFile());
+        newClient("Photos");
+        browser.type(ENTRY, "shirt white" + Keys.ENTER);
+        recorded(1);
+        browser.click(By.partialLinkText("shirt"));
+        browser.see(By.id("label"));
+        browser.all(By.cssSelector("[data-testid='photo-file']")).get(0).sendKeys(photo.toString());
+        browser.see(By.xpath("//button[contains(., 'Take these colours')]"));
+        browser.checkAccessibility();
+        browser.press("c");
+        browser.untilText(By.xpath("//h1/following-sibling::p[1]"), text -> text.contains("green"));
     }
 
     @Test

@@ -34,6 +34,28 @@ public record Lab(double l, double a, double b) {
         return t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116;
     }
 
+    /** The nearest 24-bit sRGB colour; what lies outside of sRGB is clipped channel by channel. */
+    public Colour toColour() {
+        double fy = (l + 16) / 116;
+        double x = WHITE_X * expand(fy + a / 500);
+        double y = expand(fy);
+        double z = WHITE_Z * expand(fy - b / 200);
+        int red = channel(3.2404542 * x - 1.5371385 * y - 0.4985314 * z);
+        int green = channel(-0.9692660 * x + 1.8760108 * y + 0.0415560 * z);
+        int blue = channel(0.0556434 * x - 0.2040259 * y + 1.0572252 * z);
+        return new Colour(red << 16 | green << 8 | blue);
+    }
+
+    private static double expand(double f) {
+        double cube = f * f * f;
+        return cube > EPSILON ? cube : (116 * f - 16) / KAPPA;
+    }
+
+    private static int channel(double linear) {
+        double c = linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
+        return (int) Math.round(255 * Math.max(0, Math.min(1, c)));
+    }
+
     /** Chroma C*ab, 0 for a grey. */
     public double chroma() {
         return Math.hypot(a, b);

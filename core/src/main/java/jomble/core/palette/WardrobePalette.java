@@ -33,7 +33,8 @@ public record WardrobePalette(List<Swatch> swatches, List<Alike> alike) {
     /** ΔE00 within which two pieces look like the same purchase made again. */
     public static final double NEARLY_SAME = 6;
 
-    private static final double BASE_FRACTION = 0.08;
+    private static final double NEUTRAL_BASE_FRACTION = 0.08;
+    private static final double HUE_BASE_FRACTION = 0.25;
     private static final double SHOWN_SHARE = 0.08;
     private static final int ROUNDS = 8;
     private static final int LEAST_ALIKE = 3;
@@ -126,11 +127,11 @@ public record WardrobePalette(List<Swatch> swatches, List<Alike> alike) {
         Set<PieceId> ids = new LinkedHashSet<>();
         group.forEach(drop -> ids.add(drop.piece().id()));
         boolean neutral = ColourFamily.of(typical.lab()).isNeutral();
-        Swatch.Role role = ids.size() == 1
-                ? Swatch.Role.OUTSIDER
-                : neutral || fraction >= 2 * BASE_FRACTION
-                        ? fraction >= BASE_FRACTION ? Swatch.Role.BASE : Swatch.Role.ACCENT
-                        : Swatch.Role.ACCENT;
+        double carries = neutral ? NEUTRAL_BASE_FRACTION : HUE_BASE_FRACTION;
+        Swatch.Role role = fraction >= carries ? Swatch.Role.BASE : Swatch.Role.ACCENT;
+        if (ids.size() == 1) {
+            role = Swatch.Role.OUTSIDER;
+        }
         return new Swatch(typical.colour(), role, fraction, List.copyOf(ids), fromPalette(typical.lab(), client));
     }
 

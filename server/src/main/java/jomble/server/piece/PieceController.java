@@ -57,9 +57,9 @@ class PieceController {
      * @param keepUnknown whether words that were not understood are kept as the piece's notes; otherwise they refuse the line
      * @param also attributes in document form kept from the piece before, where the line does not say otherwise
      */
-    record EntryRequest(@NotBlank @Size(max = 400) String line, boolean keepUnknown, Map<String, Object> also) {}
+    record EntryRequest(@NotBlank @Size(max = 400) String line, Boolean keepUnknown, Map<String, Object> also) {}
 
-    record LinesRequest(@NotEmpty @Size(max = 500) List<@Size(max = 400) String> lines, boolean keepUnknown) {}
+    record LinesRequest(@NotEmpty @Size(max = 500) List<@Size(max = 400) String> lines, Boolean keepUnknown) {}
 
     record SetRequest(
             @NotBlank String kind,
@@ -127,7 +127,7 @@ class PieceController {
     }
 
     /** The document form of a line; what stands against it is reported at the node. */
-    private static Map<String, Object> accepted(String line, boolean keepUnknown, Node node, StudioMember member) {
+    private static Map<String, Object> accepted(String line, Boolean keepUnknown, Node node, StudioMember member) {
         EntryReading reading = EntryLine.read(line, Currency.getInstance(member.currency()));
         if (reading.kind() == null) {
             node.reject("missing-kind", "name what the piece is, such as shirt, jeans or loafers");
@@ -137,7 +137,7 @@ class PieceController {
             if (!chip.isUnderstood()) {
                 unknown.add(chip.text());
                 String hint = chip.suggestion() == null ? "" : " – did you mean \"" + chip.suggestion() + "\"?";
-                if (!keepUnknown) {
+                if (!Boolean.TRUE.equals(keepUnknown)) {
                     node.reject("unknown-word", "\"" + chip.text() + "\" was not understood" + hint);
                 }
             }

@@ -21,9 +21,11 @@ class BodyLimitFilter extends OncePerRequestFilter {
     /** A whole inventory as CSV is larger than anything else. */
     private static final long MOST_OF_A_FILE = 20_000_000;
 
+    private static final long MOST_OF_A_PHOTO = 15 * 1024 * 1024;
+
     private static final String TOO_LARGE =
             "{\"type\":\"urn:jomble:problem:too-large\",\"title\":\"Content Too Large\",\"status\":413,\"code\":\"too-large\","
-                    + "\"detail\":\"A body of more than 5 MB is not accepted; send fewer pieces.\",\"errors\":[]}";
+                    + "\"detail\":\"A body of more than %d MB is not accepted; send less at once.\",\"errors\":[]}";
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -32,15 +34,15 @@ class BodyLimitFilter extends OncePerRequestFilter {
         if (request.getContentLengthLong() > most) {
             response.setStatus(413);
             response.setContentType("application/problem+json");
-            response.getWriter().write(TOO_LARGE);
+            response.getWriter().write(TOO_LARGE.formatted(most / 1_000_000));
             return;
         }
         chain.doFilter(new Limited(request, most), response);
     }
 
     private static long mostOf(HttpServletRequest request) {
-        boolean file = request.getRequestURI().contains("/inventory");
-        return file ? MOST_OF_A_FILE : MOST;
+        String path = request.getRequestURI();
+        return path.contains("/inventory") ? MOST_OF_A_FILE : path.endsWith("/photos") ? MOST_OF_A_PHOTO : MOST;
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
@@ -83,7 +85,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
         private void count(int bytes) {
             read += bytes;
             if (read > most) {
-                throw ProblemException.tooLarge("A body of more than 5 MB is not accepted; send fewer pieces.");
+                throw ProblemException.tooLarge(
+                        "A body of more than " + most / 1_000_000 + " MB is not accepted; send less at once.");
             }
         }
 

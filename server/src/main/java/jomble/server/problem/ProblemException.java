@@ -41,6 +41,10 @@ public final class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.CONTENT_TOO_LARGE, "too-large", detail);
     }
 
+    public static ProblemException unsupported(String code, String detail) {
+        return new ProblemException(HttpStatus.UNSUPPORTED_MEDIA_TYPE, code, detail);
+    }
+
     public static ProblemException overBudget(String detail) {
         return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", detail);
     }

@@ -92,6 +92,26 @@ public final class Caller {
         return answer(builder(path).method(method, BodyPublishers.ofString(body)), headers);
     }
 
+    /** A file as the body. */
+    public Answer sendBytes(String path, byte[] file) {
+        return answer(
+                builder(path).method("POST", BodyPublishers.ofByteArray(file)),
+                "Content-Type",
+                "application/octet-stream");
+    }
+
+    /** The body of an answer as it is. */
+    public byte[] bytes(String path) {
+        try {
+            return http.send(builder(path).build(), BodyHandlers.ofByteArray()).body();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     private HttpRequest.Builder builder(String path) {
         return HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(120));
     }

@@ -1,0 +1,78 @@
+package jomble.server.photo;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import jomble.core.colour.Colour;
+import jomble.core.colour.ColourNames;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Photos of pieces, in as JPEG, PNG or WebP and out as JPEG. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}")
+class PhotoController {
+    private static final int YEAR_DAYS = 365;
+
+    private final PhotoService photos;
+
+    PhotoController(PhotoService photos) {
+        this.photos = photos;
+    }
+
+    record SeenView(String hex, String name, double share) {}
+
+    /** @param colours what the photo seems to show, heaviest first; a proposal until somebody takes it */
+    record PhotoView(UUID id, List<SeenView> colours) {
+        static PhotoView of(PhotoRepository.Line line) {
+            return new PhotoView(
+                    line.id(),
+                    Arrays.stream(line.colours().split(" "))
+                            .filter(text -> !text.isEmpty())
+                            .map(text -> text.split(":"))
+                            .map(part -> new SeenView(
+                                    part[0], ColourNames.nameOf(Colour.of(part[0])), Double.parseDouble(part[1])))
+                            .toList());
+        }
+    }
+
+    @PostMapping(
+            path = "/pieces/{ref}/photos",
+            consumes = {MediaType.APPLICATION_OCTET_STREAM_VALUE, "image/*"})
+    @ResponseStatus(HttpStatus.CREATED)
+    PhotoView add(@PathVariable UUID clientId, @PathVariable String ref, @RequestBody byte[] file) {
+        return PhotoView.of(photos.add(clientId, ref, Picture.of(file)));
+    }
+
+    @GetMapping("/pieces/{ref}/photos")
+    List<PhotoView> all(@PathVariable UUID clientId, @PathVariable String ref) {
+        return photos.of(clientId, ref).stream().map(PhotoView::of).toList();
+    }
+
+    /** @param size small, medium or large */
+    @GetMapping(path = "/photos/{id}/{size}.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> jpeg(@PathVariable UUID clientId, @PathVariable UUID id, @PathVariable String size) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(YEAR_DAYS, TimeUnit.DAYS)
+                        .cachePrivate()
+                        .immutable())
+                .body(photos.jpeg(clientId, id, size));
+    }
+
+    @DeleteMapping("/photos/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID clientId, @PathVariable UUID id) {
+        photos.delete(clientId, id);
+    }
+}

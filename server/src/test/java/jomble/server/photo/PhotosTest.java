@@ -1,0 +1,125 @@
+package jomble.server.photo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import jomble.server.running.Caller;
+import jomble.server.running.Caller.Answer;
+import jomble.server.running.Jomble;
+import jomble.server.running.RunningJomble;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+@ExtendWith(RunningJomble.class)
+class PhotosTest {
+    /** The smallest lossy WebP there is: one pixel. */
+    private static final String WEBP = "UklGRiQAAABXRUJQVlA4IBgAAAAwAQCdASoBAAEAAwA0JaQAA3AA/vuUAAA=";
+
+    private Caller stylist;
+    private String client;
+    private String photos;
+
+    @BeforeEach
+    void newPiece(Jomble jomble) {
+        stylist = jomble.stylist();
+        client = "/api/v1/clients/"
+                + stylist.post("/api/v1/clients", Map.of("name", "Photos " + UUID.randomUUID()))
+                        .at("id");
+        stylist.post(client + "/pieces", Map.of("id", "a", "kind", "shirt"));
+        photos = client + "/pieces/a/photos";
+    }
+
+    private static byte[] picture(String format) throws IOException {
+        BufferedImage image = new BufferedImage(1900, 1200, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(new Color(0xd8d5cf));
+        g.fillRect(0, 0, 1900, 1200);
+        g.setColor(new Color(0x22304d));
+        g.fillRect(500, 200, 900, 800);
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, format, out);
+        return out.toByteArray();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"jpg", "png"})
+    void keepsAPhotoInThreeSizesAndProposesTheGarmentsColour(String format) throws IOException {
+        Answer kept = stylist.sendBytes(photos, picture(format));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(201);
+        assertThat(kept.at("colours", 0, "name")).isEqualTo("navy");
+        assertThat((List<?>) kept.at("colours")).hasSize(1);
+        for (Map.Entry<String, Integer> size :
+                Map.of("small", 160, "medium", 640, "large", 1600).entrySet()) {
+            byte[] jpeg = stylist.bytes(client + "/photos/" + kept.at("id") + "/" + size.getKey() + ".jpg");
+            assertThat(ImageIO.read(new ByteArrayInputStream(jpeg)).getWidth()).isEqualTo(size.getValue());
+        }
+        assertThat(stylist.get(photos).list()).hasSize(1);
+        assertThat(stylist.delete(client + "/photos/" + kept.at("id")).status()).isEqualTo(204);
+        assertThat(stylist.get(photos).list()).isEmpty();
+    }
+
+    @Test
+    void readsWebP() {
+        assertThat(stylist.sendBytes(photos, Base64.getDecoder().decode(WEBP)).status())
+                .isEqualTo(201);
+    }
+
+    @Test
+    void stripsWhatTheCameraWroteIntoTheFile() throws IOException {
+        byte[] plain = picture("jpg");
+        byte[] secret = "Exif\0\0II*\0\010\0\0\0\0\0 harbour street 7".getBytes(StandardCharsets.ISO_8859_1);
+        ByteArrayOutputStream tagged = new ByteArrayOutputStream();
+        tagged.write(plain, 0, 2);
+        tagged.write(new byte[] {(byte) 0xff, (byte) 0xe1, 0, (byte) (secret.length + 2)});
+        tagged.write(secret);
+        tagged.write(plain, 2, plain.length - 2);
+        Answer kept = stylist.sendBytes(photos, tagged.toByteArray());
+        byte[] jpeg = stylist.bytes(client + "/photos/" + kept.at("id") + "/large.jpg");
+        assertThat(new String(jpeg, StandardCharsets.ISO_8859_1)).doesNotContain("harbour", "Exif");
+    }
+
+    @Test
+    void refusesWhatIsNoPhotoAndKeepsNothing() throws IOException {
+        byte[] text = "I am a picture.jpg, honestly".getBytes(StandardCharsets.UTF_8);
+        assertThat(stylist.sendBytes(photos, text).json())
+                .containsEntry("status", 415)
+                .containsEntry("code", "not-a-photo");
+        byte[] jpeg = picture("jpg");
+        assertThat(stylist.sendBytes(photos, Arrays.copyOf(jpeg, 300)).at("code"))
+                .isEqualTo("broken-photo");
+        assertThat(stylist.sendBytes(photos, bomb()).json()).containsEntry("status", 413);
+        assertThat(stylist.sendBytes(photos, new byte[16_000_000]).status()).isEqualTo(413);
+        assertThat(stylist.get(photos).list()).isEmpty();
+    }
+
+    /** A PNG of a few bytes whose header promises 64 megapixels. */
+    private static byte[] bomb() throws IOException {
+        byte[] png = picture("png");
+        byte[] side = {0, 0, 0x1f, 0x40};
+        System.arraycopy(side, 0, png, 16, 4);
+        System.arraycopy(side, 0, png, 20, 4);
+        CRC32 crc = new CRC32();
+        crc.update(png, 12, 17);
+        for (int i = 0; i < 4; i++) {
+            png[29 + i] = (byte) (crc.getValue() >> 24 - 8 * i);
+        }
+        return png;
+    }
+}

@@ -1,0 +1,110 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { api, need, sendFile, type PhotoView, type PieceView } from '../../api/client';
+import { sentence } from '../../api/problem';
+import { text } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { useKeys } from '../workspace/useKeys';
+
+/** Photos of a piece beside its drawing, with the colours they show, taken over with one key. */
+export function Photos({ piece, onColours }: { piece: PieceView; onColours: (colours: unknown) => void }) {
+  const { clientId = '' } = useParams();
+  const queries = useQueryClient();
+  const path = { params: { path: { clientId, ref: piece.id } } };
+  const key = ['photos', clientId, piece.id];
+  const photos = useQuery({
+    queryKey: key,
+    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/pieces/{ref}/photos', path)),
+  });
+  const refresh = () => queries.invalidateQueries({ queryKey: key });
+  const add = useMutation({
+    mutationFn: (file: File) =>
+      sendFile<PhotoView>(
+        `/api/v1/clients/${clientId}/pieces/${piece.id}/photos`,
+        'application/octet-stream',
+        file,
+      ),
+    onSuccess: refresh,
+  });
+  const remove = useMutation({
+    mutationFn: (id: string) =>
+      need(api.DELETE('/api/v1/clients/{clientId}/photos/{id}', { params: { path: { clientId, id } } })),
+    onSuccess: refresh,
+  });
+  const newest = photos.data?.at(-1);
+  function take() {
+    const seen = newest?.colours ?? [];
+    if (seen.length === 1) {
+      onColours([seen[0]!.hex]);
+    } else if (seen.length > 1) {
+      // the first share is what the others leave, so that they add up to one exactly
+      onColours(seen.map(({ hex, share }, i) => (i === 0 ? hex : { hex, share })));
+    }
+  }
+  useKeys({ c: take });
+
+  return (
+    <section className="mt-6">
+      <h2 className="font-serif text-[15px] font-semibold">{text.photos.title}</h2>
+      <ul className="mt-1 flex flex-wrap gap-2">
+        {photos.data?.map((photo, i) => (
+          <li key={photo.id} className="relative">
+            <a
+              href={`/api/v1/clients/${clientId}/photos/${photo.id}/large.jpg`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              <img
+                src={`/api/v1/clients/${clientId}/photos/${photo.id}/small.jpg`}
+                alt={`${text.photos.of} ${piece.label}, ${i + 1}`}
+                className="h-20 w-20 bg-rail object-contain"
+              />
+            </a>
+            <Button
+              look="link"
+              aria-label={`${text.photos.remove} ${i + 1}`}
+              className="absolute top-0 right-0 w-6 bg-sheet"
+              onClick={() => remove.mutate(photo.id)}
+            >
+              ×
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {newest && newest.colours.length > 0 && (
+        <div className="mt-2 text-[13px]">
+          <span className="flex gap-1">
+            {newest.colours.map((seen) => (
+              <span key={seen.hex} className="h-6 w-8 border border-line" style={{ background: seen.hex }} />
+            ))}
+            <span>{newest.colours.map((seen) => seen.name).join(', ')}</span>
+          </span>
+          <Button look="link" onClick={take}>
+            {text.photos.take} <kbd className="border border-line px-1 text-xs text-soft">c</kbd>
+          </Button>
+        </div>
+      )}
+      {(add.error ?? remove.error) && (
+        <p role="alert" className="text-no">
+          {sentence(add.error ?? remove.error)}
+        </p>
+      )}
+      <label className="mt-1 flex flex-col text-xs text-soft">
+        {add.isPending ? text.photos.adding : text.photos.add}
+        <input
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          data-testid="photo-file"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) {
+              add.mutate(file);
+            }
+            event.target.value = '';
+          }}
+          className="max-w-full"
+        />
+      </label>
+    </section>
+  );
+}
