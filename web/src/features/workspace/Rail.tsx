@@ -1,10 +1,54 @@
-import { useMemo, useState, type KeyboardEvent } from 'react';
+import { memo, useCallback, useMemo, useState, type KeyboardEvent } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { familyNames, figure, text } from '../../app/messages';
 import { Drawing } from '../../ui/Drawing';
 import type { LiveCounts } from './context';
 import { matches } from './matches';
+
+/** Strips share the width of the reference screen, as far as they stay wide enough to be told apart. */
+const railWidth = 1240;
+const familyGap = 20;
+const narrowest = 6;
+const widest = 16;
+
+interface StripProps {
+  piece: PieceView;
+  count?: number;
+  most: number;
+  width: number;
+  dim: boolean;
+  first: boolean;
+  onHold: (id: string | null) => void;
+  onOpen: (id: string) => void;
+}
+
+const Strip = memo(function Strip({ piece, count, most, width, dim, first, onHold, onOpen }: StripProps) {
+  return (
+    <button
+      type="button"
+      data-strip
+      tabIndex={first ? 0 : -1}
+      aria-label={`${piece.label}, ${count === undefined ? text.counts.pending : `${figure(count)} ${text.pieces.outfits}`}`}
+      onMouseEnter={() => onHold(piece.id)}
+      onMouseLeave={() => onHold(null)}
+      onFocus={() => onHold(piece.id)}
+      onBlur={() => onHold(null)}
+      onClick={() => onOpen(piece.id)}
+      style={{ width }}
+      className={`flex flex-col items-center ${dim ? 'opacity-25' : ''}`}
+    >
+      <Drawing svg={piece.strip} name="" className="h-[98px] w-full max-w-[13px]" />
+      <span className="flex h-3 items-end" aria-hidden="true">
+        {count === 0 ? (
+          <span className="h-1.5 w-1.5 rounded-full border border-no" />
+        ) : (
+          <span className="w-[3px] bg-ink" style={{ height: count ? 2 + (9 * count) / most : 0 }} />
+        )}
+      </span>
+    </button>
+  );
+});
 
 /** Every piece as a thin strip hanging edge-on, grouped by family, with its count beneath. */
 export function Rail({ pieces, live, find }: { pieces: PieceView[]; live: LiveCounts; find: string }) {
@@ -18,6 +62,12 @@ export function Rail({ pieces, live, find }: { pieces: PieceView[]; live: LiveCo
         .map((family) => [family, pieces.filter((piece) => piece.family === family)] as const)
         .filter(([, members]) => members.length > 0),
     [pieces],
+  );
+  const room = railWidth - familyGap * families.length;
+  const width = Math.max(narrowest, Math.min(widest, Math.floor(room / Math.max(1, pieces.length))));
+  const open = useCallback(
+    (id: string) => navigate(`/clients/${clientId}/pieces/${id}${search}`),
+    [navigate, clientId, search],
   );
   const most = Math.max(1, ...Object.values(live.counts?.perPiece ?? {}));
   const shown = pieces.find((piece) => piece.id === held);
@@ -43,34 +93,19 @@ export function Rail({ pieces, live, find }: { pieces: PieceView[]; live: LiveCo
       {families.map(([family, members], f) => (
         <div key={family} className="flex flex-col">
           <div className="flex">
-            {members.map((piece, i) => {
-              const n = live.counts?.perPiece[piece.id];
-              const dim = find !== '' && !matches(piece, find);
-              return (
-                <button
-                  key={piece.id}
-                  type="button"
-                  data-strip
-                  tabIndex={f === 0 && i === 0 ? 0 : -1}
-                  aria-label={`${piece.label}, ${n === undefined ? text.counts.pending : `${figure(n)} outfits`}`}
-                  onMouseEnter={() => setHeld(piece.id)}
-                  onMouseLeave={() => setHeld(null)}
-                  onFocus={() => setHeld(piece.id)}
-                  onBlur={() => setHeld(null)}
-                  onClick={() => navigate(`/clients/${clientId}/pieces/${piece.id}${search}`)}
-                  className={`flex w-[15px] flex-col items-center ${dim ? 'opacity-25' : ''}`}
-                >
-                  <Drawing svg={piece.strip ?? ''} name="" className="h-[98px] w-[13px]" />
-                  <span className="flex h-3 items-end" aria-hidden="true">
-                    {n === 0 ? (
-                      <span className="h-1.5 w-1.5 rounded-full border border-no" />
-                    ) : (
-                      <span className="w-[3px] bg-ink" style={{ height: n ? 2 + (9 * n) / most : 0 }} />
-                    )}
-                  </span>
-                </button>
-              );
-            })}
+            {members.map((piece, i) => (
+              <Strip
+                key={piece.id}
+                piece={piece}
+                count={live.counts?.perPiece[piece.id]}
+                most={most}
+                width={width}
+                dim={find !== '' && !matches(piece, find)}
+                first={f === 0 && i === 0}
+                onHold={setHeld}
+                onOpen={open}
+              />
+            ))}
           </div>
           <span className="mt-0.5 border-t border-soft/40 text-[11px] text-ink">{familyNames[family]}</span>
         </div>

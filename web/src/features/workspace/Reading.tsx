@@ -66,7 +66,7 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
       )}
       {(live.state === 'stopped' || live.state === 'failed') && (
         <p className="mt-3">
-          {live.state === 'stopped' ? text.reading.cancelled : text.reading.failed}{' '}
+          {live.refused ?? (live.state === 'stopped' ? text.reading.cancelled : text.reading.failed)}{' '}
           <Button look="link" onClick={live.again}>
             {text.reading.again}
           </Button>

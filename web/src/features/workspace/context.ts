@@ -52,6 +52,8 @@ export interface LiveCounts {
   /** Difference to the total before the last change, if there was one. */
   change?: number;
   fraction: number;
+  /** Why the server does not count this wardrobe at all. */
+  refused?: string;
   state: 'counting' | 'partial' | 'done' | 'stopped' | 'failed';
   stop: () => void;
   again: () => void;

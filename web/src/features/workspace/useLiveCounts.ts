@@ -8,6 +8,7 @@ interface State {
   before?: Counts;
   fraction: number;
   state: LiveCounts['state'];
+  refused?: string;
 }
 
 /**
@@ -35,7 +36,14 @@ export function useLiveCounts(clientId: string, chosen: Chosen, wardrobeStamp: s
     const events = new EventSource(url);
     source.current = events;
     const read = (event: MessageEvent<string>) => JSON.parse(event.data) as Counts;
-    setState((s) => ({ ...s, key, before: s.counts ?? s.before, fraction: 0, state: 'counting' }));
+    setState((s) => ({
+      ...s,
+      key,
+      before: s.counts ?? s.before,
+      fraction: 0,
+      refused: undefined,
+      state: 'counting',
+    }));
     events.addEventListener('progress', (event) => {
       const { fraction } = JSON.parse(event.data) as { fraction: number };
       setState((s) => ({ ...s, fraction }));
@@ -46,6 +54,11 @@ export function useLiveCounts(clientId: string, chosen: Chosen, wardrobeStamp: s
     events.addEventListener('complete', (event) => {
       events.close();
       setState((s) => ({ ...s, counts: read(event), fraction: 1, state: 'done' }));
+    });
+    events.addEventListener('refused', (event: MessageEvent<string>) => {
+      events.close();
+      const { why } = JSON.parse(event.data) as { why: string };
+      setState((s) => ({ ...s, counts: undefined, refused: why, state: 'failed' }));
     });
     events.onerror = () => {
       events.close();
@@ -61,5 +74,13 @@ export function useLiveCounts(clientId: string, chosen: Chosen, wardrobeStamp: s
   const again = useCallback(() => setRound((r) => r + 1), []);
   const change =
     state.counts && state.before ? Number(state.counts.total) - Number(state.before.total) : undefined;
-  return { counts: state.counts, change, fraction: state.fraction, state: state.state, stop, again };
+  return {
+    counts: state.counts,
+    change,
+    fraction: state.fraction,
+    state: state.state,
+    refused: state.refused,
+    stop,
+    again,
+  };
 }

@@ -20,6 +20,8 @@ import jomble.core.piece.Slot;
 final class CombinationWalk {
     private static final int SLOTS = Slot.values().length;
     private static final int BETWEEN_REPORTS = 256;
+    /** The masks of all pairs of ways take 24 bytes a pair: some 54 MB at this many. */
+    private static final int MOST_WAYS = 1500;
 
     private final CountQuestion question;
     private final Options options;
@@ -35,10 +37,14 @@ final class CombinationWalk {
         void visit(Structure structure, Option[] combination, Verdict verdict, Searches searches);
     }
 
+    /** @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take */
     CombinationWalk(CountQuestion question, RuleCatalogue catalogue, Progress progress) {
         this.question = question;
         this.progress = progress;
         this.options = new Options(question.pieces(), question.contexts().get(0));
+        if (options.ways().size() > MOST_WAYS) {
+            throw new WardrobeTooLargeException(options.ways().size(), MOST_WAYS);
+        }
         this.containing = new Containing(question, options);
         KnownDifferences differences = new KnownDifferences(question.pieces());
         Map<JudgementContext, FindingMasks> lasting = new LinkedHashMap<>();

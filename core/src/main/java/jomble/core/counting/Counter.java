@@ -7,6 +7,7 @@ public interface Counter {
     /**
      * @param crossings pairs of slots to cross
      * @throws CountingStoppedException when {@code progress} asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
      */
     Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress);
 

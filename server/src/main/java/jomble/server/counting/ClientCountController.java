@@ -40,7 +40,10 @@ class ClientCountController {
         this.seconds = seconds;
     }
 
-    /** Streams {@code progress} events, then {@code counts} first without and then with the uncounted pieces' figures. */
+    /**
+     * Streams {@code progress} events, then {@code counts} without and {@code complete} with the uncounted pieces' figures, or
+     * {@code refused} with the reason.
+     */
     @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter counts(
             @PathVariable UUID clientId,

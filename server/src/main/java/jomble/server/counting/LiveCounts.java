@@ -16,6 +16,8 @@ import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
+import jomble.core.counting.WardrobeTooLargeException;
+import jomble.server.problem.ProblemAdvice;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -49,6 +51,8 @@ class LiveCounts {
 
     record ProgressView(double fraction) {}
 
+    record RefusedView(String why) {}
+
     SseEmitter stream(CountQuestion question) {
         SseEmitter emitter = new SseEmitter(LONGEST_MILLIS);
         AtomicBoolean listening = new AtomicBoolean(true);
@@ -68,10 +72,21 @@ class LiveCounts {
             }
             send(emitter, "complete", whole);
             emitter.complete();
+        } catch (WardrobeTooLargeException e) {
+            refuse(emitter, ProblemAdvice.sentence(e));
         } catch (CountingStoppedException | IOException | IllegalStateException e) {
             listening.set(false);
             emitter.complete();
         }
+    }
+
+    private static void refuse(SseEmitter emitter, String why) {
+        try {
+            send(emitter, "refused", new RefusedView(why));
+        } catch (IOException | IllegalStateException e) {
+            // nobody listens any more
+        }
+        emitter.complete();
     }
 
     private CountsView counted(CountQuestion question, SseEmitter emitter, AtomicBoolean listening) {

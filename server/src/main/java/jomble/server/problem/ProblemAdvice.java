@@ -3,6 +3,7 @@ package jomble.server.problem;
 import java.net.URI;
 import java.util.List;
 import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Problem;
 import org.slf4j.Logger;
@@ -23,7 +24,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 
 /** Turns every failure into {@code application/problem+json} (RFC 9457); never a stack trace. */
 @RestControllerAdvice
-class ProblemAdvice extends ResponseEntityExceptionHandler {
+public class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
@@ -44,6 +45,17 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         String detail =
                 "This wardrobe and context take longer to count than one request may. There is no figure rather than a wrong one; count fewer slots or fewer pieces.";
         return answer(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", detail, List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> tooLarge(WardrobeTooLargeException e) {
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", sentence(e), List.of());
+    }
+
+    /** Why a wardrobe is not counted, for people. */
+    public static String sentence(WardrobeTooLargeException e) {
+        return "These pieces can be worn in " + e.ways() + " ways; at most " + e.most()
+                + " are counted at once. Count a capsule or a selection of them.";
     }
 
     @ExceptionHandler

@@ -1,0 +1,24 @@
+package jomble.core.counting;
+
+/** There is more to combine than memory is set aside for; nothing was counted. */
+public final class WardrobeTooLargeException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    private final int ways;
+    private final int most;
+
+    WardrobeTooLargeException(int ways, int most) {
+        super(ways + " ways to wear pieces, at most " + most);
+        this.ways = ways;
+        this.most = most;
+    }
+
+    /** Ways to wear the pieces: a piece in a slot in one finish. */
+    public int ways() {
+        return ways;
+    }
+
+    public int most() {
+        return most;
+    }
+}
