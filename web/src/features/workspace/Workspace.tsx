@@ -34,8 +34,13 @@ export function Workspace() {
 
   useKeys({
     n: () => {
-      go('pieces');
-      setTimeout(() => document.getElementById('entry-line')?.focus(), 50);
+      const entry = document.getElementById('entry-line');
+      if (entry) {
+        entry.focus();
+      } else {
+        go('pieces');
+        setTimeout(() => document.getElementById('entry-line')?.focus(), 50);
+      }
     },
     '/': () => finder.current?.focus(),
     '[': () => go(steps[at - 1]),

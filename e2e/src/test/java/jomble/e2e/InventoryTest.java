@@ -47,6 +47,7 @@ class InventoryTest extends BrowserTest {
     void recordsTenPiecesByKeyboardAlone() {
         newClient("Ten pieces");
         browser.press("n");
+        browser.until(b -> "entry-line".equals(b.focused().getAttribute("id")));
         List<Long> millis = new ArrayList<>();
         for (int i = 0; i < TEN.size(); i++) {
             long start = System.nanoTime();
