@@ -189,7 +189,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +285,7 @@ export interface paths {
         };
         get: operations["all_2"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -484,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/kinds/{id}/offered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["offer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/schema/wardrobe.json": {
         parameters: {
             query?: never;
@@ -574,6 +606,7 @@ export interface components {
             /** Format: int32 */
             from?: number;
             means?: string;
+            others?: string[];
             suggestion?: string;
             text?: string;
             /** Format: int32 */
@@ -696,6 +729,9 @@ export interface components {
             lines: string[];
         };
         ManyRequest: {
+            add?: {
+                [key: string]: unknown[];
+            };
             seen: {
                 [key: string]: number;
             };
@@ -733,12 +769,29 @@ export interface components {
         NewClient: {
             name: string;
         };
+        NewKind: {
+            alsoCalled?: string[];
+            like: string;
+            name: string;
+            set?: {
+                [key: string]: unknown;
+            };
+        };
         OccasionView: {
             /** Format: int32 */
             formalityHigh?: number;
             /** Format: int32 */
             formalityLow?: number;
             name?: string;
+        };
+        Offer: {
+            offered: boolean;
+        };
+        Order: {
+            /** Format: int32 */
+            colour?: number;
+            /** Format: int32 */
+            season?: number;
         };
         OutfitRequest: {
             months?: number[];
@@ -766,6 +819,16 @@ export interface components {
             };
             verdict?: string;
         };
+        OwnKindView: {
+            alsoCalled?: string[];
+            id?: string;
+            like?: string;
+            name?: string;
+            offered?: boolean;
+            set?: {
+                [key: string]: unknown;
+            };
+        };
         PaletteView: {
             alike?: components["schemas"]["AlikeView"][];
             /** Format: double */
@@ -786,6 +849,7 @@ export interface components {
             kind?: string;
             kindName?: string;
             label?: string;
+            order?: components["schemas"]["Order"];
             resolved?: {
                 [key: string]: unknown;
             };
@@ -939,6 +1003,8 @@ export interface operations {
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
+                trying?: string;
+                roles?: string[];
             };
             header?: never;
             path: {
@@ -1259,7 +1325,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1462,7 +1528,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1779,6 +1845,74 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["EntryView"][];
                 };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnKindView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewKind"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnKindView"];
+                };
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Offer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -9,6 +9,7 @@ import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
 import { PiecesStage } from '../features/pieces/PiecesStage';
 import { SignInPage } from '../features/session/SignInPage';
+import { KindsPage } from '../features/studio/KindsPage';
 import { Workspace } from '../features/workspace/Workspace';
 import { Notices } from '../ui/Notices';
 
@@ -26,6 +27,7 @@ const router = createBrowserRouter([
   { path: '/', element: <Navigate to="/clients" replace /> },
   { path: '/sign-in', element: <SignInPage /> },
   { path: '/clients', element: <ClientsPage /> },
+  { path: '/kinds', element: <KindsPage /> },
   {
     path: '/clients/:clientId',
     element: <Workspace />,

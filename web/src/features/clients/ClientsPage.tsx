@@ -38,9 +38,14 @@ export function ClientsPage() {
           {text.clients.title}
           <span className="ml-3 font-sans text-sm font-normal text-soft">{session.data?.studio}</span>
         </h1>
-        <Button look="link" onClick={signOut}>
-          {text.clients.signOut}
-        </Button>
+        <nav aria-label="Studio" className="flex gap-5">
+          <Link to="/kinds" className="text-chalk">
+            {text.clients.kinds}
+          </Link>
+          <Button look="link" onClick={signOut}>
+            {text.clients.signOut}
+          </Button>
+        </nav>
       </header>
       {clients.data?.length === 0 && <p className="text-soft">{text.clients.empty}</p>}
       {clients.error && <p role="alert">{sentence(clients.error)}</p>}

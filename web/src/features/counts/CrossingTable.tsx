@@ -3,7 +3,6 @@ import { figure, text } from '../../app/messages';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useDesk } from '../workspace/context';
-import { matches } from '../workspace/matches';
 
 interface Props {
   counts: Counts;
@@ -13,7 +12,7 @@ interface Props {
 
 /** Tops across bottoms; a cell's square grows with its count, a barred ring marks a pair that never works. */
 export function CrossingTable({ counts, cell, onPick }: Props) {
-  const { pieces, find } = useDesk();
+  const { pieces, shown } = useDesk();
   const crossings = counts.perPair['top×bottom'] ?? [];
   const n = new Map(crossings.map((c) => [`${c.a} ${c.b}`, c.n]));
   const most = Math.max(1, ...crossings.map((c) => c.n));
@@ -24,7 +23,7 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
       .map((piece) => ({ piece, total: sum(piece.id ?? '') }))
       .sort((a, b) => b.total - a.total);
   const bottoms = inSlot('bottom');
-  const tops = inSlot('top').filter(({ piece }) => find === '' || matches(piece, find));
+  const tops = inSlot('top').filter(({ piece }) => shown.includes(piece));
   if (bottoms.length === 0 || tops.length === 0) {
     return <p className="text-soft">{text.counts.empty}</p>;
   }
@@ -47,7 +46,7 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
             <tr key={top.id}>
               <th scope="row" className="pr-3 text-left font-normal whitespace-nowrap">
                 <span className="flex items-center gap-2">
-                  <Drawing svg={top.flat ?? ''} name="" className="h-7 w-6" />
+                  <Drawing src={top.flat ?? ''} name="" className="h-7 w-6" />
                   <span className="max-w-40 truncate">{top.label}</span>
                 </span>
               </th>
@@ -99,7 +98,7 @@ function short(value: number): string {
 function Head({ piece }: { piece: PieceView }) {
   return (
     <th scope="col" className="w-[46px] px-0.5 pb-1 align-bottom text-[11px] leading-tight font-normal">
-      <Drawing svg={piece.flat ?? ''} name="" className="mx-auto h-9 w-7" />
+      <Drawing src={piece.flat ?? ''} name="" className="mx-auto h-9 w-7" />
       <span className="line-clamp-2 wrap-break-word">{piece.label}</span>
     </th>
   );

@@ -4,14 +4,12 @@ import { figure, text } from '../../app/messages';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useDesk } from '../workspace/context';
-import { matches } from '../workspace/matches';
 
 /** Every piece with its count, weakest first; orphans lead the list. */
 export function Ranking({ counts }: { counts: Counts }) {
-  const { pieces, find } = useDesk();
+  const { shown } = useDesk();
   const { search } = useLocation();
-  const ranked = pieces
-    .filter((piece) => find === '' || matches(piece, find))
+  const ranked = shown
     .map((piece) => ({ piece, n: counts.perPiece[piece.id ?? ''] }))
     .sort((a, b) => (a.n ?? Infinity) - (b.n ?? Infinity));
   const most = Math.max(1, ...ranked.map(({ n }) => n ?? 0));
@@ -26,7 +24,7 @@ export function Ranking({ counts }: { counts: Counts }) {
           return (
             <tr key={piece.id} className="border-t border-hair">
               <td className="w-9">
-                <Drawing svg={piece.flat ?? ''} name="" className="h-7 w-6" />
+                <Drawing src={piece.flat ?? ''} name="" className="h-7 w-6" />
               </td>
               <th scope="row" className="w-60 text-left font-normal">
                 {piece.label}

@@ -30,7 +30,7 @@ export function OutfitCard({
         {pieces.map((piece) => (
           <Drawing
             key={piece.id}
-            svg={piece.flat ?? ''}
+            src={piece.flat ?? ''}
             name=""
             className={small ? 'h-12 w-9' : 'h-20 w-16'}
           />

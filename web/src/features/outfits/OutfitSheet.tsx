@@ -61,7 +61,7 @@ export function OutfitSheet() {
             <li key={slot + id} className="w-36 text-center">
               {piece && (
                 <Drawing
-                  svg={piece.flat ?? ''}
+                  src={piece.flat ?? ''}
                   name={piece.label ?? ''}
                   className={`mx-auto ${small(slot) ? 'h-20 w-16' : 'h-44 w-36'}`}
                 />

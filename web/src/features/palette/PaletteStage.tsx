@@ -178,7 +178,7 @@ function PieceOf({ id }: { id: string }) {
   return (
     <li className="w-20 text-center text-[11px] leading-tight">
       <Link to={`../pieces/${id}${search}`} className="hover:text-chalk">
-        <Drawing svg={piece?.flat ?? ''} name="" className="mx-auto h-16 w-14" />
+        <Drawing src={piece?.flat ?? ''} name="" className="mx-auto h-16 w-14" />
         {piece?.label ?? id}
       </Link>
     </li>

@@ -45,7 +45,7 @@ export function DecidePass({ clientId, done }: { clientId: string; done: () => v
       <p className="text-soft">
         {figure(open.length)} {text.decide.left}
       </p>
-      <Drawing svg={piece.flat} name={piece.label} className="h-48 w-40 bg-paper p-2" />
+      <Drawing src={piece.flat} name={piece.label} className="h-48 w-40 bg-paper p-2" />
       <h2 className="font-serif text-xl font-semibold">{piece.label}</h2>
       <p className="text-soft">
         {piece.kindName} · {words(String(piece.resolved.condition))} ·{' '}

@@ -120,13 +120,27 @@ export function EntryLine({ clientId }: { clientId: string }) {
       />
       <div className="mt-2 flex min-h-14 items-center gap-3" aria-live="polite">
         {current?.preview && (
-          <Drawing svg={current.preview.flat} name={current.preview.label} className="h-14 w-11" />
+          <Drawing src={current.preview.flat} name={current.preview.label} className="h-14 w-11" />
         )}
         <ul className="flex flex-wrap gap-1.5">
           {current?.chips.map((chip, i) =>
             chip.means ? (
               <li key={i} className="border border-line bg-paper px-1.5 py-0.5">
                 <span className="text-xs text-soft">{words(chip.means)}</span> {chip.value}
+                {chip.others.map((other) => (
+                  <Button
+                    key={other}
+                    look="link"
+                    className="ml-1.5 text-xs"
+                    onClick={() =>
+                      change((before) => ({
+                        line: before.line.slice(0, chip.from) + other + before.line.slice(chip.to),
+                      }))
+                    }
+                  >
+                    {text.pieces.orElse} {words(other.split(':')[0]!)}?
+                  </Button>
+                ))}
               </li>
             ) : (
               <li key={i} className="flex items-center gap-1 border border-no bg-paper px-1.5 py-0.5">

@@ -1,51 +1,97 @@
 import { Link, useLocation } from 'react-router';
+import type { PieceView } from '../../api/client';
+import { sentence } from '../../api/problem';
 import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
-import { money } from './money';
+import { Errand, type ErrandValue } from './fields/Errand';
+import { money, sums } from './money';
+import { useChange } from './queries';
 
 const lists = ['alter', 'repair', 'clean', 'store', 'part-with', 'undecided'] as const;
 
-/** What follows from the decisions: a list for each, with where the piece is, when it is back, and what is noted. */
-export function FollowUps({ decide }: { decide: () => void }) {
+function errandOf(piece: PieceView): ErrandValue {
+  return ((piece.resolved as Record<string, unknown>).errand as ErrandValue | undefined) ?? {};
+}
+
+/** What follows from the decisions: a list for each, with what is to be done, by whom, by when, and what it costs. */
+export function FollowUps({ clientId, decide }: { clientId: string; decide: () => void }) {
   const { pieces } = useDesk();
-  const { search } = useLocation();
   const filled = lists
     .map((decision) => [decision, pieces.filter((piece) => piece.resolved.decision === decision)] as const)
     .filter(([, members]) => members.length > 0);
   return (
     <div className="h-full overflow-auto px-5 py-3" data-testid="follow-ups">
       {filled.length === 0 && <p className="text-soft">{text.decide.none}</p>}
-      {filled.map(([decision, members]) => (
-        <section key={decision} className="mb-5">
-          <h2 className="flex items-baseline gap-3 border-b border-ink font-serif text-[15px] font-semibold">
-            {words(decision)}
-            <span className="font-sans text-xs font-normal text-soft">{members.length}</span>
-            {decision === 'undecided' && (
-              <Button look="link" className="font-sans text-[13px]" onClick={decide}>
-                {text.decide.undecidedFirst}
-              </Button>
-            )}
-          </h2>
-          <ul>
-            {members.map((piece) => (
-              <li key={piece.id} className="flex items-center gap-3 border-b border-hair py-1">
-                <Drawing svg={piece.flat} name="" className="h-8 w-7" />
-                <Link to={`${piece.id}${search}`} className="w-64 truncate font-medium hover:text-chalk">
-                  {piece.label}
-                </Link>
-                <span className="w-28 text-soft">{words(String(piece.resolved.whereabouts))}</span>
-                <span className="w-36 text-soft">
-                  {piece.resolved.dueBack ? `${text.decide.by} ${String(piece.resolved.dueBack)}` : ''}
+      {filled.map(([decision, members]) => {
+        const costs = sums(members.map((piece) => errandOf(piece).cost));
+        return (
+          <section key={decision} className="mb-6">
+            <h2 className="flex items-baseline gap-3 border-b border-ink font-serif text-[15px] font-semibold">
+              {words(decision)}
+              <span className="font-sans text-xs font-normal text-soft">{members.length}</span>
+              {decision === 'undecided' && (
+                <Button look="link" className="font-sans text-[13px]" onClick={decide}>
+                  {text.decide.undecidedFirst}
+                </Button>
+              )}
+              {costs.length > 0 && (
+                <span className="ml-auto font-sans text-[13px] font-normal">
+                  {text.errand.total} <strong>{costs.map(money).join(' + ')}</strong>
                 </span>
-                <span className="w-20 text-right">{money(piece.resolved.cost)}</span>
-                <span className="min-w-0 grow truncate text-soft">{String(piece.resolved.notes ?? '')}</span>
-              </li>
-            ))}
-          </ul>
-        </section>
-      ))}
+              )}
+            </h2>
+            <ul>
+              {members.map((piece) => (
+                <Follow key={piece.id} clientId={clientId} piece={piece} plain={decision === 'undecided'} />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
     </div>
   );
+}
+
+function Follow({ clientId, piece, plain }: { clientId: string; piece: PieceView; plain: boolean }) {
+  const { search } = useLocation();
+  const change = useChange(clientId);
+  return (
+    <li className="flex items-center gap-3 border-b border-hair py-1">
+      <Drawing src={piece.flat} name="" className="h-9 w-8 shrink-0" />
+      <span className="w-48 shrink-0">
+        <Link to={`${piece.id}${search}`} className="block truncate font-medium hover:text-chalk">
+          {piece.label}
+        </Link>
+        <span className="block truncate text-xs text-soft">
+          {words(String(piece.resolved.whereabouts))}
+          {piece.resolved.dueBack ? `, ${text.decide.by} ${String(piece.resolved.dueBack)}` : ''}
+        </span>
+      </span>
+      {!plain && (
+        <div className="min-w-0 grow">
+          <Errand
+            id={`errand-${piece.id}`}
+            value={errandOf(piece)}
+            onChange={(errand) =>
+              change.mutate({
+                piece,
+                set: Object.keys(errand).length > 0 ? { ...piece.set, errand } : without(piece.set, 'errand'),
+              })
+            }
+          />
+          {change.error && (
+            <p role="alert" className="text-no">
+              {sentence(change.error)}
+            </p>
+          )}
+        </div>
+      )}
+    </li>
+  );
+}
+
+function without(set: Record<string, unknown>, name: string): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(set).filter(([key]) => key !== name));
 }

@@ -34,7 +34,7 @@ export function PastePanel({ clientId, done }: { clientId: string; done: () => v
             <li key={i} className="flex min-h-9 items-center gap-2 border-b border-hair">
               {one.preview ? (
                 <>
-                  <Drawing svg={one.preview.flat} name="" className="h-8 w-7" />
+                  <Drawing src={one.preview.flat} name="" className="h-8 w-7" />
                   <span>{one.preview.label}</span>
                   <span className="text-xs text-soft">
                     {one.chips

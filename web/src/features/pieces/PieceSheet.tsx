@@ -1,5 +1,5 @@
 import { Dialog } from 'radix-ui';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { isProblem, sentence } from '../../api/problem';
@@ -7,7 +7,9 @@ import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
-import { AttributeField } from './AttributeField';
+import { AttributeField } from './fields/AttributeField';
+import { KindMaker } from './KindMaker';
+import { RoleTrial } from './RoleTrial';
 import { alwaysShown, groups } from './attributes';
 import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type AttributeSpec } from './queries';
 import { Photos } from './Photos';
@@ -39,6 +41,7 @@ function Sheet({ piece }: { piece: PieceView }) {
   const remove = useDelete(clientId);
   const refresh = usePiecesOf(clientId);
   const [refused, setRefused] = useState<Record<string, unknown> | null>(null);
+  const [tried, setTried] = useState<string[] | null>(null);
   const set = piece.set as Record<string, unknown>;
   const resolved = piece.resolved as Record<string, unknown>;
   const n = live.counts?.perPiece[piece.id];
@@ -55,7 +58,8 @@ function Sheet({ piece }: { piece: PieceView }) {
       },
     );
   }
-  const put = (name: string, value: unknown) => save({ ...set, [name]: value });
+  const put = (name: string, value: unknown) =>
+    name === 'roles' ? setTried(value as string[]) : save({ ...set, [name]: value });
   const reset = (name: string) =>
     save(Object.fromEntries(Object.entries(set).filter(([key]) => key !== name)));
   const specs = new Map(vocabulary.data?.attributes.map((spec) => [spec.name, spec as AttributeSpec]));
@@ -64,7 +68,7 @@ function Sheet({ piece }: { piece: PieceView }) {
   return (
     <div className="mt-3 grid grid-cols-[200px_minmax(0,1fr)] gap-8">
       <div>
-        <Drawing svg={piece.flat} name={piece.label} className="w-full bg-paper p-4" />
+        <Drawing src={piece.flat} name={piece.label} className="w-full bg-paper p-4" />
         <h1 className="mt-3 font-serif text-xl font-semibold">{piece.label}</h1>
         <p className="text-soft">
           {piece.kindName} · {piece.colourNames.join(', ')}
@@ -90,6 +94,7 @@ function Sheet({ piece }: { piece: PieceView }) {
         </Button>
         <Photos piece={piece} onColours={(colours) => put('colours', colours)} />
         <SetPanel piece={piece} />
+        <KindMaker piece={piece} />
         <Story piece={piece} />
       </div>
       <div className="flex flex-col gap-6">
@@ -121,15 +126,27 @@ function Sheet({ piece }: { piece: PieceView }) {
                           </select>
                         </div>
                       ) : (
-                        <AttributeField
-                          key={name}
-                          spec={specs.get(name)!}
-                          vocabulary={vocabulary.data}
-                          value={resolved[name]}
-                          isSet={name in set}
-                          onChange={(value) => put(name, value)}
-                          onReset={() => reset(name)}
-                        />
+                        <Fragment key={name}>
+                          <AttributeField
+                            spec={specs.get(name)!}
+                            vocabulary={vocabulary.data}
+                            value={name === 'roles' && tried ? tried : resolved[name]}
+                            isSet={name in set}
+                            onChange={(value) => put(name, value)}
+                            onReset={() => reset(name)}
+                          />
+                          {name === 'roles' && tried && (
+                            <RoleTrial
+                              piece={piece}
+                              roles={tried}
+                              onKeep={() => {
+                                save({ ...set, roles: tried });
+                                setTried(null);
+                              }}
+                              onLeave={() => setTried(null)}
+                            />
+                          )}
+                        </Fragment>
                       ),
                     )}
                   </div>

@@ -49,7 +49,7 @@ export function PiecesStage() {
         ) : view === 'decide' ? (
           <DecidePass clientId={clientId} done={() => show('follow')} />
         ) : view === 'follow' ? (
-          <FollowUps decide={() => show('decide')} />
+          <FollowUps clientId={clientId} decide={() => show('decide')} />
         ) : (
           <PiecesTable clientId={clientId} />
         )}

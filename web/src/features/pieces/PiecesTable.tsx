@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
+import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { familyNames, figure, text, words } from '../../app/messages';
@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
-import { matches } from '../workspace/matches';
+import { tagsOf, toggled } from '../workspace/matches';
 import { money } from './money';
 import { useChangeMany, useDeleteMany, useVocabulary } from './queries';
 
@@ -18,24 +18,15 @@ const columns =
 /** Every piece, newest first; only the rows in sight are drawn. Chosen ones are changed, moved or deleted together. */
 export function PiecesTable({ clientId }: { clientId: string }) {
   const { search } = useLocation();
-  const { pieces, live, find } = useDesk();
+  const { pieces, live, shown, filter, setFilter, selection: chosen, select: setChosen } = useDesk();
   const vocabulary = useVocabulary();
   const changeMany = useChangeMany(clientId);
   const deleteMany = useDeleteMany(clientId);
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [last, setLast] = useState(0);
-  const [family, setFamily] = useState('');
-  const [decision, setDecision] = useState('');
   const scroller = useRef<HTMLDivElement>(null);
 
-  const listed = pieces
-    .filter(
-      (piece) =>
-        (find === '' || matches(piece, find)) &&
-        (family === '' || piece.family === family) &&
-        (decision === '' || piece.resolved.decision === decision),
-    )
-    .reverse();
+  const listed = useMemo(() => [...shown].reverse(), [shown]);
+  const tags = useMemo(() => [...new Set(pieces.flatMap(tagsOf))].sort(), [pieces]);
   const rows = useVirtualizer({
     count: listed.length,
     getScrollElement: () => scroller.current,
@@ -44,28 +35,31 @@ export function PiecesTable({ clientId }: { clientId: string }) {
   });
   const picked = pieces.filter((piece) => chosen.has(piece.id));
 
-  function toggle(index: number, range: boolean) {
-    const next = new Set(chosen);
-    const ids = (
-      range ? listed.slice(Math.min(last, index), Math.max(last, index) + 1) : [listed[index]!]
-    ).map((piece) => piece.id);
-    const add = !chosen.has(listed[index]!.id);
-    ids.forEach((id) => (add ? next.add(id) : next.delete(id)));
-    setChosen(next);
-    setLast(index);
-  }
+  const toggle = useCallback(
+    (index: number, range: boolean) => {
+      setChosen(toggled(chosen, listed, range ? last : index, index));
+      setLast(index);
+    },
+    [setChosen, chosen, listed, last],
+  );
 
-  function keys(event: KeyboardEvent, index: number) {
-    if (event.key === 'x') {
-      toggle(index, event.shiftKey);
-    }
-    if (event.key === 'Delete') {
-      deleteMany.mutate([listed[index]!]);
-    }
-  }
+  const remove = deleteMany.mutate;
+  const keys = useCallback(
+    (event: KeyboardEvent, index: number) => {
+      if (event.key === 'x') {
+        toggle(index, event.shiftKey);
+      }
+      if (event.key === 'Delete') {
+        remove([listed[index]!]);
+      }
+    },
+    [toggle, remove, listed],
+  );
 
   const change = (set: Record<string, unknown>) =>
     changeMany.mutate({ pieces: picked, set }, { onSuccess: () => setChosen(new Set()) });
+  const tagMany = (tag: string) =>
+    changeMany.mutate({ pieces: picked, add: { tags: [tag] } }, { onSuccess: () => setChosen(new Set()) });
   const options = (name: string, first: string) => [
     ['', first] as const,
     ...(vocabulary.data?.words[name] ?? []).map((id) => [id, words(id)] as const),
@@ -78,17 +72,25 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           <>
             <Choice
               label={text.pieces.show}
-              value={family}
+              value={filter.family}
               options={[['', text.pieces.all], ...Object.entries(familyNames)]}
-              onChange={setFamily}
+              onChange={(family) => setFilter({ family })}
             />
             <Choice
               label={text.pieces.decision}
-              value={decision}
+              value={filter.decision}
               options={options('decision', text.pieces.anyDecision)}
-              onChange={setDecision}
+              onChange={(decision) => setFilter({ decision })}
             />
-            <span className="text-soft">
+            {(tags.length > 0 || filter.tag !== '') && (
+              <Choice
+                label={text.tags.title}
+                value={filter.tag}
+                options={[['', text.tags.any], ...tags.map((tag) => [tag, tag] as const)]}
+                onChange={(tag) => setFilter({ tag })}
+              />
+            )}
+            <span className="text-soft" data-testid="shown-pieces">
               {figure(listed.length)} {text.clients.pieces}
             </span>
           </>
@@ -109,6 +111,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
               options={options('whereabouts', '…')}
               onChange={(value) => change({ whereabouts: value })}
             />
+            <TagMany tags={tags} onTag={(tag) => tagMany(tag)} />
             <Button
               look="link"
               onClick={() => deleteMany.mutate(picked, { onSuccess: () => setChosen(new Set()) })}
@@ -155,6 +158,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
         <div
           ref={scroller}
           role="rowgroup"
+          data-testid="pieces-rows"
           tabIndex={0}
           aria-label={text.pieces.title}
           className="min-h-0 grow overflow-auto"
@@ -191,7 +195,39 @@ interface RowProps {
   onKeyDown: (event: KeyboardEvent, index: number) => void;
 }
 
-function Row({ piece, index, top, count, chosen, search, onToggle, onKeyDown }: RowProps) {
+/** Words of the stylist's own for all the chosen pieces. */
+function TagMany({ tags, onTag }: { tags: string[]; onTag: (tag: string) => void }) {
+  const [typed, setTyped] = useState('');
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        const tag = typed.replaceAll(',', ' ').trim();
+        if (tag) {
+          onTag(tag);
+        }
+      }}
+    >
+      <label className="flex items-baseline gap-1.5">
+        <span className="text-xs text-soft">{text.tags.add}</span>
+        <input
+          list="known-tags"
+          value={typed}
+          maxLength={40}
+          onChange={(event) => setTyped(event.target.value)}
+          className="w-28 border-b border-dotted border-ink bg-transparent"
+        />
+        <datalist id="known-tags">
+          {tags.map((tag) => (
+            <option key={tag} value={tag} />
+          ))}
+        </datalist>
+      </label>
+    </form>
+  );
+}
+
+const Row = memo(function Row({ piece, index, top, count, chosen, search, onToggle, onKeyDown }: RowProps) {
   const elsewhere = piece.resolved.whereabouts !== 'wardrobe' ? String(piece.resolved.whereabouts) : '';
   return (
     <div
@@ -212,13 +248,15 @@ function Row({ piece, index, top, count, chosen, search, onToggle, onKeyDown }: 
         />
       </span>
       <span role="cell">
-        <Drawing svg={piece.flat} name="" className="h-10 w-8" />
+        <Drawing src={piece.flat} name="" className="h-10 w-8" />
       </span>
       <span role="cell" className="min-w-0">
         <Link to={`${piece.id}${search}`} className="block truncate font-medium hover:text-chalk">
           {piece.label}
         </Link>
-        <span className="block truncate text-xs text-soft">{piece.kindName}</span>
+        <span className="block truncate text-xs text-soft">
+          {[piece.kindName, ...tagsOf(piece)].join(' · ')}
+        </span>
       </span>
       <span role="cell">{words(String(piece.resolved.cloth ?? ''))}</span>
       <span role="cell" className="text-[13px]">
@@ -236,4 +274,4 @@ function Row({ piece, index, top, count, chosen, search, onToggle, onKeyDown }: 
       </span>
     </div>
   );
-}
+});

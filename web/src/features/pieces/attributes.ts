@@ -28,10 +28,10 @@ export const groups: { title: string; names: string[] }[] = [
   { title: 'How it is worn', names: ['roles', 'finishes', 'formality', 'warmthClo', 'favourite'] },
   {
     title: 'Keeping',
-    names: ['decision', 'condition', 'whereabouts', 'dueBack', 'care', 'creases', 'packs'],
+    names: ['decision', 'errand', 'condition', 'whereabouts', 'dueBack', 'care', 'creases', 'packs'],
   },
   { title: 'Money and wear', names: ['cost', 'acquired', 'source', 'wearsBefore'] },
-  { title: 'Notes', names: ['notes'] },
+  { title: 'Notes', names: ['tags', 'notes'] },
 ];
 
 /** Shown although nothing is derived for them: what is empty until somebody fills it in. */
@@ -43,6 +43,8 @@ export const alwaysShown = new Set([
   'notes',
   'dueBack',
   'patternScale',
+  'errand',
+  'tags',
 ]);
 
 export const decisions = [

@@ -133,17 +133,24 @@ function seen(pieces: PieceView[]): Record<string, number> {
   return Object.fromEntries(pieces.map((piece) => [piece.id, piece.version]));
 }
 
+interface ChangeOfMany {
+  pieces: PieceView[];
+  set?: Record<string, unknown>;
+  /** Entries for attributes that are lists, beside those each piece has. */
+  add?: Record<string, unknown[]>;
+}
+
 /** Changes many pieces in one step. */
 export function useChangeMany(clientId: string) {
   const queries = useQueryClient();
   const say = useSay();
   const undo = useUndo(clientId);
   return useMutation({
-    mutationFn: ({ pieces, set }: { pieces: PieceView[]; set: Record<string, unknown> }) =>
+    mutationFn: ({ pieces, set = {}, add = {} }: ChangeOfMany) =>
       need(
         api.POST('/api/v1/clients/{clientId}/pieces/change', {
           params: { path: { clientId } },
-          body: { seen: seen(pieces), set } as never,
+          body: { seen: seen(pieces), set, add } as never,
         }),
       ),
     onSuccess: (pieces) => {
@@ -211,5 +218,16 @@ export function useJoinSet(clientId: string) {
         queries.invalidateQueries({ queryKey: ['pieces', clientId] }),
         queries.invalidateQueries({ queryKey: ['client', clientId] }),
       ]),
+  });
+}
+
+/** Makes a kind of the studio's own by copying one. */
+export function useMakeKind() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (kind: { name: string; like: string; set: Record<string, unknown> }) =>
+      need(api.POST('/api/v1/kinds', { body: kind as never })),
+    onSuccess: () =>
+      Promise.all(['kinds', 'vocabulary'].map((what) => queries.invalidateQueries({ queryKey: [what] }))),
   });
 }

@@ -1,44 +1,55 @@
-import { memo, useCallback, useMemo, useState, type KeyboardEvent } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
-import { familyNames, figure, text } from '../../app/messages';
-import { Drawing } from '../../ui/Drawing';
-import type { LiveCounts } from './context';
-import { matches } from './matches';
+import { figure, text } from '../../app/messages';
+import { Choice } from '../../ui/Choice';
+import { Drawing, DrawnHere } from '../../ui/Drawing';
+import { useDesk } from './context';
+import { toggled } from './matches';
+import { hang, type RailSort } from './railOrder';
 
 /** Strips share the width of the reference screen, as far as they stay wide enough to be told apart. */
 const railWidth = 1240;
 const familyGap = 20;
 const narrowest = 6;
 const widest = 16;
+const beyondSight = 12;
 
 interface StripProps {
   piece: PieceView;
+  index: number;
+  left: number;
+  width: number;
   count?: number;
   most: number;
-  width: number;
-  dim: boolean;
-  first: boolean;
+  chosen: boolean;
+  active: boolean;
   onHold: (id: string | null) => void;
   onOpen: (id: string) => void;
+  onToggle: (index: number, range: boolean) => void;
 }
 
-const Strip = memo(function Strip({ piece, count, most, width, dim, first, onHold, onOpen }: StripProps) {
+const Strip = memo(function Strip(props: StripProps) {
+  const { piece, index, left, width, count, most, chosen, active, onHold, onOpen, onToggle } = props;
+  const counted = count === undefined ? text.counts.pending : `${figure(count)} ${text.pieces.outfits}`;
   return (
     <button
       type="button"
-      data-strip
-      tabIndex={first ? 0 : -1}
-      aria-label={`${piece.label}, ${count === undefined ? text.counts.pending : `${figure(count)} ${text.pieces.outfits}`}`}
+      data-strip={index}
+      tabIndex={active ? 0 : -1}
+      aria-label={`${piece.label}, ${counted}${chosen ? `, ${text.pieces.selected}` : ''}`}
       onMouseEnter={() => onHold(piece.id)}
       onMouseLeave={() => onHold(null)}
       onFocus={() => onHold(piece.id)}
       onBlur={() => onHold(null)}
-      onClick={() => onOpen(piece.id)}
-      style={{ width }}
-      className={`flex flex-col items-center ${dim ? 'opacity-25' : ''}`}
+      onClick={(event) =>
+        event.ctrlKey || event.metaKey || event.shiftKey ? onToggle(index, event.shiftKey) : onOpen(piece.id)
+      }
+      style={{ width, left }}
+      className="absolute top-0 flex flex-col items-center"
     >
-      <Drawing svg={piece.strip} name="" className="h-[98px] w-full max-w-[13px]" />
+      <DrawnHere svg={piece.strip} name="" className="h-[98px] w-full max-w-[13px]" />
       <span className="flex h-3 items-end" aria-hidden="true">
         {count === 0 ? (
           <span className="h-1.5 w-1.5 rounded-full border border-no" />
@@ -46,79 +57,146 @@ const Strip = memo(function Strip({ piece, count, most, width, dim, first, onHol
           <span className="w-[3px] bg-ink" style={{ height: count ? 2 + (9 * count) / most : 0 }} />
         )}
       </span>
+      <span aria-hidden="true" className={`h-[3px] w-full ${chosen ? 'bg-chalk' : ''}`} />
     </button>
   );
 });
 
-/** Every piece as a thin strip hanging edge-on, grouped by family, with its count beneath. */
-export function Rail({ pieces, live, find }: { pieces: PieceView[]; live: LiveCounts; find: string }) {
+/** Every piece as a thin strip hanging edge-on, with its count beneath; only the strips in sight are drawn. */
+export function Rail() {
   const { clientId } = useParams();
   const navigate = useNavigate();
   const { search } = useLocation();
+  const { shown, byId, live, selection, select } = useDesk();
+  const [sort, setSort] = useState<RailSort>('family');
   const [held, setHeld] = useState<string | null>(null);
-  const families = useMemo(
-    () =>
-      Object.keys(familyNames)
-        .map((family) => [family, pieces.filter((piece) => piece.family === family)] as const)
-        .filter(([, members]) => members.length > 0),
-    [pieces],
+  const [active, setActive] = useState(0);
+  const [moved, setMoved] = useState(false);
+  const scroller = useRef<HTMLDivElement>(null);
+  const perPiece = live.counts?.perPiece;
+  const hung = useMemo(() => hang(shown, sort, perPiece ?? {}), [shown, sort, perPiece]);
+  const strips = useMemo(() => hung.flatMap(({ members }) => members), [hung]);
+  const width = Math.max(
+    narrowest,
+    Math.min(widest, Math.floor((railWidth - familyGap * hung.length) / Math.max(1, strips.length))),
   );
-  const room = railWidth - familyGap * families.length;
-  const width = Math.max(narrowest, Math.min(widest, Math.floor(room / Math.max(1, pieces.length))));
+  const lefts = useMemo(() => {
+    let left = 0;
+    return hung.flatMap(({ members }) => {
+      const places = members.map((_, i) => left + i * width);
+      left += members.length * width + familyGap;
+      return places;
+    });
+  }, [hung, width]);
+  const end = (lefts[lefts.length - 1] ?? 0) + width;
+  const rail = useVirtualizer({
+    horizontal: true,
+    count: strips.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: (i) => (lefts[i + 1] ?? end) - lefts[i]!,
+    overscan: beyondSight,
+  });
+  useEffect(() => rail.measure(), [rail, lefts]);
+  const most = useMemo(() => Math.max(1, ...Object.values(perPiece ?? {})), [perPiece]);
+  const at = Math.min(active, strips.length - 1);
+
   const open = useCallback(
     (id: string) => navigate(`/clients/${clientId}/pieces/${id}${search}`),
     [navigate, clientId, search],
   );
-  const most = Math.max(1, ...Object.values(live.counts?.perPiece ?? {}));
-  const shown = pieces.find((piece) => piece.id === held);
+  const toggle = useCallback(
+    (index: number, range: boolean) => {
+      select(toggled(selection, strips, range ? at : index, index));
+      setActive(index);
+    },
+    [select, selection, strips, at],
+  );
 
-  function move(event: KeyboardEvent<HTMLElement>) {
-    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-    if (!step) {
-      return;
+  useEffect(() => {
+    if (moved) {
+      rail.scrollToIndex(at);
+      const focus = () => scroller.current?.querySelector<HTMLButtonElement>(`[data-strip="${at}"]`)?.focus();
+      focus();
+      requestAnimationFrame(focus);
     }
-    event.preventDefault();
-    const strips = [...event.currentTarget.querySelectorAll<HTMLButtonElement>('button[data-strip]')];
-    const at = strips.indexOf(document.activeElement as HTMLButtonElement);
-    strips[Math.min(strips.length - 1, Math.max(0, at + step))]?.focus();
+  }, [moved, at, rail]);
+
+  function keys(event: KeyboardEvent) {
+    const step = { ArrowRight: 1, ArrowLeft: -1, Home: -strips.length, End: strips.length }[event.key];
+    if (step) {
+      event.preventDefault();
+      const next = Math.min(strips.length - 1, Math.max(0, at + step));
+      if (event.shiftKey) {
+        select(toggled(selection, strips, next, next));
+      }
+      setMoved(true);
+      setActive(next);
+    } else if (event.key === 'x' && strips[at]) {
+      toggle(at, false);
+    }
   }
 
+  const zoomed = held ? byId.get(held) : undefined;
   return (
-    <section
-      aria-label="Rail"
-      onKeyDown={move}
-      className="relative col-span-3 flex gap-5 overflow-x-auto overflow-y-hidden border-t border-line bg-rail px-5 pt-3"
-    >
-      <span aria-hidden="true" className="absolute inset-x-0 top-3 border-t-2 border-soft" />
-      {families.map(([family, members], f) => (
-        <div key={family} className="flex flex-col">
-          <div className="flex">
-            {members.map((piece, i) => (
+    <section aria-label="Rail" className="relative col-span-3 min-w-0 border-t border-line bg-rail">
+      <div
+        ref={scroller}
+        onKeyDown={keys}
+        className="h-full overflow-x-auto overflow-y-hidden px-5 pt-3"
+        data-testid="rail"
+      >
+        <div className="relative h-[132px]" style={{ width: Math.max(end, 1) }}>
+          <span aria-hidden="true" className="absolute inset-x-0 top-0 border-t-2 border-soft" />
+          {rail.getVirtualItems().map(({ index }) => {
+            const piece = strips[index]!;
+            return (
               <Strip
                 key={piece.id}
                 piece={piece}
-                count={live.counts?.perPiece[piece.id]}
-                most={most}
+                index={index}
+                left={lefts[index]!}
                 width={width}
-                dim={find !== '' && !matches(piece, find)}
-                first={f === 0 && i === 0}
+                count={perPiece?.[piece.id]}
+                most={most}
+                chosen={selection.has(piece.id)}
+                active={index === at}
                 onHold={setHeld}
                 onOpen={open}
+                onToggle={toggle}
               />
-            ))}
-          </div>
-          <span className="mt-0.5 border-t border-soft/40 text-[11px] text-ink">{familyNames[family]}</span>
+            );
+          })}
+          {hung.map(({ name, members }, i) => {
+            const first = hung.slice(0, i).reduce((sum, h) => sum + h.members.length, 0);
+            return (
+              <span
+                key={name}
+                className="absolute top-[114px] border-t border-soft/40 text-[11px] whitespace-nowrap text-ink"
+                style={{ left: lefts[first], minWidth: members.length * width }}
+              >
+                {name}
+              </span>
+            );
+          })}
         </div>
-      ))}
-      {shown && (
+      </div>
+      <div className="absolute right-3 bottom-0.5 bg-rail pl-2">
+        <Choice
+          label={text.rail.sort}
+          value={sort}
+          options={Object.entries(text.rail.sorts)}
+          onChange={(value) => setSort(value as RailSort)}
+        />
+      </div>
+      {zoomed && (
         <div className="pointer-events-none fixed right-[300px] bottom-[156px] z-10 flex items-center gap-3 border border-line bg-sheet p-3 shadow-sm">
-          <Drawing svg={shown.flat ?? ''} name="" className="h-20 w-16" />
+          <Drawing src={zoomed.flat} name="" className="h-20 w-16" />
           <div>
-            <p className="font-serif font-semibold">{shown.label}</p>
+            <p className="font-serif font-semibold">{zoomed.label}</p>
             <p className="text-soft">
-              {live.counts?.perPiece[shown.id] === undefined
+              {perPiece?.[zoomed.id] === undefined
                 ? text.counts.pending
-                : `${figure(live.counts.perPiece[shown.id] ?? 0)} ${text.pieces.outfits}`}
+                : `${figure(perPiece[zoomed.id] ?? 0)} ${text.pieces.outfits}`}
             </p>
           </div>
         </div>

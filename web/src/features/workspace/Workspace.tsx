@@ -1,10 +1,11 @@
 import { Dialog } from 'radix-ui';
-import { useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { figure, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
-import { DeskContext, useChosen, type Desk } from './context';
+import { DeskContext, everything, useChosen, type Desk, type Filter } from './context';
+import { narrowed } from './matches';
 import { Rail } from './Rail';
 import { Reading } from './Reading';
 import { useClient, usePieces, useUndo } from './queries';
@@ -19,9 +20,14 @@ export function Workspace() {
   const [chosen, change] = useChosen();
   const client = useClient(clientId);
   const pieces = usePieces(clientId);
-  const stamp = pieces.data ? pieces.data.map((p) => `${p.id}:${p.version}`).join(' ') || 'empty' : '';
+  const stamp = useMemo(
+    () => (pieces.data ? pieces.data.map((p) => `${p.id}:${p.version}`).join(' ') || 'empty' : ''),
+    [pieces.data],
+  );
   const live = useLiveCounts(clientId, chosen, stamp);
   const [find, setFind] = useState('');
+  const [filter, setFilter] = useState<Filter>(everything);
+  const [selection, select] = useState<ReadonlySet<string>>(new Set());
   const [keysShown, setKeysShown] = useState(false);
   const [readingSlot, setReadingSlot] = useState<HTMLElement | null>(null);
   const finder = useRef<HTMLInputElement>(null);
@@ -51,13 +57,27 @@ export function Workspace() {
     'Ctrl+Z': () => redo.mutate(),
   });
 
+  const sought = useDeferredValue(find);
+  const shown = useMemo(() => narrowed(pieces.data ?? [], sought, filter), [pieces.data, sought, filter]);
+
   const desk = useMemo<Desk | null>(() => {
     if (!client.data || !pieces.data) {
       return null;
     }
     const byId = new Map(pieces.data.map((piece) => [piece.id, piece]));
-    return { client: client.data, pieces: pieces.data, byId, live, find, readingSlot };
-  }, [client.data, pieces.data, live, find, readingSlot]);
+    return {
+      client: client.data,
+      pieces: pieces.data,
+      byId,
+      live,
+      shown,
+      filter,
+      setFilter: (change) => setFilter((before) => ({ ...before, ...change })),
+      selection,
+      select,
+      readingSlot,
+    };
+  }, [client.data, pieces.data, live, shown, filter, selection, readingSlot]);
 
   const problem = client.error ?? pieces.error;
   if (problem) {
@@ -158,7 +178,7 @@ export function Workspace() {
           {desk ? <Outlet /> : <Skeleton />}
         </main>
         <Reading live={live} chosen={chosen} pieces={pieces.data ?? []} slot={setReadingSlot} />
-        <Rail pieces={pieces.data ?? []} live={live} find={find} />
+        {desk ? <Rail /> : <div className="col-span-3 border-t border-line bg-rail" />}
       </DeskContext>
       <Dialog.Root open={keysShown} onOpenChange={setKeysShown}>
         <Dialog.Portal>

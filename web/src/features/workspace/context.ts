@@ -59,12 +59,27 @@ export interface LiveCounts {
   again: () => void;
 }
 
+/** What the table and the rail are narrowed to; an empty part lets everything through. */
+export interface Filter {
+  family: string;
+  decision: string;
+  tag: string;
+}
+
+export const everything: Filter = { family: '', decision: '', tag: '' };
+
 export interface Desk {
   client: ClientView;
   pieces: PieceView[];
   byId: Map<string, PieceView>;
   live: LiveCounts;
-  find: string;
+  /** The pieces that match what is searched for and filtered by, in the order of the wardrobe. */
+  shown: PieceView[];
+  filter: Filter;
+  setFilter: (change: Partial<Filter>) => void;
+  /** Pieces chosen on the table or on the rail, to be changed together. */
+  selection: ReadonlySet<string>;
+  select: (selection: ReadonlySet<string>) => void;
   /** Where the stage puts what it has to say: the lower part of the reading panel. */
   readingSlot: HTMLElement | null;
 }

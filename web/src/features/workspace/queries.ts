@@ -30,10 +30,17 @@ export function useUndo(clientId: string, again = false) {
         }),
       ),
     onSuccess: (undone) => {
-      const what = undone.pieces > 1 ? `${undone.pieces} ${text.clients.pieces}` : undone.label;
+      const what =
+        undone.pieces > 1
+          ? `${undone.pieces} ${text.clients.pieces}`
+          : (undone.label ?? text.pieces.aroundPieces);
       const nothing = again ? text.pieces.nothingToRedo : text.pieces.nothingToUndo;
       say(undone.undone ? `${again ? text.pieces.redone : text.pieces.undone}: ${what}` : nothing);
-      return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
+      return Promise.all(
+        ['pieces', 'client', 'palette'].map((what) =>
+          queries.invalidateQueries({ queryKey: [what, clientId] }),
+        ),
+      );
     },
     onError: (error) => say(sentence(error)),
   });

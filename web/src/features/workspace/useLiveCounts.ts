@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Counts } from '../../api/client';
 import type { Chosen, LiveCounts } from './context';
 
@@ -14,8 +14,15 @@ interface State {
 /**
  * Listens to the count of a client's wardrobe in the chosen context. A change of either starts anew; leaving stops it on
  * the server too.
+ *
+ * @param trying counts the wardrobe as it would be if the piece had these roles
  */
-export function useLiveCounts(clientId: string, chosen: Chosen, wardrobeStamp: string): LiveCounts {
+export function useLiveCounts(
+  clientId: string,
+  chosen: Chosen,
+  wardrobeStamp: string,
+  trying?: { piece: string; roles: string[] },
+): LiveCounts {
   const [round, setRound] = useState(0);
   const search = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
   if (chosen.months.length) {
@@ -23,6 +30,10 @@ export function useLiveCounts(clientId: string, chosen: Chosen, wardrobeStamp: s
   }
   if (chosen.occasion) {
     search.set('occasion', chosen.occasion);
+  }
+  if (trying) {
+    search.set('trying', trying.piece);
+    search.set('roles', trying.roles.join(','));
   }
   const url = `/api/v1/clients/${clientId}/counts?${search}`;
   const key = `${url} ${wardrobeStamp} ${round}`;
@@ -74,13 +85,9 @@ export function useLiveCounts(clientId: string, chosen: Chosen, wardrobeStamp: s
   const again = useCallback(() => setRound((r) => r + 1), []);
   const change =
     state.counts && state.before ? Number(state.counts.total) - Number(state.before.total) : undefined;
-  return {
-    counts: state.counts,
-    change,
-    fraction: state.fraction,
-    state: state.state,
-    refused: state.refused,
-    stop,
-    again,
-  };
+  const { counts, fraction, refused } = state;
+  return useMemo(
+    () => ({ counts, change, fraction, state: state.state, refused, stop, again }),
+    [counts, change, fraction, state.state, refused, stop, again],
+  );
 }

@@ -21,7 +21,8 @@ final class DressFlat {
 
     void draw(Svg svg) {
         boolean legs =
-                piece.shape() == Shape.STRAIGHT && !piece.kind().id().contains("dress") || piece.shape() == Shape.WIDE;
+                piece.shape() == Shape.STRAIGHT && !piece.kind().origin().id().contains("dress")
+                        || piece.shape() == Shape.WIDE;
         boolean bare = piece.shape() == null;
         svg.raw("<g transform=\"translate(13.4 2) scale(%s)\">".formatted(SCALE));
         if (!bare) {

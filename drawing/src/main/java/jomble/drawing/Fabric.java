@@ -56,16 +56,8 @@ final class Fabric {
             return ground();
         }
         double unit = unit();
-        svg.raw(String.format(
-                Locale.ROOT,
-                "<defs><pattern id=\"f\" width=\"%.1f\" height=\"%.1f\" patternUnits=\"userSpaceOnUse\"><rect width=\"%.1f\" height=\"%.1f\" fill=\"%s\"/>%s</pattern></defs>",
-                unit,
-                unit,
-                unit,
-                unit,
-                ground(),
-                figure(unit)));
-        return "url(#f)";
+        String ground = rect(0, 0, unit, unit, ground());
+        return svg.pattern(unit, ground + figure(unit));
     }
 
     private double unit() {

@@ -26,7 +26,7 @@ final class LowerFlat {
     }
 
     private boolean isSkirt() {
-        return piece.kind().id().contains("skirt") || SKIRT_ONLY.contains(shape);
+        return piece.kind().origin().id().contains("skirt") || SKIRT_ONLY.contains(shape);
     }
 
     /** @param top where the waistband begins */

@@ -110,7 +110,7 @@ final class ShoeFlat {
     }
 
     private void details(Svg svg, double ankle) {
-        String id = piece.kind().id();
+        String id = piece.kind().origin().id();
         String line = fabric.line();
         switch (id) {
             case "lace-up-shoes", "trainers" -> {

@@ -22,7 +22,7 @@ final class SmallFlat {
         String fill = fabric.fill(svg);
         String out = fabric.outline();
         String line = fabric.line();
-        switch (piece.kind().id()) {
+        switch (piece.kind().origin().id()) {
             case "socks" -> {
                 svg.shape("M30 16L52 16L52 74Q54 84 72 92Q78 102 66 106Q46 106 34 92Q30 86 30 74Z", fill, out);
                 svg.seam("M30 26L52 26M34 90Q44 84 50 80", line, false);

@@ -176,6 +176,11 @@ final class Browser implements AutoCloseable {
         return driver.executeScript(script, arguments);
     }
 
+    /** Runs a script that calls its last argument when it is done. */
+    Object runLong(String script, Object... arguments) {
+        return driver.executeAsyncScript(script, arguments);
+    }
+
     /** Nothing serious or critical by WCAG 2.2 AA on the screen as it stands. */
     void checkAccessibility() {
         List<Rule> violations = new AxeBuilder()

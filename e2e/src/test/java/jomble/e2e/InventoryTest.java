@@ -10,11 +10,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 
 /** The inventory: recorded by keyboard, decided, changed many at once, brought in from files, and kept safe. */
 class InventoryTest extends BrowserTest {
@@ -31,6 +33,39 @@ class InventoryTest extends BrowserTest {
             "trench coat beige 240",
             "belt brown brass buckle",
             "scarf checked rust and cream wool");
+
+    /** A line, what finds the piece, and what its row says. */
+    private static final List<String> THIRTY = List.of(
+            "white poplin shirt long sleeve 49 second hand | poplin white shirt | white",
+            "3 × t-shirt white cotton 15 | white t-shirt | jersey",
+            "navy blazer hopsack wool 180 | blazer | navy",
+            "jeans dark blue straight 80 EUR | jeans | denim",
+            "cream silk blouse with bow | blouse | silk",
+            "merino roll-neck charcoal | roll-neck | charcoal",
+            "chunky knit oatmeal wool 80% polyamide 20% | chunky knit | chunky knit",
+            "pleated midi skirt bottle green | midi skirt | green",
+            "pencil skirt black crepe | knee skirt | black",
+            "tailored trousers grey flannel | tailored trousers | flannel",
+            "wide leg linen trousers sand | linen tailored | linen",
+            "corduroy chinos rust | chinos | corduroy",
+            "trench coat beige 240 | trench | beige",
+            "camel wool coat double breasted | wool coat | camel",
+            "down coat black | down coat | black",
+            "denim jacket light blue | denim jacket | denim",
+            "cardigan rust merino | cardigan | rust",
+            "waistcoat grey part of the grey suit | waistcoat | grey",
+            "wrap dress berry jersey | wrap dress | berry",
+            "slip dress champagne satin | slip dress | satin",
+            "shirt dress indigo | shirt dress | indigo",
+            "jumpsuit olive | jumpsuit | olive",
+            "loafers tan suede 120 | loafers | suede",
+            "ankle boots black leather 5 cm heel | ankle boots | leather",
+            "white trainers leather | trainers | leather",
+            "court shoes navy stiletto 7 cm | court shoes | navy",
+            "tights 40 den black | tights | black",
+            "belt brown leather brass buckle | belt | brown",
+            "silk scarf teal dotted | scarf | teal",
+            "pearl earrings | earrings | earrings");
 
     private void newClient(String name) {
         browser.open("/clients");
@@ -86,6 +121,103 @@ class InventoryTest extends BrowserTest {
         recorded(1);
         browser.click(By.partialLinkText("cardigan"));
         assertThat(browser.see(By.id("notes")).getAttribute("value")).contains("Brunhilde");
+    }
+
+    /** Thirty varied lines; each is recorded as it stands, and what each became is looked up in the table. */
+    @Test
+    void recordsThirtyVariedLines() {
+        newClient("Thirty lines");
+        List<Long> millis = new ArrayList<>();
+        for (int i = 0; i < THIRTY.size(); i++) {
+            String line = THIRTY.get(i).split("\\|")[0].strip();
+            long start = System.nanoTime();
+            browser.type(ENTRY, line + Keys.ENTER);
+            int now = i + 1;
+            browser.until(b -> b.see("shown-pieces").getText().startsWith(now + " "));
+            millis.add((System.nanoTime() - start) / 1_000_000);
+        }
+        System.out.println("thirty lines, milliseconds each: " + millis);
+        for (String line : THIRTY) {
+            String[] parts = line.split("\\|");
+            By find = By.cssSelector("input[placeholder='find a piece']");
+            browser.type(find, Keys.chord(Keys.CONTROL, "a") + Keys.DELETE + parts[1].strip());
+            browser.until(b -> b.all(ROWS).stream()
+                    .anyMatch(row -> row.getText().toLowerCase(Locale.ROOT).contains(parts[2].strip())));
+        }
+    }
+
+    @Test
+    void offersTheOtherMeaningOfAWord() {
+        newClient("Ambiguous");
+        browser.type(ENTRY, "belt leather gold");
+        browser.click(By.xpath("//button[.='or its colours?']"));
+        browser.until(b -> "belt leather colours:gold".equals(b.see(ENTRY).getAttribute("value")));
+        browser.type(ENTRY, Keys.ENTER);
+        recorded(1);
+        assertThat(browser.see(ROWS).getText().toLowerCase(Locale.ROOT)).contains("gold");
+    }
+
+    @Test
+    void listsErrandsWithTheirCostAndTagsFromTheRail() {
+        newClient("Errands");
+        paste("shirt white\njeans blue\nskirt green");
+        browser.click(By.cssSelector("[aria-label='Select all shown']"));
+        browser.choose(By.xpath("//label[.='decide']/following-sibling::select"), "alter");
+        browser.until(b -> b.all(ROWS).stream().allMatch(row -> row.getText().contains("alter")));
+        browser.click(By.xpath("//button[.='what follows']"));
+        List<WebElement> costs = browser.all(By.cssSelector("[id$='-cost']"));
+        costs.get(0).sendKeys("12.35" + Keys.ENTER);
+        browser.untilText(By.cssSelector("[data-testid='follow-ups']"), text -> text.contains("€12.35"));
+        browser.all(By.cssSelector("[id$='-cost']")).get(1).sendKeys("0.70" + Keys.ENTER);
+        browser.untilText(By.cssSelector("[data-testid='follow-ups']"), text -> text.contains("€13.05"));
+        browser.checkAccessibility();
+
+        browser.click(By.xpath("//button[.='all pieces']"));
+        browser.see(By.cssSelector("[data-strip='0']")).sendKeys("x");
+        browser.press(Keys.chord(Keys.SHIFT, Keys.ARROW_RIGHT));
+        browser.see(By.xpath("//strong[.='2 selected']"));
+        browser.type(By.xpath("//label[span='add a tag']/input"), "to sell" + Keys.ENTER);
+        browser.until(b -> b.all(ROWS).stream()
+                        .filter(row -> row.getText().contains("to sell"))
+                        .count()
+                == 2);
+        browser.choose(By.xpath("//label[.='tag']/following-sibling::select"), "to sell");
+        browser.until(b -> b.all(By.cssSelector("[data-strip]")).size() == 2);
+        browser.checkAccessibility();
+    }
+
+    @Test
+    void showsWhatARoleWouldChangeBeforeItIsSaved() {
+        newClient("Roles");
+        paste("t-shirt white\njeans navy\ntrainers white\novershirt olive");
+        browser.untilText(By.cssSelector("[data-testid='live-count']"), text -> text.startsWith("2"));
+        browser.click(By.partialLinkText("overshirt"));
+        browser.choose(By.id("roles"), "top");
+        browser.untilText(
+                By.cssSelector("[data-testid='role-trial']"),
+                text -> text.contains("3 outfits") && text.contains("+1"));
+        browser.checkAccessibility();
+        browser.click(By.xpath("//button[.='Keep the change']"));
+        browser.untilText(By.cssSelector("[data-testid='live-count']"), text -> text.startsWith("3"));
+    }
+
+    @Test
+    void makesAKindFromAPieceAndEntersTheNextByItsName() {
+        newClient("Kinds");
+        browser.type(ENTRY, "overshirt canvas red" + Keys.ENTER);
+        recorded(1);
+        browser.click(By.partialLinkText("overshirt"));
+        browser.click(By.xpath("//button[starts-with(., 'Make a kind')]"));
+        browser.type(By.name("kind-name"), "Quay smock" + Keys.ENTER);
+        browser.see(By.xpath("//*[contains(., 'New kind: quay smock')]"));
+        browser.openClient("Kinds", "pieces");
+        browser.type(ENTRY, "quay smock navy" + Keys.ENTER);
+        recorded(2);
+        assertThat(browser.see(ROWS).getText()).contains("quay smock").contains("canvas");
+        browser.open("/kinds");
+        browser.click(By.xpath("//li[contains(., 'quay smock')]//button[.='No longer offer']"));
+        browser.see(By.xpath("//li[contains(., 'quay smock')]//button[.='Offer again']"));
+        browser.checkAccessibility();
     }
 
     @Test

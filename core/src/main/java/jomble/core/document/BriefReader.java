@@ -135,8 +135,8 @@ final class BriefReader {
 
     private static String kind(Node node) {
         String id = node.text(1, 64);
-        if (id != null && Kinds.find(id).isEmpty()) {
-            node.rejectUnknown("value", id, Kinds.ids());
+        if (id != null && Kinds.shipped().find(id).isEmpty()) {
+            node.rejectUnknown("value", id, Kinds.shipped().ids());
         }
         return id;
     }

@@ -31,9 +31,12 @@ public final class InventoryTable {
     private static final Map<String, List<String>> PARTS = Map.of(
             "construction", List.of("structure", "lapel", "breasted", "pockets"),
             "care", List.of("method", "wearsBetween", "daysOut", "iron"),
-            "cost", List.of("amount", "currency"));
-    private static final Set<String> TEXTS = Set.of("label", "set", "size", "notes", "acquired", "dueBack", "currency");
+            "cost", List.of("amount", "currency"),
+            "errand", List.of("what", "where", "by", "cost"));
+    private static final Set<String> TEXTS =
+            Set.of("label", "set", "size", "notes", "acquired", "dueBack", "currency", "what", "where", "by");
     private static final Set<String> LISTS = Set.of("roles", "finishes", "details");
+    private static final Pattern SUM = Pattern.compile("(\\d{1,10}(?:[.,]\\d{1,3})?) ([A-Z]{3})");
     private static final Pattern FIBRE = Pattern.compile("([\\p{L}-]+(?: (?!\\d)[\\p{L}-]+)*)\\s*(\\d{1,3})?\\s*%?");
     private static final Pattern SEPARATOR = Pattern.compile("[\\s,]+");
     private static final List<String> COLUMNS = buildColumns();
@@ -104,32 +107,32 @@ public final class InventoryTable {
      * @param id used when the row names none
      * @throws InvalidInputException naming every cell that cannot be accepted, by {@code /column}
      */
-    public static Piece read(Map<String, String> cells, String id) {
+    public static Piece read(Map<String, String> cells, String id, Kinds kinds) {
         Map<String, Object> tree = new LinkedHashMap<>();
         cells.forEach((column, cell) -> {
             if (!cell.isBlank()) {
-                put(tree, column, cell.strip());
+                put(tree, column, cell.strip(), kinds);
             }
         });
         tree.putIfAbsent("id", id);
-        return PieceReader.readAlone(tree);
+        return PieceReader.readAlone(tree, kinds);
     }
 
-    private static void put(Map<String, Object> tree, String column, String cell) {
+    private static void put(Map<String, Object> tree, String column, String cell, Kinds kinds) {
         int dot = column.indexOf('.');
         if (dot > 0) {
             @SuppressWarnings("unchecked")
             Map<String, Object> parts =
                     (Map<String, Object>) tree.computeIfAbsent(column.substring(0, dot), c -> new LinkedHashMap<>());
-            parts.put(column.substring(dot + 1), value(column.substring(dot + 1), cell));
+            parts.put(column.substring(dot + 1), value(column.substring(dot + 1), cell, kinds));
         } else {
-            tree.put(column, value(column, cell));
+            tree.put(column, value(column, cell, kinds));
         }
     }
 
-    private static Object value(String column, String cell) {
+    private static Object value(String column, String cell, Kinds kinds) {
         if (column.equals("kind")) {
-            return kind(cell);
+            return kind(cell, kinds);
         }
         if (column.equals("colours")) {
             return List.of(SEPARATOR.split(cell)).stream()
@@ -138,6 +141,13 @@ public final class InventoryTable {
         }
         if (column.equals("fibres")) {
             return fibres(cell);
+        }
+        if (column.equals("tags")) {
+            return List.of(cell.split("\\s*,\\s*"));
+        }
+        Matcher sum = SUM.matcher(cell);
+        if (column.equals("cost") && sum.matches()) {
+            return Map.of("amount", new BigDecimal(sum.group(1).replace(',', '.')), "currency", sum.group(2));
         }
         if (LISTS.contains(column)) {
             return List.of(SEPARATOR.split(cell));
@@ -155,9 +165,9 @@ public final class InventoryTable {
     }
 
     /** The id of the kind where its words are known; what was typed where they are not. */
-    private static String kind(String cell) {
+    private static String kind(String cell, Kinds kinds) {
         String words = cell.toLowerCase(Locale.ROOT).replace('-', ' ');
-        return Optional.ofNullable(Kinds.words().get(words)).map(k -> k.id()).orElse(cell);
+        return Optional.ofNullable(kinds.words().get(words)).map(k -> k.id()).orElse(cell);
     }
 
     private static Object colour(String text) {
@@ -198,8 +208,12 @@ public final class InventoryTable {
         if (value == null) {
             return "";
         }
+        if (value instanceof Map<?, ?> sum) {
+            return ((BigDecimal) sum.get("amount")).toPlainString() + " " + sum.get("currency");
+        }
         if (value instanceof List<?> list) {
-            return list.stream().map(InventoryTable::item).collect(Collectors.joining(" "));
+            String separator = column.equals("tags") ? ", " : " ";
+            return list.stream().map(InventoryTable::item).collect(Collectors.joining(separator));
         }
         return value instanceof BigDecimal number ? number.toPlainString() : value.toString();
     }

@@ -29,22 +29,31 @@ public final class PieceReader {
      *
      * @throws jomble.core.tree.InvalidInputException naming every field that cannot be accepted
      */
-    public static Piece readAlone(Object tree) {
+    public static Piece readAlone(Object tree, Kinds kinds) {
         Node node = Node.root(tree);
-        Optional<Piece> piece = read(node);
+        Optional<Piece> piece = read(node, kinds);
         node.finish();
         return piece.orElseThrow();
     }
 
     /** The piece, or empty after reporting what is wrong. */
-    static Optional<Piece> read(Node node) {
+    static Optional<Piece> read(Node node, Kinds kinds) {
         if (!node.isObject()) {
             node.reject("not-an-object", "a piece is expected here");
             return Optional.empty();
         }
         Map<String, Node> fields = node.fields(FIELDS);
         String id = node.field("id").text(1, 64);
-        Optional<Kind> kind = kind(node.field("kind"));
+        Optional<Kind> kind = kind(node.field("kind"), kinds);
+        Map<Attribute<?>, Object> set = attributes(fields);
+        if (id == null || kind.isEmpty() || hasHole(set)) {
+            return Optional.empty();
+        }
+        return Optional.of(Piece.of(new PieceId(id), kind.get(), set));
+    }
+
+    /** The attributes among the fields; what is wrong is reported. */
+    static Map<Attribute<?>, Object> attributes(Map<String, Node> fields) {
         Map<Attribute<?>, Object> set = new LinkedHashMap<>();
         for (Attribute<?> attribute : Attribute.all()) {
             Node field = fields.get(attribute.name());
@@ -55,27 +64,24 @@ public final class PieceReader {
                 }
             }
         }
-        if (id == null || kind.isEmpty() || hasHole(set)) {
-            return Optional.empty();
-        }
-        return Optional.of(Piece.of(new PieceId(id), kind.get(), set));
+        return set;
     }
 
-    private static Optional<Kind> kind(Node node) {
+    private static Optional<Kind> kind(Node node, Kinds kinds) {
         if (!node.isText()) {
             node.reject("missing-kind", "the kind of the piece is expected here");
             return Optional.empty();
         }
         String id = (String) node.value();
-        Optional<Kind> kind = Kinds.find(id);
+        Optional<Kind> kind = kinds.find(id);
         if (kind.isEmpty()) {
-            node.rejectUnknown("value", id, Kinds.ids());
+            node.rejectUnknown("value", id, kinds.ids());
         }
         return kind;
     }
 
     /** A list with an entry that could not be read; the problem is already reported. */
-    private static boolean hasHole(Map<Attribute<?>, Object> set) {
+    static boolean hasHole(Map<Attribute<?>, Object> set) {
         return set.values().stream()
                 .anyMatch(
                         value -> value instanceof List<?> list && list.stream().anyMatch(e -> e == null));
@@ -88,7 +94,7 @@ public final class PieceReader {
         tree.put("kind", piece.kind().id());
         for (Attribute<?> attribute : Attribute.all()) {
             if (piece.isSet(attribute)) {
-                tree.put(attribute.name(), piece.written(attribute));
+                tree.put(attribute.name(), attribute.write(piece.set().get(attribute)));
             }
         }
         return tree;

@@ -20,6 +20,7 @@ import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Schools;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -40,7 +41,7 @@ public final class QuestionReader {
 
     /** Reads {@code wardrobe} and {@code context} of a request; problems are reported at the node. */
     public static Question read(Node request) {
-        return read(request, WardrobeReader.read(required(request.field("wardrobe"))));
+        return read(request, WardrobeReader.read(required(request.field("wardrobe")), Kinds.shipped()));
     }
 
     /** Reads the context of a request about a wardrobe that is already at hand. */

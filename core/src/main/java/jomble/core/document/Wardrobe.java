@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jomble.core.brief.Brief;
+import jomble.core.piece.Kind;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.PieceSet;
@@ -13,12 +14,15 @@ import jomble.core.piece.SetKind;
 /**
  * Everything about one client's clothes. Invariant: ids of pieces and of sets are unique; every set a piece names exists.
  *
+ * @param kinds the studio's own kinds it was read with
  * @param carried overrides, capsules, outfits and wears as they were read, kept without being looked into
  */
-public record Wardrobe(Brief brief, List<Piece> pieces, List<PieceSet> sets, Map<String, List<Object>> carried) {
-    public static final Wardrobe EMPTY = new Wardrobe(Brief.EMPTY, List.of(), List.of(), Map.of());
+public record Wardrobe(
+        Brief brief, List<Kind> kinds, List<Piece> pieces, List<PieceSet> sets, Map<String, List<Object>> carried) {
+    public static final Wardrobe EMPTY = new Wardrobe(Brief.EMPTY, List.of(), List.of(), List.of(), Map.of());
 
     public Wardrobe {
+        kinds = List.copyOf(kinds);
         pieces = List.copyOf(pieces);
         sets = List.copyOf(sets);
         carried = Map.copyOf(carried);
@@ -26,6 +30,14 @@ public record Wardrobe(Brief brief, List<Piece> pieces, List<PieceSet> sets, Map
 
     public Optional<Piece> find(PieceId id) {
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
+    }
+
+    /** This wardrobe with a piece in place of the one of the same id. */
+    public Wardrobe with(Piece changed) {
+        List<Piece> others = pieces.stream()
+                .map(piece -> piece.id().equals(changed.id()) ? changed : piece)
+                .toList();
+        return new Wardrobe(brief, kinds, others, sets, carried);
     }
 
     public Map<String, SetKind> setKinds() {

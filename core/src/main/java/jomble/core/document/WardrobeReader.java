@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.brief.Brief;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.PieceSet;
@@ -21,8 +22,8 @@ public final class WardrobeReader {
     public static final String FORMAT = "jomble-wardrobe";
     public static final int VERSION = 1;
     static final List<String> CARRIED = List.of("overrides", "capsules", "outfits", "wears");
-    private static final List<String> FIELDS =
-            List.of("format", "version", "brief", "pieces", "sets", "overrides", "capsules", "outfits", "wears");
+    private static final List<String> FIELDS = List.of(
+            "format", "version", "brief", "kinds", "pieces", "sets", "overrides", "capsules", "outfits", "wears");
     private static final int MOST_PIECES = 20_000;
     private static final int MOST_CARRIED = 100_000;
 
@@ -31,21 +32,23 @@ public final class WardrobeReader {
     /**
      * Reads a whole document.
      *
+     * @param known the kinds a piece may be of, besides those of the document itself
      * @throws jomble.core.tree.InvalidInputException naming everything that cannot be accepted
      */
-    public static Wardrobe read(Object tree) {
+    public static Wardrobe read(Object tree, Kinds known) {
         Node node = Node.root(tree);
-        Wardrobe wardrobe = read(node);
+        Wardrobe wardrobe = read(node, known);
         node.finish();
         return wardrobe;
     }
 
     /** Reads the document at the node; problems are reported there. Format and version may be left out. */
-    static Wardrobe read(Node node) {
+    static Wardrobe read(Node node, Kinds known) {
         node.fields(FIELDS);
         checkFormat(node);
         Brief brief = BriefReader.given(node.field("brief"), BriefReader::read, Brief.EMPTY);
-        List<Piece> pieces = pieces(node.field("pieces"));
+        Kinds kinds = KindReader.readAll(node.field("kinds"), known);
+        List<Piece> pieces = pieces(node.field("pieces"), kinds);
         Map<String, List<Object>> carried = new LinkedHashMap<>();
         for (String name : CARRIED) {
             List<Node> items = node.field(name).items(MOST_CARRIED);
@@ -53,7 +56,7 @@ public final class WardrobeReader {
                 carried.put(name, items.stream().map(Node::value).toList());
             }
         }
-        return new Wardrobe(brief, pieces, sets(node.field("sets"), pieces), carried);
+        return new Wardrobe(brief, kinds.own(), pieces, sets(node.field("sets"), pieces), carried);
     }
 
     private static void checkFormat(Node node) {
@@ -70,11 +73,11 @@ public final class WardrobeReader {
         }
     }
 
-    private static List<Piece> pieces(Node node) {
+    private static List<Piece> pieces(Node node, Kinds kinds) {
         List<Piece> pieces = new ArrayList<>();
         Map<PieceId, String> seen = new HashMap<>();
         for (Node item : node.items(MOST_PIECES)) {
-            Optional<Piece> piece = PieceReader.read(item);
+            Optional<Piece> piece = PieceReader.read(item, kinds);
             piece.ifPresent(p -> {
                 String before = seen.putIfAbsent(p.id(), item.pointer());
                 if (before != null) {

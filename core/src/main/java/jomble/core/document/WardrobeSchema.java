@@ -23,6 +23,7 @@ public final class WardrobeSchema {
         properties.put("format", Map.of("const", WardrobeReader.FORMAT));
         properties.put("version", Map.of("type", "integer", "minimum", 1, "maximum", WardrobeReader.VERSION));
         properties.put("brief", Map.of("type", "object"));
+        properties.put("kinds", Map.of("type", "array", "items", kind()));
         properties.put("pieces", Map.of("type", "array", "items", piece()));
         properties.put("sets", Map.of("type", "array", "items", set()));
         WardrobeReader.CARRIED.forEach(name -> properties.put(name, Map.of("type", "array")));
@@ -38,14 +39,39 @@ public final class WardrobeSchema {
     private static Map<String, Object> piece() {
         Map<String, Object> properties = new LinkedHashMap<>();
         properties.put("id", ID);
-        properties.put("kind", Map.of("enum", new ArrayList<>(Kinds.ids())));
-        Attribute.all().forEach(attribute -> properties.put(attribute.name(), form(attribute)));
+        properties.put("kind", Map.of("anyOf", List.of(shippedKind(), ID)));
+        properties.putAll(attributes());
         Map<String, Object> piece = new LinkedHashMap<>();
         piece.put("type", "object");
         piece.put("required", List.of("id", "kind"));
         piece.put("properties", properties);
         piece.put("additionalProperties", false);
         return piece;
+    }
+
+    private static Map<String, Object> shippedKind() {
+        return Map.of("enum", new ArrayList<>(Kinds.shipped().ids()));
+    }
+
+    private static Map<String, Object> attributes() {
+        Map<String, Object> properties = new LinkedHashMap<>();
+        Attribute.all().forEach(attribute -> properties.put(attribute.name(), form(attribute)));
+        return properties;
+    }
+
+    /** A studio's own kind: like a shipped one but for what is set. */
+    private static Map<String, Object> kind() {
+        Map<String, Object> properties = new LinkedHashMap<>();
+        properties.put("id", ID);
+        properties.put("like", shippedKind());
+        properties.put("alsoCalled", Map.of("type", "array", "items", Map.of("type", "string")));
+        properties.put("set", Map.of("type", "object", "properties", attributes(), "additionalProperties", false));
+        Map<String, Object> kind = new LinkedHashMap<>();
+        kind.put("type", "object");
+        kind.put("required", List.of("id", "like"));
+        kind.put("properties", properties);
+        kind.put("additionalProperties", false);
+        return kind;
     }
 
     private static Map<String, Object> form(Attribute<?> attribute) {
@@ -63,7 +89,10 @@ public final class WardrobeSchema {
         if (List.of(Attribute.ROLES, Attribute.FINISHES, Attribute.DETAILS).contains(attribute)) {
             return Map.of("type", List.of("array", "null"), "items", Map.of("enum", attribute.words()));
         }
-        if (List.of(Attribute.CONSTRUCTION, Attribute.CARE_NEEDS, Attribute.COST)
+        if (attribute == Attribute.TAGS) {
+            return Map.of("type", List.of("array", "null"), "maxItems", 20, "items", Map.of("type", "string"));
+        }
+        if (List.of(Attribute.CONSTRUCTION, Attribute.CARE_NEEDS, Attribute.COST, Attribute.ERRAND)
                 .contains(attribute)) {
             return Map.of("type", List.of("object", "null"));
         }

@@ -10,9 +10,10 @@ import jomble.core.brief.Occasion;
 import jomble.core.brief.Requirement;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.colour.Colour;
+import jomble.core.piece.Kind;
 import jomble.core.piece.Word;
 
-/** Writes a wardrobe document as a tree of maps, lists and values. Reading it back gives an equal wardrobe. */
+/** Writes a wardrobe document as a tree of maps, lists and values. Of the studio's own kinds, those that pieces are of. */
 public final class WardrobeWriter {
     private WardrobeWriter() {}
 
@@ -21,6 +22,13 @@ public final class WardrobeWriter {
         tree.put("format", WardrobeReader.FORMAT);
         tree.put("version", WardrobeReader.VERSION);
         tree.put("brief", brief(wardrobe.brief()));
+        List<Kind> used = wardrobe.kinds().stream()
+                .filter(kind -> wardrobe.pieces().stream()
+                        .anyMatch(piece -> piece.kind().equals(kind)))
+                .toList();
+        if (!used.isEmpty()) {
+            tree.put("kinds", used.stream().map(KindReader::write).toList());
+        }
         tree.put("pieces", wardrobe.pieces().stream().map(PieceReader::write).toList());
         tree.put(
                 "sets",

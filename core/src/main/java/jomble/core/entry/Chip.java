@@ -1,5 +1,7 @@
 package jomble.core.entry;
 
+import java.util.List;
+
 /**
  * A stretch of the line and what it was taken for.
  *
@@ -9,8 +11,13 @@ package jomble.core.entry;
  * @param means the attribute, {@code kind} or {@code count}; null when the words were not understood
  * @param value what was understood, in words; null when nothing was
  * @param suggestion the known word nearest to one that was not understood, or null
+ * @param others what else the words may mean here, each as it would be typed to say so: {@code metal:gold}
  */
-public record Chip(String text, int from, int to, String means, String value, String suggestion) {
+public record Chip(String text, int from, int to, String means, String value, String suggestion, List<String> others) {
+    public Chip {
+        others = List.copyOf(others);
+    }
+
     public boolean isUnderstood() {
         return means != null;
     }

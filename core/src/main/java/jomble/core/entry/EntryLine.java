@@ -39,6 +39,7 @@ public final class EntryLine {
 
     private final List<Token> tokens = new ArrayList<>();
     private final Currency usual;
+    private final Lexicon lexicon;
     private final List<Chip> chips = new ArrayList<>();
     private final Map<Attribute<?>, Object> set = new LinkedHashMap<>();
     private final List<ColourShare> colours = new ArrayList<>();
@@ -56,8 +57,9 @@ public final class EntryLine {
         }
     }
 
-    private EntryLine(String line, Currency usual) {
+    private EntryLine(String line, Currency usual, Kinds kinds) {
         this.usual = usual;
+        this.lexicon = new Lexicon(kinds);
         Matcher matcher = TOKEN.matcher(line);
         while (matcher.find()) {
             boolean quoted = matcher.group(1) != null;
@@ -65,9 +67,12 @@ public final class EntryLine {
         }
     }
 
-    /** @param usual the currency of an amount without one */
-    public static EntryReading read(String line, Currency usual) {
-        return new EntryLine(line, usual).read();
+    /**
+     * @param usual the currency of an amount without one
+     * @param kinds the kinds a line may name
+     */
+    public static EntryReading read(String line, Currency usual, Kinds kinds) {
+        return new EntryLine(line, usual, kinds).read();
     }
 
     private EntryReading read() {
@@ -109,7 +114,7 @@ public final class EntryLine {
                 if (meaning.isPresent() && (weak && !isWeak || (weak == isWeak && length >= longest))) {
                     longest = length;
                     weak = isWeak;
-                    kind = Kinds.find(meaning.get().value()).orElseThrow();
+                    kind = lexicon.kind(meaning.get());
                 }
             }
         }
@@ -122,9 +127,9 @@ public final class EntryLine {
         for (int a = 0; a < tokens.size(); a++) {
             for (int b = 0; b < tokens.size(); b++) {
                 String phrase = a == b ? "" : phrase(a, 1) + " " + phrase(b, 1);
-                for (Lexicon.Meaning meaning : Lexicon.meanings(phrase)) {
+                for (Lexicon.Meaning meaning : lexicon.meanings(phrase)) {
                     if (meaning.attribute().equals(Lexicon.KIND)) {
-                        kind = Kinds.find(meaning.value()).orElseThrow();
+                        kind = lexicon.kind(meaning);
                         ofKind.clear();
                         ofKind.addAll(List.of(a, b));
                     }
@@ -134,7 +139,7 @@ public final class EntryLine {
     }
 
     private Optional<Lexicon.Meaning> meaning(int at, int length, String attribute) {
-        return Lexicon.meanings(phrase(at, length)).stream()
+        return lexicon.meanings(phrase(at, length)).stream()
                 .filter(m -> m.attribute().equals(attribute))
                 .findFirst();
     }
@@ -160,21 +165,18 @@ public final class EntryLine {
         if (ofKind.contains(at)) {
             return chip(at, 1, Lexicon.KIND, kind.words());
         }
-        int used = takeSize(at);
+        int used = takeSaid(at);
+        used = used > 0 ? used : takeSize(at);
         used = used > 0 ? used : takeSet(at);
         used = used > 0 ? used : takeNumber(at);
         if (used > 0) {
             return used;
         }
         for (int length = Math.min(Lexicon.LONGEST_PHRASE, tokens.size() - at); length > 0; length--) {
-            Optional<Lexicon.Meaning> meaning = choose(Lexicon.meanings(phrase(at, length)));
+            Optional<Lexicon.Meaning> meaning = choose(lexicon.meanings(phrase(at, length)));
             if (meaning.isPresent()) {
                 accept(meaning.get());
-                return chip(
-                        at,
-                        length,
-                        meaning.get().attribute(),
-                        meaning.get().value().replace('-', ' '));
+                return chip(at, length, meaning.get(), others(phrase(at, length), meaning.get()));
             }
         }
         if (Lexicon.FILLERS.contains(token.word())) {
@@ -182,9 +184,37 @@ public final class EntryLine {
         }
         String suggestion = token.text().length() < 3
                 ? null
-                : Spelling.nearest(token.word(), Lexicon.phrases()).orElse(null);
-        chips.add(new Chip(token.text(), token.from(), token.to(), null, null, suggestion));
+                : Spelling.nearest(token.word(), lexicon.phrases()).orElse(null);
+        chips.add(new Chip(token.text(), token.from(), token.to(), null, null, suggestion, List.of()));
         return 1;
+    }
+
+    /** "metal:gold" says which of several meanings is meant. */
+    private int takeSaid(int at) {
+        String[] parts = tokens.get(at).word().split(":", 2);
+        if (parts.length < 2) {
+            return 0;
+        }
+        return lexicon.meanings(parts[1]).stream()
+                .filter(m -> m.attribute().toLowerCase(Locale.ROOT).equals(parts[0]))
+                .filter(m -> !m.attribute().equals(Lexicon.KIND))
+                .findFirst()
+                .map(meaning -> {
+                    accept(meaning);
+                    return chip(at, 1, meaning, List.of());
+                })
+                .orElse(0);
+    }
+
+    /** The meanings not taken, as they would be typed. A metal that is taken also says the colour, and so on. */
+    private List<String> others(String phrase, Lexicon.Meaning taken) {
+        return lexicon.meanings(phrase).stream()
+                .filter(m -> !m.attribute().equals(taken.attribute())
+                        && !m.attribute().equals(Lexicon.KIND))
+                .filter(this::fits)
+                .map(m -> m.attribute() + ":" + phrase.replace(' ', '-'))
+                .distinct()
+                .toList();
     }
 
     private int takeNumber(int at) {
@@ -275,14 +305,20 @@ public final class EntryLine {
         }
         List<Lexicon.Meaning> rest = meanings.stream()
                 .filter(m -> !m.attribute().equals(Lexicon.KIND))
-                .filter(m -> !m.attribute().equals(Attribute.METAL.name()) || showsMetal())
-                .filter(m -> !m.attribute().equals(Attribute.SHAPE.name()) || hasShape())
-                .filter(m -> !m.attribute().equals(Attribute.PATTERN_SCALE.name()) || hasPattern())
+                .filter(this::fits)
                 .toList();
         boolean metal = rest.stream().anyMatch(m -> m.attribute().equals(Attribute.METAL.name()));
         return rest.stream()
                 .filter(m -> !metal || m.attribute().equals(Attribute.METAL.name()))
                 .findFirst();
+    }
+
+    /** Whether the attribute makes sense of this kind in this line. */
+    private boolean fits(Lexicon.Meaning meaning) {
+        String attribute = meaning.attribute();
+        return (!attribute.equals(Attribute.METAL.name()) || showsMetal())
+                && (!attribute.equals(Attribute.SHAPE.name()) || hasShape())
+                && (!attribute.equals(Attribute.PATTERN_SCALE.name()) || hasPattern());
     }
 
     private boolean showsMetal() {
@@ -291,7 +327,7 @@ public final class EntryLine {
 
     private boolean hasPattern() {
         return tokens.stream()
-                .flatMap(token -> Lexicon.meanings(token.word()).stream())
+                .flatMap(token -> lexicon.meanings(token.word()).stream())
                 .anyMatch(meaning -> meaning.attribute().equals(Attribute.PATTERN.name()));
     }
 
@@ -329,14 +365,22 @@ public final class EntryLine {
         set.put(attribute, written);
     }
 
+    private int chip(int at, int length, Lexicon.Meaning meaning, List<String> others) {
+        return chip(at, length, meaning.attribute(), meaning.value().replace('-', ' '), others);
+    }
+
     private int chip(int at, int length, String means, String value) {
+        return chip(at, length, means, value, List.of());
+    }
+
+    private int chip(int at, int length, String means, String value, List<String> others) {
         Token first = tokens.get(at);
         Token last = tokens.get(at + length - 1);
         StringBuilder text = new StringBuilder();
         for (int i = at; i < at + length; i++) {
             text.append(i == at ? "" : " ").append(tokens.get(i).text());
         }
-        chips.add(new Chip(text.toString(), first.from(), last.to(), means, value, null));
+        chips.add(new Chip(text.toString(), first.from(), last.to(), means, value, null, others));
         return length;
     }
 

@@ -3,6 +3,7 @@ package jomble.core.entry;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -191,25 +192,44 @@ final class Lexicon {
 
     private static final Map<String, List<Meaning>> PHRASES = load();
 
-    private Lexicon() {}
+    private final Map<String, List<Meaning>> own = new LinkedHashMap<>();
+    private final Kinds kinds;
 
-    static List<Meaning> meanings(String phrase) {
-        return PHRASES.getOrDefault(phrase, List.of());
+    /** The phrases everybody knows, and the words of a studio's own kinds, which come first. */
+    Lexicon(Kinds kinds) {
+        this.kinds = kinds;
+        kinds.own().forEach(kind -> {
+            addKind(own, kind.id().replace('-', ' '), kind);
+            kind.alsoCalled().forEach(word -> addKind(own, word, kind));
+        });
     }
 
-    static Set<String> phrases() {
-        return PHRASES.keySet();
+    Kind kind(Meaning meaning) {
+        return kinds.find(meaning.value()).orElseThrow();
+    }
+
+    List<Meaning> meanings(String phrase) {
+        List<Meaning> usual = PHRASES.getOrDefault(phrase, List.of());
+        if (!own.containsKey(phrase)) {
+            return usual;
+        }
+        List<Meaning> all = new ArrayList<>(own.get(phrase));
+        all.addAll(usual);
+        return all;
+    }
+
+    Set<String> phrases() {
+        if (own.isEmpty()) {
+            return PHRASES.keySet();
+        }
+        Set<String> all = new LinkedHashSet<>(PHRASES.keySet());
+        all.addAll(own.keySet());
+        return all;
     }
 
     private static Map<String, List<Meaning>> load() {
         Map<String, List<Meaning>> phrases = new LinkedHashMap<>();
-        Map<String, Kind> kinds = new HashMap<>(Kinds.words());
-        kinds.forEach((word, kind) -> {
-            add(phrases, word, KIND, kind.id());
-            if (!word.endsWith("s")) {
-                add(phrases, word + (word.endsWith("sh") || word.endsWith("tch") ? "es" : "s"), KIND, kind.id());
-            }
-        });
+        new HashMap<>(Kinds.shipped().words()).forEach((word, kind) -> addKind(phrases, word, kind));
         ColourNames.all().forEach(name -> add(phrases, name, COLOUR, name));
         for (Attribute<?> attribute : SPOKEN) {
             for (String id : attribute.words()) {
@@ -223,6 +243,14 @@ final class Lexicon {
             add(phrases, synonym[0], synonym[1], synonym[2]);
         }
         return phrases;
+    }
+
+    /** The word for a kind and its plural. */
+    private static void addKind(Map<String, List<Meaning>> phrases, String word, Kind kind) {
+        add(phrases, word, KIND, kind.id());
+        if (!word.endsWith("s")) {
+            add(phrases, word + (word.endsWith("sh") || word.endsWith("tch") ? "es" : "s"), KIND, kind.id());
+        }
     }
 
     private static void add(Map<String, List<Meaning>> phrases, String phrase, String attribute, String value) {

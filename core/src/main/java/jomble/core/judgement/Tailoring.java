@@ -23,7 +23,7 @@ public final class Tailoring {
     public static boolean isPart(Worn worn) {
         return switch (worn.slot()) {
             case JACKET, BOTTOM -> true;
-            case MID -> worn.piece().kind().id().equals(WAISTCOAT);
+            case MID -> worn.piece().kind().origin().id().equals(WAISTCOAT);
             default -> false;
         };
     }
@@ -31,7 +31,7 @@ public final class Tailoring {
     private static boolean isOfSuit(Worn worn, JudgementContext context) {
         boolean lone = worn.piece().setId() == null
                 && worn.slot() == Slot.JACKET
-                && worn.piece().kind().id().equals(SUIT_JACKET);
+                && worn.piece().kind().origin().id().equals(SUIT_JACKET);
         return lone || context.isOfSuit(worn.piece());
     }
 }

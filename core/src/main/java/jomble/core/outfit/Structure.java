@@ -70,8 +70,8 @@ public enum Structure implements Word {
     public boolean takes(Slot slot, Piece piece) {
         if (this == DRAPED_OVER_UNDERSKIRT || this == DRAPED_OVER_SKIRT) {
             return switch (slot) {
-                case TOP -> UNDER_A_DRAPE.contains(piece.kind().id());
-                case BOTTOM -> piece.kind().id().equals(LONG_FLARED_SKIRT);
+                case TOP -> UNDER_A_DRAPE.contains(piece.kind().origin().id());
+                case BOTTOM -> piece.kind().origin().id().equals(LONG_FLARED_SKIRT);
                 default -> true;
             };
         }

@@ -59,6 +59,6 @@ public final class Ways {
 
     /** A bodysuit has no hem to wear out. */
     private static boolean isAlwaysTucked(Piece piece) {
-        return piece.kind().id().endsWith("bodysuit");
+        return piece.kind().origin().id().endsWith("bodysuit");
     }
 }

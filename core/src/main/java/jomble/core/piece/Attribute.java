@@ -63,6 +63,7 @@ public final class Attribute<T> {
     public static final Attribute<Source> SOURCE = word("source", Source.class);
     public static final Attribute<Condition> CONDITION = word("condition", Condition.class);
     public static final Attribute<Decision> DECISION = word("decision", Decision.class);
+    public static final Attribute<Errand> ERRAND = of("errand", CompositeValues.ERRAND);
     public static final Attribute<Whereabouts> WHEREABOUTS = word("whereabouts", Whereabouts.class);
     public static final Attribute<LocalDate> DUE_BACK = of("dueBack", DATE);
     public static final Attribute<Integer> WEARS_BEFORE = of("wearsBefore", ValueType.integer(0, 100_000));
@@ -73,6 +74,7 @@ public final class Attribute<T> {
     public static final Attribute<Integer> COMFORT_MINUTES = of("comfortMinutes", ValueType.integer(0, 1440));
     public static final Attribute<Integer> CREASES = of("creases", ValueType.integer(0, 3));
     public static final Attribute<Integer> PACKS = of("packs", ValueType.integer(0, 3));
+    public static final Attribute<List<String>> TAGS = of("tags", CompositeValues.TAGS);
     public static final Attribute<String> NOTES = of("notes", ValueType.text(4000));
 
     private final String name;
@@ -138,8 +140,9 @@ public final class Attribute<T> {
         return type.parse().apply(text);
     }
 
+    /** The document form of a value of this attribute. */
     @SuppressWarnings("unchecked")
-    Object write(Object value) {
+    public Object write(Object value) {
         return type.write().apply((T) value);
     }
 

@@ -18,6 +18,9 @@ import jomble.core.tree.Node;
 final class CompositeValues {
     private static final int MOST_COLOURS = 5;
     private static final int MOST_FIBRES = 10;
+    private static final int MOST_TAGS = 20;
+    private static final int LONGEST_TAG = 40;
+    private static final int LONGEST_ERRAND = 200;
 
     static final ValueType<List<ColourShare>> COLOUR_SHARES = new ValueType<>(
             CompositeValues::readColours,
@@ -37,6 +40,15 @@ final class CompositeValues {
     static final ValueType<Money> MONEY =
             ValueType.of("money", CompositeValues::readMoney, CompositeValues::writeMoney);
     static final ValueType<LocalDate> DATE = ValueType.of("date", CompositeValues::readDate, LocalDate::toString);
+
+    static final ValueType<Errand> ERRAND =
+            ValueType.of("errand", CompositeValues::readErrand, CompositeValues::writeErrand);
+    static final ValueType<List<String>> TAGS = new ValueType<>(
+            CompositeValues::readTags,
+            tags -> tags,
+            text -> List.of(text.split(",")),
+            List.of(),
+            new ValueForm("tags", 0, MOST_TAGS));
 
     private CompositeValues() {}
 
@@ -192,6 +204,40 @@ final class CompositeValues {
 
     private static Object writeMoney(Money money) {
         return ordered("amount", money.amount(), "currency", money.currency().getCurrencyCode());
+    }
+
+    private static Errand readErrand(Node node) {
+        Map<String, Node> fields = node.fields(List.of("what", "where", "by", "cost"));
+        return new Errand(
+                part(fields, "what", n -> n.text(1, LONGEST_ERRAND)),
+                part(fields, "where", n -> n.text(1, LONGEST_ERRAND)),
+                part(fields, "by", CompositeValues::readDate),
+                part(fields, "cost", CompositeValues::readMoney));
+    }
+
+    private static Object writeErrand(Errand errand) {
+        return ordered(
+                "what",
+                errand.what(),
+                "where",
+                errand.where(),
+                "by",
+                errand.by() == null ? null : errand.by().toString(),
+                "cost",
+                errand.cost() == null ? null : writeMoney(errand.cost()));
+    }
+
+    private static List<String> readTags(Node node) {
+        List<String> tags = new ArrayList<>();
+        for (Node item : node.items(MOST_TAGS)) {
+            String tag = item.text(1, LONGEST_TAG);
+            if (tag != null && (tag.isBlank() || tag.contains(","))) {
+                item.reject("not-a-tag", "a tag is a word or a few, without commas");
+            } else if (tag == null || !tags.contains(tag.strip())) {
+                tags.add(tag == null ? null : tag.strip());
+            }
+        }
+        return tags.contains(null) ? tags : List.copyOf(tags);
     }
 
     private static LocalDate readDate(Node node) {

@@ -1,6 +1,7 @@
 package jomble.core.piece;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -21,7 +22,8 @@ final class Derivation {
 
     Derivation(Kind kind, Map<Attribute<?>, Object> set) {
         this.kind = kind;
-        this.set = set;
+        this.set = new HashMap<>(kind.changes());
+        this.set.putAll(set);
     }
 
     Object[] resolve() {
@@ -213,6 +215,11 @@ final class Derivation {
                         && (f.fibre() == Fibre.WOOL || f.fibre() == Fibre.MERINO || f.fibre() == Fibre.CASHMERE));
     }
 
+    private boolean isOfKind(Attribute<?> attribute, Object value) {
+        return kind.byDefault(attribute).isPresent()
+                || value.equals(kind.changes().get(attribute));
+    }
+
     /** "Navy flannel blazer", "ivory and navy stripe shirt": colour, pattern, cloth where unusual, kind. */
     private String label() {
         StringBuilder label = new StringBuilder();
@@ -222,11 +229,13 @@ final class Derivation {
             label.append(" and ").append(ColourNames.nameOf(colours.get(1).colour()));
         }
         Pattern pattern = get(Attribute.PATTERN);
-        if (pattern != Pattern.SOLID && kind.byDefault(Attribute.PATTERN).isEmpty()) {
+        if (pattern != Pattern.SOLID && !isOfKind(Attribute.PATTERN, pattern)) {
             label.append(' ').append(pattern.words());
         }
         Cloth cloth = get(Attribute.CLOTH);
-        if (set.containsKey(Attribute.CLOTH) && !kind.id().contains(cloth.id())) {
+        boolean said =
+                set.containsKey(Attribute.CLOTH) && !cloth.equals(kind.changes().get(Attribute.CLOTH));
+        if (said && !kind.id().contains(cloth.id())) {
             label.append(' ').append(cloth.words());
         }
         label.append(' ').append(kind.words());

@@ -1,8 +1,10 @@
 package jomble.core.piece;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A kind of piece: what it is unless said otherwise.
@@ -10,12 +12,66 @@ import java.util.Optional;
  * @param id kebab-case, unique
  * @param alsoCalled other words for it, in lower case
  * @param warmth insulation as the kind is usually made
+ * @param like the shipped kind a studio's own kind was copied from; null of a shipped kind
+ * @param changes what the studio's own kind is otherwise than the one it was copied from; empty of a shipped kind
  */
 public record Kind(
-        String id, List<String> alsoCalled, Family family, Warmth warmth, Map<Attribute<?>, Object> defaults) {
+        String id,
+        List<String> alsoCalled,
+        Family family,
+        Warmth warmth,
+        Map<Attribute<?>, Object> defaults,
+        Kind like,
+        Map<Attribute<?>, Object> changes) {
+    /** What belongs to one piece and never to a kind. */
+    private static final Set<Attribute<?>> OF_ONE_PIECE = Set.of(
+            Attribute.LABEL,
+            Attribute.SET,
+            Attribute.COST,
+            Attribute.ACQUIRED,
+            Attribute.SOURCE,
+            Attribute.CONDITION,
+            Attribute.DECISION,
+            Attribute.ERRAND,
+            Attribute.WHEREABOUTS,
+            Attribute.DUE_BACK,
+            Attribute.WEARS_BEFORE,
+            Attribute.FAVOURITE,
+            Attribute.SIZE,
+            Attribute.FITS_NOW,
+            Attribute.QUANTITY,
+            Attribute.TAGS,
+            Attribute.NOTES);
+
     public Kind {
         alsoCalled = List.copyOf(alsoCalled);
         defaults = Map.copyOf(defaults);
+        changes = Map.copyOf(changes);
+    }
+
+    static Kind shipped(
+            String id, List<String> alsoCalled, Family family, Warmth warmth, Map<Attribute<?>, Object> defaults) {
+        return new Kind(id, alsoCalled, family, warmth, defaults, null, Map.of());
+    }
+
+    /**
+     * A studio's own kind: everything as this kind has it but for the changes, which count as set by hand when the rest is
+     * derived. What belongs to one piece, such as its cost, is left out.
+     */
+    public Kind copy(String newId, List<String> words, Map<Attribute<?>, Object> changed) {
+        Map<Attribute<?>, Object> all = new LinkedHashMap<>(changes);
+        all.putAll(changed);
+        all.keySet().removeAll(OF_ONE_PIECE);
+        return new Kind(newId, words, family, warmth, defaults, origin(), all);
+    }
+
+    /** The shipped kind behind it; itself when it is shipped. */
+    public Kind origin() {
+        return like == null ? this : like;
+    }
+
+    public boolean isShipped() {
+        return like == null;
     }
 
     /** The name for people, such as "long-sleeved T-shirt". */

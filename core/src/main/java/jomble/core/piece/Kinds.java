@@ -16,40 +16,72 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** The shipped kinds, read once from their table. */
+/** The kinds a studio works with: the shipped ones, read once from their table, and its own. Immutable. */
 public final class Kinds {
     private static final String TABLE = "/jomble/core/piece/kinds.txt";
     private static final String GARMENTS = "/jomble/core/climate/garment-clo.csv";
     private static final Set<String> CONSTRUCTION_PARTS = Set.of("structure", "lapel", "breasted", "pockets");
-    private static final Map<String, Kind> BY_ID = load();
-    private static final Map<String, Kind> BY_WORD = byWord();
+    private static final Kinds SHIPPED = new Kinds(load());
 
-    private Kinds() {}
+    private final Map<String, Kind> byId;
+    private final Map<String, Kind> byWord;
 
-    public static Collection<Kind> all() {
-        return BY_ID.values();
+    private Kinds(Map<String, Kind> byId) {
+        this.byId = byId;
+        this.byWord = byWord(byId.values());
     }
 
-    public static Set<String> ids() {
-        return BY_ID.keySet();
+    public static Kinds shipped() {
+        return SHIPPED;
+    }
+
+    /**
+     * These kinds and more.
+     *
+     * @throws IllegalArgumentException if one has the id of a kind that is there already
+     */
+    public Kinds with(Collection<Kind> own) {
+        if (own.isEmpty()) {
+            return this;
+        }
+        Map<String, Kind> kinds = new LinkedHashMap<>(byId);
+        for (Kind kind : own) {
+            Kind before = kinds.put(kind.id(), kind);
+            if (before != null && !before.equals(kind)) {
+                throw new IllegalArgumentException("there is a kind " + kind.id() + " already");
+            }
+        }
+        return new Kinds(kinds);
+    }
+
+    public Collection<Kind> all() {
+        return byId.values();
+    }
+
+    /** The kinds that are not shipped. */
+    public List<Kind> own() {
+        return byId.values().stream().filter(kind -> !kind.isShipped()).toList();
+    }
+
+    public Set<String> ids() {
+        return byId.keySet();
     }
 
     /** The kind of that id; the kebab-case of another word for it also serves. */
-    public static Optional<Kind> find(String id) {
-        Kind kind = BY_ID.get(id);
-        return Optional.ofNullable(kind != null ? kind : BY_WORD.get(id.replace('-', ' ')));
+    public Optional<Kind> find(String id) {
+        Kind kind = byId.get(id);
+        return Optional.ofNullable(kind != null ? kind : byWord.get(id.replace('-', ' ')));
     }
 
     /** Every word or phrase for a kind, in lower case with spaces, to the kind. */
-    public static Map<String, Kind> words() {
-        return BY_WORD;
+    public Map<String, Kind> words() {
+        return byWord;
     }
 
-    private static Map<String, Kind> byWord() {
+    private static Map<String, Kind> byWord(Collection<Kind> kinds) {
         Map<String, Kind> words = new LinkedHashMap<>();
-        BY_ID.values().forEach(kind -> words.put(kind.id().replace('-', ' '), kind));
-        BY_ID.values()
-                .forEach(kind -> kind.alsoCalled().forEach(word -> words.putIfAbsent(word.replace('-', ' '), kind)));
+        kinds.forEach(kind -> words.put(kind.id().replace('-', ' '), kind));
+        kinds.forEach(kind -> kind.alsoCalled().forEach(word -> words.putIfAbsent(word.replace('-', ' '), kind)));
         return Map.copyOf(words);
     }
 
@@ -89,7 +121,7 @@ public final class Kinds {
             defaults.put(Attribute.CONSTRUCTION, construction(construction));
         }
         Family family = Word.find(Family.class, cells[2]).orElseThrow(() -> new IllegalStateException(line));
-        return new Kind(cells[0], words, family, warmth(cells[3], garments), defaults);
+        return Kind.shipped(cells[0], words, family, warmth(cells[3], garments), defaults);
     }
 
     private static Construction construction(Map<String, String> parts) {

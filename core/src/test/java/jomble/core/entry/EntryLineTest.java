@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.document.PieceReader;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,7 +26,8 @@ class EntryLineTest {
     private static final double LEAST_SHARE = 0.95;
 
     private static Piece piece(String line) {
-        return PieceReader.readAlone(EntryLine.toDocument(EntryLine.read(line, EURO), "p"));
+        return PieceReader.readAlone(
+                EntryLine.toDocument(EntryLine.read(line, EURO, Kinds.shipped()), "p"), Kinds.shipped());
     }
 
     @ParameterizedTest(name = "{0}")
@@ -68,18 +70,34 @@ class EntryLineTest {
     @ParameterizedTest
     @CsvSource({"3 × t-shirt white, 3", "2x socks black, 2", "shirt, 1"})
     void countsWhatIsRepeated(String line, int count) {
-        assertThat(EntryLine.read(line, EURO).count()).isEqualTo(count);
+        assertThat(EntryLine.read(line, EURO, Kinds.shipped()).count()).isEqualTo(count);
     }
 
     @Test
     void marksWhatItDoesNotUnderstandAndSuggests() {
-        EntryReading reading = EntryLine.read("shirt whitte glorbal", EURO);
+        EntryReading reading = EntryLine.read("shirt whitte glorbal", EURO, Kinds.shipped());
         assertThat(reading.isComplete()).isFalse();
         assertThat(reading.chips())
                 .filteredOn(chip -> !chip.isUnderstood())
                 .extracting(Chip::text)
                 .containsExactly("whitte", "glorbal");
         assertThat(reading.chips().get(1).suggestion()).isEqualTo("white");
+    }
+
+    @ParameterizedTest(name = "{0}: {1} is {2}, or {3}")
+    @CsvSource({
+        "belt leather gold, gold, metal, colours:gold",
+        "belt leather colours:gold, colours:gold, colours, ''",
+        "shirt white, white, colours, ''",
+    })
+    void offersWhatElseAWordMayMean(String line, String word, String means, String other) {
+        assertThat(EntryLine.read(line, EURO, Kinds.shipped()).chips())
+                .filteredOn(chip -> chip.text().equals(word))
+                .singleElement()
+                .satisfies(chip -> {
+                    assertThat(chip.means()).isEqualTo(means);
+                    assertThat(String.join(" ", chip.others())).isEqualTo(other);
+                });
     }
 
     /** Publishes what share of the words of 150 lines is understood; lines that name no kind are listed. */
@@ -97,7 +115,7 @@ class EntryLineTest {
         List<String> kindless = new ArrayList<>();
         Map<String, String> unknown = new LinkedHashMap<>();
         for (String line : lines) {
-            EntryReading reading = EntryLine.read(line, EURO);
+            EntryReading reading = EntryLine.read(line, EURO, Kinds.shipped());
             if (reading.kind() == null) {
                 kindless.add(line);
             }

@@ -25,7 +25,7 @@ class WardrobePaletteTest {
     private static Piece piece(String id, String kind, String hex) {
         return Piece.of(
                 new PieceId(id),
-                Kinds.find(kind).orElseThrow(),
+                Kinds.shipped().find(kind).orElseThrow(),
                 Map.of(Attribute.COLOURS, List.of(new ColourShare(Colour.of(hex), 1))));
     }
 

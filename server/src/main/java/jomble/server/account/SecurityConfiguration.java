@@ -8,10 +8,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -40,7 +42,22 @@ class SecurityConfiguration {
         return new HttpSessionSecurityContextRepository();
     }
 
+    /** Drawings hold nothing of anybody: no session is opened for them, and every cache may keep them. */
     @Bean
+    @Order(1)
+    SecurityFilterChain drawings(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/drawings/**")
+                .authorizeHttpRequests(a -> a.anyRequest().permitAll())
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .headers(h -> h.cacheControl(c -> c.disable())
+                        .contentSecurityPolicy(
+                                p -> p.policyDirectives("default-src 'none'; style-src 'unsafe-inline'")))
+                .requestCache(c -> c.disable())
+                .build();
+    }
+
+    @Bean
+    @Order(2)
     SecurityFilterChain filters(HttpSecurity http, AccountService accounts, SecurityContextRepository contexts)
             throws Exception {
         return http.securityContext(s -> s.securityContextRepository(contexts))

@@ -9,6 +9,8 @@ import java.util.UUID;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.document.WardrobeWriter;
+import jomble.core.piece.Kinds;
+import jomble.server.history.History;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import org.springframework.stereotype.Service;
@@ -22,11 +24,13 @@ public class ClientService {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
     private final ClientRepository clients;
+    private final History history;
     private final JsonMapper json;
     private final Clock clock;
 
-    ClientService(ClientRepository clients, JsonMapper json, Clock clock) {
+    ClientService(ClientRepository clients, History history, JsonMapper json, Clock clock) {
         this.clients = clients;
+        this.history = history;
         this.json = json;
         this.clock = clock;
     }
@@ -56,12 +60,25 @@ public class ClientService {
     /** The wardrobe without pieces: its brief and its sets. */
     @Transactional(readOnly = true)
     public Wardrobe wardrobeWithoutPieces(UUID id) {
-        return WardrobeReader.read(frame(id));
+        return WardrobeReader.read(frame(id), Kinds.shipped());
     }
 
+    /** Keeps everything of the wardrobe but its pieces, as part of a step. */
     @Transactional
-    public void keepFrame(UUID id, Wardrobe wardrobe) {
-        find(id).reframe(json.writeValueAsString(frameOf(wardrobe)));
+    public void keepFrame(UUID id, Wardrobe wardrobe, UUID step) {
+        Client client = find(id);
+        String before = client.frame();
+        String after = json.writeValueAsString(frameOf(wardrobe));
+        if (!before.equals(after)) {
+            client.reframe(after);
+            history.record(id, step, History.FRAME, before, after);
+        }
+    }
+
+    /** Puts back a frame as the history keeps it. */
+    @Transactional
+    public void restoreFrame(UUID id, String frame) {
+        find(id).reframe(frame);
     }
 
     /** Changes one part of the brief, in document form. */
@@ -74,12 +91,12 @@ public class ClientService {
         }
         brief.put(part, value);
         frame.put("brief", brief);
-        keepFrame(id, WardrobeReader.read(frame));
+        keepFrame(id, WardrobeReader.read(frame, Kinds.shipped()), Ids.next());
     }
 
-    /** Makes a set known, or renames it. A set stays known when its last piece leaves, so that undo can bring it back. */
+    /** Makes a set known, or renames it, as part of a step. A set stays known when its last piece leaves, so that undo can bring it back. */
     @Transactional
-    public void keepSet(UUID id, String setId, String kind, String label) {
+    public void keepSet(UUID id, String setId, String kind, String label, UUID step) {
         Map<String, Object> frame = frame(id);
         List<Object> sets = new ArrayList<>();
         if (frame.get("sets") instanceof List<?> before) {
@@ -89,12 +106,13 @@ public class ClientService {
         }
         sets.add(Map.of("id", setId, "kind", kind, "label", label));
         frame.put("sets", sets);
-        keepFrame(id, WardrobeReader.read(frame));
+        keepFrame(id, WardrobeReader.read(frame, Kinds.shipped()), step);
     }
 
     private static Map<String, Object> frameOf(Wardrobe wardrobe) {
         Map<String, Object> frame = new LinkedHashMap<>(WardrobeWriter.write(wardrobe));
         frame.remove("pieces");
+        frame.remove("kinds");
         return frame;
     }
 }

@@ -1,10 +1,13 @@
 package jomble.server.counting;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import jomble.core.counting.Counter;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
@@ -43,6 +46,8 @@ class ClientCountController {
     /**
      * Streams {@code progress} events, then {@code counts} without and {@code complete} with the uncounted pieces' figures, or
      * {@code refused} with the reason.
+     *
+     * @param trying a piece that is counted as if it had {@code roles}; nothing is saved
      */
     @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter counts(
@@ -50,9 +55,16 @@ class ClientCountController {
             @RequestParam(required = false) List<Integer> months,
             @RequestParam(required = false) String occasion,
             @RequestParam(required = false) String counting,
-            @RequestParam(defaultValue = "false") boolean daring) {
-        Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring));
-        return live.stream(question.toCount());
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String trying,
+            @RequestParam(required = false) List<String> roles) {
+        Chosen chosen = new Chosen(months, occasion, counting, daring);
+        if (trying == null) {
+            return live.stream(questions.ask(clientId, chosen).toCount());
+        }
+        Map<String, Object> set = new HashMap<>();
+        set.put(Attribute.ROLES.name(), roles);
+        return live.stream(questions.askTrying(clientId, chosen, trying, set).toCount());
     }
 
     @GetMapping("/outfits")

@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.util.Map;
 import java.util.UUID;
 import jomble.core.document.WardrobeReader;
+import jomble.core.piece.Kinds;
 import jomble.server.account.AccountService;
 import jomble.server.account.MemberAuthentication;
 import jomble.server.client.Client;
@@ -81,7 +82,7 @@ class DemoLoader implements ApplicationRunner {
         Client client = clients.create(name);
         try (InputStream in = DemoLoader.class.getResourceAsStream(resource)) {
             Map<String, Object> document = json.readValue(in, new TypeReference<>() {});
-            pieces.replaceAll(client.id(), WardrobeReader.read(document));
+            pieces.replaceAll(client.id(), WardrobeReader.read(document, Kinds.shipped()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -41,6 +41,11 @@ public class ClientQuestions {
         return ask(pieces.wardrobe(clientId), chosen);
     }
 
+    /** The question of the wardrobe as it would be with a piece changed. */
+    public Question askTrying(UUID clientId, Chosen chosen, String ref, Map<String, Object> set) {
+        return ask(pieces.wardrobeTrying(clientId, ref, set), chosen);
+    }
+
     public Question ask(Wardrobe wardrobe, Chosen chosen) {
         Map<String, Object> context = new LinkedHashMap<>();
         if (!chosen.months().isEmpty()) {

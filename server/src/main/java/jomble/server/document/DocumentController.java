@@ -6,6 +6,7 @@ import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.document.WardrobeSchema;
 import jomble.core.document.WardrobeWriter;
+import jomble.server.kind.KindService;
 import jomble.server.piece.PieceService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,9 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class DocumentController {
     private final PieceService pieces;
+    private final KindService kinds;
 
-    DocumentController(PieceService pieces) {
+    DocumentController(PieceService pieces, KindService kinds) {
         this.pieces = pieces;
+        this.kinds = kinds;
     }
 
     record Imported(int pieces) {}
@@ -34,7 +37,7 @@ class DocumentController {
     /** Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it. */
     @PutMapping("/clients/{clientId}/document")
     Imported replace(@PathVariable UUID clientId, @RequestBody Map<String, Object> document) {
-        Wardrobe wardrobe = WardrobeReader.read(document);
+        Wardrobe wardrobe = WardrobeReader.read(document, kinds.all());
         pieces.replaceAll(clientId, wardrobe);
         return new Imported(wardrobe.pieces().size());
     }

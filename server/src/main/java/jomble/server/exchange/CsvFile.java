@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jomble.core.document.InventoryTable;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.InvalidInputException;
@@ -38,7 +39,7 @@ final class CsvFile {
     record Row(int number, Piece piece, boolean named, List<Problem> problems) {}
 
     /** @throws InvalidInputException when the file as a whole cannot be read: its encoding, its quotes, its header */
-    static List<Row> read(byte[] bytes, int firstFreeNumber) {
+    static List<Row> read(byte[] bytes, int firstFreeNumber, Kinds kinds) {
         String text = bytes == null ? "" : decode(bytes);
         String firstLine = text.lines().findFirst().orElse("");
         CSVFormat format = CSVFormat.RFC4180
@@ -56,7 +57,8 @@ final class CsvFile {
                 } else if (rows.size() == MOST_ROWS) {
                     throw refused("/rows", "too-many", "at most " + MOST_ROWS + " rows are read at once");
                 } else {
-                    rows.add(row(csv, header, rows.size() + 1, firstFreeNumber, seen));
+                    String id = "p" + (firstFreeNumber + rows.size());
+                    rows.add(row(csv, header, rows.size() + 1, id, seen, kinds));
                 }
             }
             if (header == null) {
@@ -89,13 +91,15 @@ final class CsvFile {
         return tabs > Math.max(commas, semicolons) ? "\t" : semicolons > commas ? ";" : ",";
     }
 
-    private static Row row(CSVRecord csv, List<String> header, int number, int firstFree, Map<PieceId, Integer> seen) {
+    private static Row row(
+            CSVRecord csv, List<String> header, int number, String id, Map<PieceId, Integer> seen, Kinds kinds) {
         Map<String, String> cells = new LinkedHashMap<>();
         for (int i = 0; i < Math.min(csv.size(), header.size()); i++) {
             cells.put(header.get(i), csv.get(i));
         }
-        boolean named =
-                Optional.ofNullable(cells.get("id")).filter(id -> !id.isBlank()).isPresent();
+        boolean named = Optional.ofNullable(cells.get("id"))
+                .filter(given -> !given.isBlank())
+                .isPresent();
         List<Problem> problems = new ArrayList<>();
         Piece piece = null;
         if (csv.size() > header.size()) {
@@ -103,7 +107,7 @@ final class CsvFile {
                     "", "too-many-cells", "the row has " + csv.size() + " cells, the header " + header.size()));
         } else {
             try {
-                piece = InventoryTable.read(cells, "p" + (firstFree + number - 1));
+                piece = InventoryTable.read(cells, id, kinds);
                 Integer before = seen.putIfAbsent(piece.id(), number);
                 if (before != null) {
                     problems.add(new Problem("/id", "id-twice", "row " + before + " has the same id"));

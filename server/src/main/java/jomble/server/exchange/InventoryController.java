@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import jomble.core.piece.Piece;
 import jomble.core.tree.Problem;
+import jomble.server.kind.KindService;
 import jomble.server.piece.PieceService;
 import jomble.server.piece.PieceService.Kept;
 import jomble.server.problem.ProblemException;
@@ -26,9 +27,11 @@ class InventoryController {
     private static final String CSV = "text/csv";
 
     private final PieceService pieces;
+    private final KindService kinds;
 
-    InventoryController(PieceService pieces) {
+    InventoryController(PieceService pieces, KindService kinds) {
         this.pieces = pieces;
+        this.kinds = kinds;
     }
 
     /**
@@ -56,7 +59,7 @@ class InventoryController {
     PreviewView preview(@PathVariable UUID clientId, @RequestBody(required = false) byte[] csv) {
         Map<String, Piece> present = present(clientId);
         Map<String, Integer> sums = new LinkedHashMap<>();
-        List<RowView> rows = CsvFile.read(csv, firstFree(present)).stream()
+        List<RowView> rows = CsvFile.read(csv, firstFree(present), kinds.all()).stream()
                 .map(row -> view(row, present))
                 .toList();
         rows.forEach(row -> sums.merge(row.action(), 1, Integer::sum));
@@ -80,7 +83,7 @@ class InventoryController {
             @RequestParam(required = false) List<Integer> rows,
             @RequestParam(defaultValue = "false") boolean goodOnly) {
         Map<String, Piece> present = present(clientId);
-        List<CsvFile.Row> chosen = CsvFile.read(csv, firstFree(present)).stream()
+        List<CsvFile.Row> chosen = CsvFile.read(csv, firstFree(present), kinds.all()).stream()
                 .filter(row -> rows == null || rows.contains(row.number()))
                 .filter(row -> !goodOnly || row.piece() != null)
                 .toList();

@@ -20,10 +20,12 @@ import jomble.core.entry.Chip;
 import jomble.core.entry.EntryLine;
 import jomble.core.entry.EntryReading;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.tree.Node;
+import jomble.server.kind.KindService;
+import jomble.server.piece.PieceHistory.Undone;
 import jomble.server.piece.PieceService.Kept;
-import jomble.server.piece.PieceService.Undone;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.StudioMember;
 import org.springframework.http.HttpHeaders;
@@ -46,9 +48,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class PieceController {
     private final PieceService pieces;
+    private final PieceHistory history;
+    private final KindService kinds;
 
-    PieceController(PieceService pieces) {
+    PieceController(PieceService pieces, PieceHistory history, KindService kinds) {
         this.pieces = pieces;
+        this.history = history;
+        this.kinds = kinds;
     }
 
     /**
@@ -92,7 +98,7 @@ class PieceController {
             @Valid @RequestBody EntryRequest request,
             @AuthenticationPrincipal StudioMember member) {
         Node node = Node.at("/line", request.line());
-        Map<String, Object> document = accepted(request.line(), request.keepUnknown(), node, member);
+        Map<String, Object> document = accepted(request.line(), request.keepUnknown(), node, member, kinds.offered());
         node.finish();
         if (request.also() != null) {
             request.also().forEach(document::putIfAbsent);
@@ -109,10 +115,11 @@ class PieceController {
             @Valid @RequestBody LinesRequest request,
             @AuthenticationPrincipal StudioMember member) {
         Node node = Node.root(Map.of("lines", request.lines()));
+        Kinds offered = kinds.offered();
         List<Map<String, Object>> documents = new ArrayList<>();
         for (Node line : node.field("lines").items(request.lines().size())) {
             if (line.value() instanceof String text && !text.isBlank()) {
-                documents.add(accepted(text, request.keepUnknown(), line, member));
+                documents.add(accepted(text, request.keepUnknown(), line, member, offered));
             }
         }
         node.finish();
@@ -127,8 +134,9 @@ class PieceController {
     }
 
     /** The document form of a line; what stands against it is reported at the node. */
-    private static Map<String, Object> accepted(String line, Boolean keepUnknown, Node node, StudioMember member) {
-        EntryReading reading = EntryLine.read(line, Currency.getInstance(member.currency()));
+    private static Map<String, Object> accepted(
+            String line, Boolean keepUnknown, Node node, StudioMember member, Kinds offered) {
+        EntryReading reading = EntryLine.read(line, Currency.getInstance(member.currency()), offered);
         if (reading.kind() == null) {
             node.reject("missing-kind", "name what the piece is, such as shirt, jeans or loafers");
         }
@@ -152,7 +160,10 @@ class PieceController {
     /** Reads many lines as they would be recorded, without saving anything. */
     @PostMapping("/entry/lines")
     List<EntryView> readAll(@Valid @RequestBody LinesRequest request, @AuthenticationPrincipal StudioMember member) {
-        return request.lines().stream().map(line -> reading(line, member)).toList();
+        Kinds offered = kinds.offered();
+        return request.lines().stream()
+                .map(line -> reading(line, member, offered))
+                .toList();
     }
 
     /** Makes a set of pieces, or changes which belong to it. */
@@ -165,16 +176,16 @@ class PieceController {
     /** Reads a line as it is typed, without saving anything. */
     @PostMapping("/entry")
     EntryView read(@Valid @RequestBody EntryRequest request, @AuthenticationPrincipal StudioMember member) {
-        return reading(request.line(), member);
+        return reading(request.line(), member, kinds.offered());
     }
 
-    private static EntryView reading(String line, StudioMember member) {
-        EntryReading reading = EntryLine.read(line, Currency.getInstance(member.currency()));
+    private static EntryView reading(String line, StudioMember member, Kinds offered) {
+        EntryReading reading = EntryLine.read(line, Currency.getInstance(member.currency()), offered);
         PieceView preview = null;
         if (reading.kind() != null) {
             Map<String, Object> document = document(reading);
             document.put("id", "preview");
-            Piece piece = PieceReader.readAlone(document);
+            Piece piece = PieceReader.readAlone(document, offered);
             preview = PieceView.of(piece, 0);
         }
         return new EntryView(reading.isComplete(), reading.chips(), preview);
@@ -204,13 +215,27 @@ class PieceController {
         pieces.delete(clientId, ref);
     }
 
-    /** @param seen version of each piece as it was seen, by id */
-    record ManyRequest(@NotEmpty @Size(max = 5000) Map<String, Long> seen, Map<String, Object> set) {}
+    /**
+     * A change of many pieces.
+     *
+     * @param seen version of each piece as it was seen, by id
+     * @param set attributes in document form; null sets one back to derived
+     * @param add entries of attributes that are lists, beside those each piece has
+     */
+    record ManyRequest(
+            @NotEmpty @Size(max = 5000) Map<String, Long> seen,
+            Map<String, Object> set,
+            Map<String, List<Object>> add) {
+        ManyRequest {
+            set = set == null ? Map.of() : set;
+            add = add == null ? Map.of() : add;
+        }
+    }
 
     /** Changes many pieces in one step, all or none. */
     @PostMapping("/clients/{clientId}/pieces/change")
     List<PieceView> changeAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
-        return pieces.changeAll(clientId, request.seen(), request.set()).stream()
+        return pieces.changeAll(clientId, request.seen(), request.set(), request.add()).stream()
                 .map(PieceController::view)
                 .toList();
     }
@@ -226,7 +251,7 @@ class PieceController {
     /** What happened to a piece, newest first, with the names of what changed. */
     @GetMapping("/clients/{clientId}/pieces/{ref}/story")
     List<HappenedView> story(@PathVariable UUID clientId, @PathVariable String ref) {
-        return pieces.story(clientId, ref).stream()
+        return history.story(clientId, ref).stream()
                 .map(h -> new HappenedView(h.at(), h.action(), changed(h.before(), h.after())))
                 .toList();
     }
@@ -242,12 +267,12 @@ class PieceController {
 
     @PostMapping("/clients/{clientId}/undo")
     UndoView undo(@PathVariable UUID clientId) {
-        return view(pieces.undo(clientId));
+        return view(history.undo(clientId));
     }
 
     @PostMapping("/clients/{clientId}/redo")
     UndoView redo(@PathVariable UUID clientId) {
-        return view(pieces.redo(clientId));
+        return view(history.redo(clientId));
     }
 
     private static UndoView view(Optional<Undone> undone) {

@@ -1,59 +1,120 @@
 package jomble.server.piece;
 
 import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import jomble.server.studio.StudioMember;
-import org.springframework.data.domain.Limit;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.stereotype.Component;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import jomble.core.piece.Kinds;
+import jomble.server.client.ClientService;
+import jomble.server.history.Change;
+import jomble.server.history.History;
+import jomble.server.kind.KindService;
+import jomble.server.studio.Ids;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
-/** The append-only history of a client's pieces. Called within the transaction of the change it records. */
-@Component
+/** Takes back what was done to a wardrobe, step by step, and tells the story of a piece. */
+@Service
 class PieceHistory {
-    private static final Limit NEWEST = Limit.of(1);
-    private static final Limit STORY = Limit.of(200);
-
-    private final PieceChangeRepository changes;
+    private final History history;
+    private final PieceRepository rows;
+    private final PieceMapper mapper;
+    private final ClientService clients;
+    private final KindService kinds;
     private final Clock clock;
 
-    PieceHistory(PieceChangeRepository changes, Clock clock) {
-        this.changes = changes;
+    PieceHistory(
+            History history,
+            PieceRepository rows,
+            PieceMapper mapper,
+            ClientService clients,
+            KindService kinds,
+            Clock clock) {
+        this.history = history;
+        this.rows = rows;
+        this.mapper = mapper;
+        this.clients = clients;
+        this.kinds = kinds;
         this.clock = clock;
     }
 
-    void record(UUID clientId, UUID step, String ref, String before, String after) {
-        save(PieceChange.of(clientId, step, ref, before, after));
+    /**
+     * What was taken back.
+     *
+     * @param label of the last piece it touched; null when it touched only what is around the pieces
+     */
+    record Undone(String action, String label, int pieces) {}
+
+    /** One thing that happened to a piece. */
+    record Happened(Instant at, String action, Map<String, Object> before, Map<String, Object> after) {}
+
+    /** The story of a piece, newest first. */
+    @Transactional(readOnly = true)
+    public List<Happened> story(UUID clientId, String ref) {
+        clients.find(clientId);
+        return history.story(clientId, ref).stream()
+                .map(c -> new Happened(c.at(), c.action(), mapper.tree(c.beforeDoc()), mapper.tree(c.afterDoc())))
+                .toList();
     }
 
-    /** Records that a change was taken back, as part of the step {@code step}. */
-    void recordTakenBack(PieceChange change, UUID step) {
-        save(PieceChange.takingBack(change, step));
+    /** Takes back the newest step that still stands; empty when there is none. */
+    @Transactional
+    public Optional<Undone> undo(UUID clientId) {
+        clients.find(clientId);
+        return takeBack(clientId, history.lastStep(clientId));
     }
 
-    private void save(PieceChange change) {
-        Object who = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
-        changes.save(change.by(who instanceof StudioMember member ? member.accountId() : null, clock.instant()));
+    /** Does again what was undone last, unless something new was done since. */
+    @Transactional
+    public Optional<Undone> redo(UUID clientId) {
+        clients.find(clientId);
+        return takeBack(clientId, history.lastUndoing(clientId));
     }
 
-    /** The changes of the newest step that can be undone, newest first; empty when there is none. */
-    List<PieceChange> lastStep(UUID clientId) {
-        return stepOf(clientId, changes.undoable(clientId, NEWEST).stream().findFirst());
+    private Optional<Undone> takeBack(UUID clientId, List<Change> changes) {
+        if (changes.isEmpty()) {
+            return Optional.empty();
+        }
+        Kinds known = kinds.all();
+        Map<String, PieceRow> present = rows.findByClientIdOrderByPosition(clientId).stream()
+                .collect(Collectors.toMap(PieceRow::ref, Function.identity()));
+        int position = rows.lastPosition(clientId);
+        UUID step = Ids.next();
+        List<PieceRow> written = new ArrayList<>();
+        List<PieceRow> gone = new ArrayList<>();
+        for (Change change : changes) {
+            PieceRow row = present.get(change.ref());
+            if (change.ref().equals(History.FRAME)) {
+                clients.restoreFrame(clientId, change.beforeDoc());
+            } else if (change.beforeDoc() != null) {
+                if (row == null) {
+                    row = new PieceRow(Ids.next(), clientId, change.ref(), ++position, clock.instant());
+                }
+                mapper.write(row, mapper.read(change.beforeDoc(), known));
+                written.add(row);
+            } else if (row != null) {
+                gone.add(row);
+            }
+            history.recordTakenBack(change, step);
+        }
+        rows.deleteAll(gone);
+        rows.saveAll(written);
+        return Optional.of(undone(changes, known));
     }
 
-    /** The changes of the newest undoing that can be redone, newest first. */
-    List<PieceChange> lastUndoing(UUID clientId) {
-        return stepOf(clientId, changes.redoable(clientId, NEWEST).stream().findFirst());
-    }
-
-    private List<PieceChange> stepOf(UUID clientId, Optional<PieceChange> change) {
-        return change.map(c -> changes.findByClientIdAndStepOrderByIdDesc(clientId, c.step()))
-                .orElse(List.of());
-    }
-
-    /** What happened to a piece, newest first. */
-    List<PieceChange> story(UUID clientId, String ref) {
-        return changes.findByClientIdAndRefOrderByIdDesc(clientId, ref, STORY);
+    private Undone undone(List<Change> changes, Kinds known) {
+        List<Change> ofPieces =
+                changes.stream().filter(c -> !c.ref().equals(History.FRAME)).toList();
+        if (ofPieces.isEmpty()) {
+            return new Undone(changes.get(0).action(), null, 0);
+        }
+        Change last = ofPieces.get(ofPieces.size() - 1);
+        String text = last.beforeDoc() == null ? last.afterDoc() : last.beforeDoc();
+        return new Undone(last.action(), mapper.read(text, known).label(), ofPieces.size());
     }
 }

@@ -1,7 +1,6 @@
 package jomble.server.piece;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -9,59 +8,61 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import jomble.core.document.PieceReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Attribute;
-import jomble.core.piece.Money;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import jomble.core.piece.PieceSet;
 import jomble.core.piece.SetKind;
 import jomble.core.tree.Node;
 import jomble.server.client.ClientService;
+import jomble.server.history.History;
+import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The inventory of a client. Every change is written to the history in the same transaction. */
 @Service
 public class PieceService {
-    private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
-
     private final PieceRepository rows;
-    private final PieceHistory history;
+    private final History history;
     private final ClientService clients;
-    private final JsonMapper json;
+    private final KindService kinds;
+    private final PieceMapper mapper;
     private final Clock clock;
 
-    PieceService(PieceRepository rows, PieceHistory history, ClientService clients, JsonMapper json, Clock clock) {
+    PieceService(
+            PieceRepository rows,
+            History history,
+            ClientService clients,
+            KindService kinds,
+            PieceMapper mapper,
+            Clock clock) {
         this.rows = rows;
         this.history = history;
         this.clients = clients;
-        this.json = json;
+        this.kinds = kinds;
+        this.mapper = mapper;
         this.clock = clock;
     }
 
     /** A piece with the version it was read at. */
     public record Kept(Piece piece, long version) {}
 
-    /** What was taken back: the action, the label of the last piece it touched, and how many it touched. */
-    public record Undone(String action, String label, int pieces) {}
-
     @Transactional(readOnly = true)
     public List<Kept> all(UUID clientId) {
         clients.find(clientId);
-        return rows.findByClientIdOrderByPosition(clientId).stream()
-                .map(row -> new Kept(piece(row), row.version()))
-                .toList();
+        return mapper.kept(rows.findByClientIdOrderByPosition(clientId), kinds.all());
     }
 
     /** The client's whole wardrobe. */
@@ -71,9 +72,36 @@ public class PieceService {
         document.put(
                 "pieces",
                 rows.findByClientIdOrderByPosition(clientId).stream()
-                        .map(this::document)
+                        .map(mapper::document)
                         .toList());
-        return WardrobeReader.read(document);
+        return WardrobeReader.read(document, kinds.all());
+    }
+
+    /**
+     * The wardrobe as it would be with a piece changed; nothing is saved.
+     *
+     * @param set attributes in document form; null sets one back to derived
+     */
+    @Transactional(readOnly = true)
+    public Wardrobe wardrobeTrying(UUID clientId, String ref, Map<String, Object> set) {
+        Wardrobe wardrobe = wardrobe(clientId);
+        Kinds known = kinds.all();
+        Piece before = wardrobe.find(new PieceId(ref)).orElseThrow(() -> ProblemException.notFound("The piece " + ref));
+        return wardrobe.with(PieceReader.readAlone(changed(before, set), known));
+    }
+
+    /** The document form of a piece with some attributes changed. */
+    private static Map<String, Object> changed(Piece piece, Map<String, Object> set) {
+        Map<String, Object> tree = PieceReader.write(piece);
+        set.forEach((name, value) -> {
+            if (value == null) {
+                tree.remove(name);
+            } else {
+                tree.put(name, value);
+            }
+        });
+        tree.put("id", piece.id().value());
+        return tree;
     }
 
     /** Adds a piece; it gets an id of its own when the document names none. */
@@ -83,22 +111,25 @@ public class PieceService {
         int position = rows.lastPosition(clientId) + 1;
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.putIfAbsent("id", freeRef(clientId, position));
-        Piece piece = accepted(clientId, tree);
+        Kinds known = kinds.all();
+        Piece piece = accepted(tree, sets(clientId), known);
         if (rows.findByClientIdAndRef(clientId, piece.id().value()).isPresent()) {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
         Kept kept = insert(clientId, piece, position);
-        history.record(clientId, Ids.next(), piece.id().value(), null, text(piece));
+        history.record(clientId, Ids.next(), piece.id().value(), null, mapper.text(piece));
         return kept;
     }
 
+    private Set<String> sets(UUID clientId) {
+        return clients.wardrobeWithoutPieces(clientId).setKinds().keySet();
+    }
+
     /** A piece as it may be kept: of a set that exists, and not from the future. */
-    private Piece accepted(UUID clientId, Map<String, Object> tree) {
-        Piece piece = PieceReader.readAlone(tree);
+    private Piece accepted(Map<String, Object> tree, Set<String> sets, Kinds known) {
+        Piece piece = PieceReader.readAlone(tree, known);
         Node node = Node.root(tree);
-        if (piece.setId() != null
-                && clients.wardrobeWithoutPieces(clientId).sets().stream()
-                        .noneMatch(set -> set.id().equals(piece.setId()))) {
+        if (piece.setId() != null && !sets.contains(piece.setId())) {
             node.field(Attribute.SET.name()).reject("unknown-set", "there is no set \"" + piece.setId() + "\"");
         }
         LocalDate acquired = piece.get(Attribute.ACQUIRED);
@@ -118,10 +149,11 @@ public class PieceService {
      */
     @Transactional
     public void joinSet(UUID clientId, String setId, String kind, String label, Set<String> refs) {
-        clients.keepSet(clientId, setId, kind, label);
         UUID step = Ids.next();
+        clients.keepSet(clientId, setId, kind, label, step);
+        Kinds known = kinds.all();
         for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
-            Piece before = piece(row);
+            Piece before = mapper.piece(row, known);
             boolean wanted = refs.contains(row.ref());
             if (wanted != setId.equals(before.setId())) {
                 Map<String, Object> tree = PieceReader.write(before);
@@ -130,9 +162,9 @@ public class PieceService {
                 } else {
                     tree.remove(Attribute.SET.name());
                 }
-                Piece after = PieceReader.readAlone(tree);
-                write(row, after);
-                history.record(clientId, step, row.ref(), text(before), text(after));
+                Piece after = PieceReader.readAlone(tree, known);
+                mapper.write(row, after);
+                history.record(clientId, step, row.ref(), mapper.text(before), mapper.text(after));
             }
         }
     }
@@ -149,7 +181,7 @@ public class PieceService {
                     SetKind kind = label.endsWith("suit")
                             ? SetKind.SUIT
                             : label.endsWith("twinset") ? SetKind.TWINSET : SetKind.CO_ORD;
-                    clients.keepSet(clientId, id, kind.id(), label);
+                    clients.keepSet(clientId, id, kind.id(), label, Ids.next());
                     return id;
                 });
     }
@@ -164,7 +196,7 @@ public class PieceService {
 
     private Kept insert(UUID clientId, Piece piece, int position) {
         PieceRow row = new PieceRow(Ids.next(), clientId, piece.id().value(), position, clock.instant());
-        write(row, piece);
+        mapper.write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
         return new Kept(piece, saved.version());
     }
@@ -178,63 +210,21 @@ public class PieceService {
         }
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.put("id", ref);
-        Piece piece = accepted(clientId, tree);
-        String before = text(piece(row));
-        write(row, piece);
+        Kinds known = kinds.all();
+        Piece piece = accepted(tree, sets(clientId), known);
+        String before = mapper.text(mapper.piece(row, known));
+        mapper.write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
-        history.record(clientId, Ids.next(), ref, before, text(piece));
+        history.record(clientId, Ids.next(), ref, before, mapper.text(piece));
         return new Kept(piece, saved.version());
     }
 
     @Transactional
     public void delete(UUID clientId, String ref) {
         PieceRow row = find(clientId, ref);
-        history.record(clientId, Ids.next(), ref, text(piece(row)), null);
+        Kinds known = kinds.all();
+        history.record(clientId, Ids.next(), ref, mapper.text(mapper.piece(row, known)), null);
         rows.delete(row);
-    }
-
-    /** Takes back the newest step that still stands; empty when there is none. */
-    @Transactional
-    public Optional<Undone> undo(UUID clientId) {
-        clients.find(clientId);
-        return takeBack(clientId, history.lastStep(clientId));
-    }
-
-    /** Does again what was undone last, unless something new was done since. */
-    @Transactional
-    public Optional<Undone> redo(UUID clientId) {
-        clients.find(clientId);
-        return takeBack(clientId, history.lastUndoing(clientId));
-    }
-
-    private Optional<Undone> takeBack(UUID clientId, List<PieceChange> changes) {
-        if (changes.isEmpty()) {
-            return Optional.empty();
-        }
-        Map<String, PieceRow> present = present(clientId);
-        int position = rows.lastPosition(clientId);
-        UUID step = Ids.next();
-        List<PieceRow> written = new ArrayList<>();
-        List<PieceRow> gone = new ArrayList<>();
-        for (PieceChange change : changes) {
-            PieceRow row = present.get(change.ref());
-            if (change.beforeDoc() != null) {
-                if (row == null) {
-                    row = new PieceRow(Ids.next(), clientId, change.ref(), ++position, clock.instant());
-                }
-                write(row, read(change.beforeDoc()));
-                written.add(row);
-            } else if (row != null) {
-                gone.add(row);
-            }
-            history.recordTakenBack(change, step);
-        }
-        rows.deleteAll(gone);
-        rows.saveAll(written);
-        PieceChange last = changes.get(changes.size() - 1);
-        String label = read(last.beforeDoc() == null ? last.afterDoc() : last.beforeDoc())
-                .label();
-        return Optional.of(new Undone(last.action(), label, changes.size()));
     }
 
     private Map<String, PieceRow> present(UUID clientId) {
@@ -243,49 +233,30 @@ public class PieceService {
         return present;
     }
 
-    /** One thing that happened to a piece. */
-    public record Happened(Instant at, String action, Map<String, Object> before, Map<String, Object> after) {}
-
-    /** The story of a piece, newest first. */
-    @Transactional(readOnly = true)
-    public List<Happened> story(UUID clientId, String ref) {
-        clients.find(clientId);
-        return history.story(clientId, ref).stream()
-                .map(c -> new Happened(c.at(), c.action(), tree(c.beforeDoc()), tree(c.afterDoc())))
-                .toList();
-    }
-
-    private Map<String, Object> tree(String document) {
-        return document == null ? Map.of() : json.readValue(document, TREE);
-    }
-
     /**
      * Changes many pieces in one step, all or none.
      *
      * @param seen version of each piece as it was seen, by ref
      * @param set attributes in document form; null sets one back to derived
+     * @param add entries of attributes that are lists, beside those each piece has
      */
     @Transactional
-    public List<Kept> changeAll(UUID clientId, Map<String, Long> seen, Map<String, Object> set) {
+    public List<Kept> changeAll(
+            UUID clientId, Map<String, Long> seen, Map<String, Object> set, Map<String, List<Object>> add) {
         UUID step = Ids.next();
+        Kinds known = kinds.all();
+        Set<String> sets = sets(clientId);
         List<Kept> changed = new ArrayList<>();
         for (PieceRow row : rows.findByClientIdAndRefIn(clientId, seen.keySet())) {
             if (row.version() != seen.get(row.ref())) {
                 throw ProblemException.stale();
             }
-            Piece before = piece(row);
-            Map<String, Object> tree = PieceReader.write(before);
-            set.forEach((name, value) -> {
-                if (value == null) {
-                    tree.remove(name);
-                } else {
-                    tree.put(name, value);
-                }
-            });
-            tree.put("id", row.ref());
-            Piece after = accepted(clientId, tree);
-            write(row, after);
-            history.record(clientId, step, row.ref(), text(before), text(after));
+            Piece before = mapper.piece(row, known);
+            Map<String, Object> tree = changed(before, set);
+            add.forEach((name, entries) -> tree.put(name, both(tree.get(name), entries)));
+            Piece after = accepted(tree, sets, known);
+            mapper.write(row, after);
+            history.record(clientId, step, row.ref(), mapper.text(before), mapper.text(after));
             changed.add(new Kept(after, rows.saveAndFlush(row).version()));
         }
         if (changed.size() != seen.size()) {
@@ -294,10 +265,18 @@ public class PieceService {
         return changed;
     }
 
+    private static List<Object> both(Object list, List<Object> more) {
+        Set<Object> all = new LinkedHashSet<>(list instanceof List<?> entries ? entries : List.of());
+        all.addAll(more);
+        return List.copyOf(all);
+    }
+
     /** Adds pieces that get ids of their own, in one step; when one cannot be accepted, none is added. */
     @Transactional
     public void addAll(UUID clientId, List<Map<String, Object>> documents) {
         clients.find(clientId);
+        Kinds known = kinds.all();
+        Set<String> sets = sets(clientId);
         Set<String> taken = present(clientId).keySet();
         int number = rows.lastPosition(clientId);
         List<Piece> added = new ArrayList<>();
@@ -307,7 +286,7 @@ public class PieceService {
             } while (taken.contains("p" + number));
             Map<String, Object> tree = new LinkedHashMap<>(document);
             tree.put("id", "p" + number);
-            added.add(accepted(clientId, tree));
+            added.add(accepted(tree, sets, known));
         }
         merge(clientId, added, Ids.next());
     }
@@ -317,8 +296,9 @@ public class PieceService {
     public void deleteAll(UUID clientId, Collection<String> refs) {
         UUID step = Ids.next();
         clients.find(clientId);
+        Kinds known = kinds.all();
         for (PieceRow row : rows.findByClientIdAndRefIn(clientId, refs)) {
-            history.record(clientId, step, row.ref(), text(piece(row)), null);
+            history.record(clientId, step, row.ref(), mapper.text(mapper.piece(row, known)), null);
             rows.delete(row);
         }
     }
@@ -331,7 +311,8 @@ public class PieceService {
     }
 
     private void merge(UUID clientId, List<Piece> pieces, UUID step) {
-        Set<String> sets = clients.wardrobeWithoutPieces(clientId).setKinds().keySet();
+        Kinds known = kinds.all();
+        Set<String> sets = sets(clientId);
         pieces.stream()
                 .filter(piece -> piece.setId() != null && !sets.contains(piece.setId()))
                 .findFirst()
@@ -346,13 +327,13 @@ public class PieceService {
         for (Piece piece : pieces) {
             String ref = piece.id().value();
             PieceRow row = present.get(ref);
-            String before = row == null ? null : text(piece(row));
+            String before = row == null ? null : mapper.text(mapper.piece(row, known));
             if (row == null) {
                 row = new PieceRow(Ids.next(), clientId, ref, ++position, clock.instant());
             }
-            write(row, piece);
+            mapper.write(row, piece);
             written.add(row);
-            history.record(clientId, step, ref, before, text(piece));
+            history.record(clientId, step, ref, before, mapper.text(piece));
         }
         rows.saveAll(written);
     }
@@ -360,13 +341,15 @@ public class PieceService {
     /** Puts the wardrobe in place of everything the client has, in one step; all or nothing. */
     @Transactional
     public void replaceAll(UUID clientId, Wardrobe wardrobe) {
-        clients.keepFrame(clientId, wardrobe);
         UUID step = Ids.next();
+        kinds.keepAll(wardrobe.kinds());
+        clients.keepFrame(clientId, wardrobe, step);
+        Kinds known = kinds.all();
         Set<String> kept = new HashSet<>();
         wardrobe.pieces().forEach(piece -> kept.add(piece.id().value()));
         for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
             if (!kept.contains(row.ref())) {
-                history.record(clientId, step, row.ref(), text(piece(row)), null);
+                history.record(clientId, step, row.ref(), mapper.text(mapper.piece(row, known)), null);
                 rows.delete(row);
             }
         }
@@ -377,39 +360,5 @@ public class PieceService {
     private PieceRow find(UUID clientId, String ref) {
         return rows.findByClientIdAndRef(clientId, ref)
                 .orElseThrow(() -> ProblemException.notFound("The piece " + ref));
-    }
-
-    private void write(PieceRow row, Piece piece) {
-        Map<String, Object> document = PieceReader.write(piece);
-        document.remove(Attribute.COST.name());
-        Money cost = piece.get(Attribute.COST);
-        row.write(
-                piece.kind().id(),
-                cost == null ? null : cost.amount(),
-                cost == null ? null : cost.currency().getCurrencyCode(),
-                json.writeValueAsString(document),
-                clock.instant());
-    }
-
-    private Map<String, Object> document(PieceRow row) {
-        Map<String, Object> document = new LinkedHashMap<>(json.readValue(row.attributes(), TREE));
-        if (row.costAmount() != null) {
-            document.put(
-                    Attribute.COST.name(),
-                    Map.of("amount", row.costAmount().stripTrailingZeros(), "currency", row.costCurrency()));
-        }
-        return document;
-    }
-
-    private Piece piece(PieceRow row) {
-        return PieceReader.readAlone(document(row));
-    }
-
-    private Piece read(String document) {
-        return PieceReader.readAlone(json.readValue(document, TREE));
-    }
-
-    private String text(Piece piece) {
-        return json.writeValueAsString(PieceReader.write(piece));
     }
 }

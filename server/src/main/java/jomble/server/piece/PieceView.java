@@ -4,20 +4,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jomble.core.colour.ColourNames;
+import jomble.core.colour.ColourOrder;
 import jomble.core.document.PieceReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Word;
-import jomble.drawing.Flat;
 import jomble.drawing.RailStrip;
+import jomble.server.drawing.DrawingAddress;
 
 /**
  * A piece as the front end shows it.
  *
  * @param set what was set by hand, in document form
  * @param resolved every attribute that applies, in document form
- * @param flat the garment drawing, an SVG document
+ * @param flat the address of the garment drawing
  * @param strip the piece edge-on, an SVG document
+ * @param order keys to sort a rail by
  */
 public record PieceView(
         String id,
@@ -31,7 +33,14 @@ public record PieceView(
         Map<String, Object> set,
         Map<String, Object> resolved,
         String flat,
-        String strip) {
+        String strip,
+        Order order) {
+
+    /**
+     * @param colour neutrals first, then round the hue circle
+     * @param season 2, high summer, to 10, deep winter
+     */
+    public record Order(int colour, int season) {}
 
     public static PieceView of(Piece piece, long version) {
         Map<String, Object> resolved = new LinkedHashMap<>();
@@ -57,7 +66,10 @@ public record PieceView(
                         .toList(),
                 set,
                 resolved,
-                Flat.of(piece),
-                RailStrip.of(piece));
+                DrawingAddress.flat(piece),
+                RailStrip.of(piece),
+                new Order(
+                        ColourOrder.key(piece.dominant()),
+                        piece.seasons().from() + piece.seasons().to()));
     }
 }

@@ -7,13 +7,13 @@ import jomble.core.colour.ColourNames;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Breasted;
 import jomble.core.piece.CareMethod;
-import jomble.core.piece.Kinds;
 import jomble.core.piece.Lapel;
 import jomble.core.piece.Pockets;
 import jomble.core.piece.SetKind;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Structure;
 import jomble.core.piece.Word;
+import jomble.server.kind.KindService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,6 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/vocabulary")
 class VocabularyController {
+    private final KindService kinds;
+
+    VocabularyController(KindService kinds) {
+        this.kinds = kinds;
+    }
+
     record KindView(String id, String name, String family, List<String> alsoCalled) {}
 
     /** @param least,most limits of a number, or of the length of a text */
@@ -49,7 +55,7 @@ class VocabularyController {
         Map<String, String> colours = new LinkedHashMap<>();
         ColourNames.all().forEach(name -> ColourNames.find(name).ifPresent(c -> colours.put(name, c.hex())));
         return new VocabularyView(
-                Kinds.all().stream()
+                kinds.offered().all().stream()
                         .map(k -> new KindView(k.id(), k.words(), k.family().id(), k.alsoCalled()))
                         .toList(),
                 Attribute.all().stream()

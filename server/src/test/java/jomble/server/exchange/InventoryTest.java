@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
@@ -23,9 +22,7 @@ class InventoryTest {
     @BeforeEach
     void newClient(Jomble jomble) {
         stylist = jomble.stylist();
-        client = "/api/v1/clients/"
-                + stylist.post("/api/v1/clients", Map.of("name", "CSV " + UUID.randomUUID()))
-                        .at("id");
+        client = stylist.newClient();
     }
 
     private Answer preview(String csv) {

@@ -13,7 +13,6 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import jomble.server.running.Caller;
@@ -38,9 +37,7 @@ class PhotosTest {
     @BeforeEach
     void newPiece(Jomble jomble) {
         stylist = jomble.stylist();
-        client = "/api/v1/clients/"
-                + stylist.post("/api/v1/clients", Map.of("name", "Photos " + UUID.randomUUID()))
-                        .at("id");
+        client = stylist.newClient();
         stylist.post(client + "/pieces", Map.of("id", "a", "kind", "shirt"));
         photos = client + "/pieces/a/photos";
     }

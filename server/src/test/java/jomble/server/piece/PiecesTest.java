@@ -6,7 +6,6 @@ import jakarta.persistence.EntityManagerFactory;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
@@ -26,9 +25,7 @@ class PiecesTest {
     @BeforeEach
     void newClient(Jomble jomble) {
         stylist = jomble.stylist();
-        client = "/api/v1/clients/"
-                + stylist.post("/api/v1/clients", Map.of("name", "Pieces " + UUID.randomUUID()))
-                        .at("id");
+        client = stylist.newClient();
         pieces = client + "/pieces";
     }
 
@@ -180,5 +177,47 @@ class PiecesTest {
         statistics.clear();
         assertThat(stylist.get(pieces).status()).isEqualTo(200);
         return statistics.getPrepareStatementCount();
+    }
+
+    @Test
+    void undoTakesBackWhatIsAroundThePiecesToo() {
+        Map<String, Object> palette = Map.of("base", List.of("#22304d"), "accents", List.of(), "avoid", List.of());
+        stylist.put(client + "/palette", palette);
+        stylist.post(pieces, Map.of("id", "p1", "kind", "suit-jacket"));
+        Map<String, Object> suit = Map.of("kind", "suit", "label", "Navy suit", "pieces", List.of("p1"));
+        stylist.put(client + "/sets/s1", suit);
+        assertThat(stylist.get(pieces).at(0, "set", "set")).isEqualTo("s1");
+
+        assertThat(stylist.post(client + "/undo", null).at("pieces")).isEqualTo(1);
+        assertThat(stylist.get(pieces).at(0, "set", "set")).isNull();
+        assertThat(stylist.get(client).at("sets")).isEqualTo(List.of());
+        stylist.post(client + "/undo", null);
+        assertThat(stylist.post(client + "/undo", null).at("pieces")).isEqualTo(0);
+        assertThat(stylist.get(client + "/palette").at("client", "base")).isEqualTo(List.of());
+        stylist.post(client + "/redo", null);
+        assertThat(stylist.get(client + "/palette").at("client", "base")).isEqualTo(List.of("#22304d"));
+    }
+
+    @Test
+    void tagsManyPiecesAndKeepsAnErrandToTheCent() {
+        stylist.post(pieces, Map.of("id", "p1", "kind", "shirt", "tags", List.of("holiday")));
+        stylist.post(pieces, Map.of("id", "p2", "kind", "jeans"));
+        Map<String, Object> tagged =
+                Map.of("seen", Map.of("p1", 0, "p2", 0), "add", Map.of("tags", List.of("to sell", "holiday")));
+        assertThat(stylist.post(pieces + "/change", tagged).list())
+                .extracting(p -> ((Map<?, ?>) p.get("set")).get("tags").toString())
+                .containsExactlyInAnyOrder("[holiday, to sell]", "[to sell, holiday]");
+
+        Map<String, Object> cost = Map.of("amount", 12.35, "currency", "EUR");
+        Map<String, Object> errand =
+                Map.of("what", "shorten by 3 cm", "where", "harbour tailor", "by", "2027-02-01", "cost", cost);
+        Map<String, Object> altered = Map.of("kind", "jeans", "decision", "alter", "errand", errand);
+        assertThat(stylist.put(pieces + "/p2", altered, "If-Match", "\"1\"").at("set", "errand"))
+                .isEqualTo(errand);
+        Map<String, Object> wrong = Map.of("kind", "jeans", "errand", Map.of("by", "soon"), "tags", List.of("a,b"));
+        assertThat(stylist.post(pieces, wrong).at("errors"))
+                .asString()
+                .contains("/errand/by")
+                .contains("/tags/0");
     }
 }

@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Speaks HTTP to the application as a browser or a program would, cookies and CSRF token included. */
@@ -69,6 +70,13 @@ public final class Caller {
         if (answer.status() != 200) {
             throw new IllegalStateException(answer.text());
         }
+    }
+
+    /** Adds a client with no pieces, and answers the path to it. */
+    public String newClient() {
+        String name = "Client " + UUID.randomUUID();
+        return "/api/v1/clients/"
+                + post("/api/v1/clients", Map.of("name", name)).at("id");
     }
 
     public Answer get(String path) {

@@ -1,4 +1,4 @@
-package jomble.server.piece;
+package jomble.server.history;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -6,19 +6,21 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.SequenceGenerator;
+import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 
-/** One change to a piece, written once and never altered; undo and the story of a piece read it. */
+/** One change to a piece or to the frame of a wardrobe, written once and never altered; undo and the story of a piece read it. */
 @Entity
-class PieceChange {
+@Table(name = "wardrobe_change")
+public class Change {
     static final String UNDONE = "undone";
     static final String REDONE = "redone";
 
     @Id
-    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "piece_change_seq")
-    @SequenceGenerator(name = "piece_change_seq", allocationSize = 100)
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "wardrobe_change_seq")
+    @SequenceGenerator(name = "wardrobe_change_seq", allocationSize = 100)
     private Long id;
 
     @TenantId
@@ -39,11 +41,11 @@ class PieceChange {
     private UUID accountId;
     private Instant at;
 
-    protected PieceChange() {}
+    protected Change() {}
 
-    /** @param before,after document forms of the piece; null where it did not exist */
-    static PieceChange of(UUID clientId, UUID step, String ref, String before, String after) {
-        PieceChange change = new PieceChange();
+    /** @param before,after document forms; null where there was none */
+    static Change of(UUID clientId, UUID step, String ref, String before, String after) {
+        Change change = new Change();
         change.clientId = clientId;
         change.step = step;
         change.ref = ref;
@@ -54,44 +56,41 @@ class PieceChange {
     }
 
     /** The opposite of a change, as a part of another step. */
-    static PieceChange takingBack(PieceChange other, UUID step) {
-        PieceChange change = of(other.clientId, step, other.ref, other.afterDoc, other.beforeDoc);
+    static Change takingBack(Change other, UUID step) {
+        Change change = of(other.clientId, step, other.ref, other.afterDoc, other.beforeDoc);
         change.undoes = other.id;
         change.action = other.action.equals(UNDONE) ? REDONE : UNDONE;
         return change;
     }
 
-    PieceChange by(UUID account, Instant when) {
+    Change by(UUID account, Instant when) {
         this.accountId = account;
         this.at = when;
         return this;
     }
 
-    Long id() {
-        return id;
-    }
-
-    UUID step() {
+    public UUID step() {
         return step;
     }
 
-    String ref() {
+    /** The piece, or {@link History#FRAME}. */
+    public String ref() {
         return ref;
     }
 
-    String action() {
+    public String action() {
         return action;
     }
 
-    String beforeDoc() {
+    public String beforeDoc() {
         return beforeDoc;
     }
 
-    String afterDoc() {
+    public String afterDoc() {
         return afterDoc;
     }
 
-    Instant at() {
+    public Instant at() {
         return at;
     }
 }

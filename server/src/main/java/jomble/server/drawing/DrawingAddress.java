@@ -1,0 +1,50 @@
+package jomble.server.drawing;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Map;
+import java.util.stream.Collectors;
+import jomble.core.piece.Kind;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.drawing.Flat;
+import jomble.drawing.Look;
+
+/**
+ * Where the drawing of a piece is found. The address spells out the piece's look and the edition of the drawings, so that what
+ * is found there never changes: a changed piece and a better drawing both have another address.
+ */
+public final class DrawingAddress {
+    static final String PATH = "/drawings/";
+    private static final int DIGITS = 12;
+
+    /** A hash of how every kind is drawn. */
+    static final String EDITION = edition();
+
+    private DrawingAddress() {}
+
+    /** The address of a piece's flat. */
+    public static String flat(Piece piece) {
+        return PATH + EDITION + "/flat.svg?"
+                + Look.of(piece).entrySet().stream()
+                        .map(cell -> cell.getKey() + "=" + URLEncoder.encode(cell.getValue(), StandardCharsets.UTF_8))
+                        .collect(Collectors.joining("&"));
+    }
+
+    private static String edition() {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            for (Kind kind : Kinds.shipped().all()) {
+                digest.update(
+                        Flat.of(Piece.of(new PieceId("p"), kind, Map.of())).getBytes(StandardCharsets.UTF_8));
+            }
+            return HexFormat.of().formatHex(digest.digest()).substring(0, DIGITS);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

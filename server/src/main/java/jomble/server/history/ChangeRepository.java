@@ -1,0 +1,31 @@
+package jomble.server.history;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface ChangeRepository extends JpaRepository<Change, Long> {
+    /** Changes that stand and are no undoing themselves, newest first. */
+    @Query("""
+            select c from Change c
+            where c.clientId = :clientId and c.action <> 'undone'
+              and not exists (select 1 from Change u where u.undoes = c.id)
+            order by c.id desc""")
+    List<Change> undoable(UUID clientId, Limit limit);
+
+    /** Undoings that stand and after which nothing new was done, newest first. */
+    @Query("""
+            select c from Change c
+            where c.clientId = :clientId and c.action = 'undone'
+              and not exists (select 1 from Change u where u.undoes = c.id)
+              and not exists (select 1 from Change n
+                              where n.clientId = :clientId and n.undoes is null and n.id > c.id)
+            order by c.id desc""")
+    List<Change> redoable(UUID clientId, Limit limit);
+
+    List<Change> findByClientIdAndStepOrderByIdDesc(UUID clientId, UUID step);
+
+    List<Change> findByClientIdAndRefOrderByIdDesc(UUID clientId, String ref, Limit limit);
+}

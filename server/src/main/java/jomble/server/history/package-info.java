@@ -1,0 +1,2 @@
+/** Everything that was changed in a wardrobe, in steps that can be undone. */
+package jomble.server.history;

@@ -1,0 +1,69 @@
+import { useParams } from 'react-router';
+import type { PieceView } from '../../api/client';
+import { figure, join, text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { useChosen, useDesk } from '../workspace/context';
+import { useLiveCounts } from '../workspace/useLiveCounts';
+
+interface Props {
+  piece: PieceView;
+  roles: string[];
+  onKeep: () => void;
+  onLeave: () => void;
+}
+
+/** What other roles of a piece would change in the count, shown before they are saved. */
+export function RoleTrial({ piece, roles, onKeep, onLeave }: Props) {
+  const { clientId = '' } = useParams();
+  const [chosen] = useChosen();
+  const { live } = useDesk();
+  const tried = useLiveCounts(clientId, chosen, `${piece.id}:${piece.version}`, { piece: piece.id, roles });
+  const before = live.counts;
+  const after = tried.state === 'counting' ? undefined : tried.counts;
+  return (
+    <div
+      role="status"
+      data-testid="role-trial"
+      className="col-span-2 border-l-2 border-chalk bg-paper px-3 py-2"
+    >
+      <p>
+        {text.roles.would}, {join(roles.map(words)) || '–'}:
+      </p>
+      {before && after ? (
+        <>
+          <p>
+            <strong className="font-serif text-lg">{figure(after.total)}</strong> {text.pieces.outfits},{' '}
+            {text.roles.was} {figure(before.total)}
+            <Difference now={Number(before.total)} then={Number(after.total)} />
+          </p>
+          {before.perPiece[piece.id] !== undefined && after.perPiece[piece.id] !== undefined && (
+            <p className="text-soft">
+              {text.roles.thisPiece}: {figure(after.perPiece[piece.id]!)}, {text.roles.was}{' '}
+              {figure(before.perPiece[piece.id]!)}
+            </p>
+          )}
+        </>
+      ) : (
+        <p className="text-soft">{tried.refused ?? text.roles.trying}</p>
+      )}
+      <div className="mt-2 flex gap-3">
+        <Button look="ink" onClick={onKeep}>
+          {text.roles.keep}
+        </Button>
+        <Button onClick={onLeave}>{text.roles.leave}</Button>
+      </div>
+    </div>
+  );
+}
+
+function Difference({ now, then }: { now: number; then: number }) {
+  if (now === then) {
+    return null;
+  }
+  return (
+    <strong className={`ml-1.5 ${then > now ? 'text-works' : 'text-no'}`}>
+      {then > now ? '+' : '−'}
+      {figure(Math.abs(then - now))}
+    </strong>
+  );
+}

@@ -1,0 +1,64 @@
+import { useEffect, useState } from 'react';
+import { words } from '../../../app/messages';
+
+const line = 'w-full border-b border-line bg-transparent py-1 focus:border-chalk';
+
+interface TypedProps {
+  id: string;
+  type: string;
+  value: string;
+  onDone: (typed: string) => void;
+  min?: number;
+  max?: number;
+  step?: number | 'any';
+  maxLength?: number;
+  label?: string;
+  placeholder?: string;
+  className?: string;
+}
+
+/** Something typed, handed on when it is left or confirmed with Enter. */
+export function Typed({ value, onDone, label, className = line, ...rest }: TypedProps) {
+  const [typed, setTyped] = useState(value);
+  useEffect(() => setTyped(value), [value]);
+  const done = () => typed !== value && onDone(typed);
+  return (
+    <input
+      {...rest}
+      aria-label={label}
+      value={typed}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={done}
+      onKeyDown={(event) => event.key === 'Enter' && done()}
+      className={className}
+    />
+  );
+}
+
+interface WordsProps {
+  id?: string;
+  label?: string;
+  options: string[];
+  value: string;
+  onChange: (word: string) => void;
+}
+
+/** One word of a list. */
+export function Words({ id, label, options, value, onChange }: WordsProps) {
+  return (
+    <select
+      id={id}
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      className={line}
+    >
+      {value === '' && <option value="">–</option>}
+      {options.map((word) => (
+        <option key={word} value={word}>
+          {words(word)}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,65 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, need } from '../../api/client';
+import { sentence } from '../../api/problem';
+import { text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+
+/** The kinds the studio made for itself, with what each has otherwise than the kind it was copied from. */
+export function KindsPage() {
+  const queries = useQueryClient();
+  const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => need(api.GET('/api/v1/kinds')) });
+  const offer = useMutation({
+    mutationFn: ({ id, offered }: { id: string; offered: boolean }) =>
+      need(api.PUT('/api/v1/kinds/{id}/offered', { params: { path: { id } }, body: { offered } })),
+    onSuccess: () =>
+      Promise.all(['kinds', 'vocabulary'].map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+  });
+  const problem = kinds.error ?? offer.error;
+  return (
+    <main className="mx-auto flex max-w-3xl flex-col gap-4 p-8">
+      <Link to="/clients" className="text-chalk">
+        ← {text.clients.title}
+      </Link>
+      <h1 className="font-serif text-2xl font-semibold">{text.kinds.title}</h1>
+      <p className="text-soft">{text.kinds.what}</p>
+      {problem && <p role="alert">{sentence(problem)}</p>}
+      {kinds.data?.length === 0 && <p>{text.kinds.empty}</p>}
+      <ul className="border-t border-line">
+        {kinds.data?.map((kind) => (
+          <li key={kind.id} className="flex items-baseline gap-4 border-b border-line bg-sheet px-4 py-3">
+            <span className="w-44 shrink-0">
+              <strong className="block font-serif text-[15px]">{kind.name}</strong>
+              <span className="text-soft">
+                {text.kinds.like} {words(kind.like)}
+              </span>
+            </span>
+            <span className="grow text-[13px]">
+              {Object.entries(kind.set)
+                .map(([name, value]) => `${words(name)}: ${said(value)}`)
+                .join(' · ')}
+            </span>
+            <span className="w-36 shrink-0 text-right">
+              <span className="block text-xs text-soft">
+                {kind.offered ? text.kinds.offered : text.kinds.notOffered}
+              </span>
+              <Button look="link" onClick={() => offer.mutate({ id: kind.id, offered: !kind.offered })}>
+                {kind.offered ? text.kinds.retire : text.kinds.offer}
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}
+
+function said(value: unknown): string {
+  if (Array.isArray(value)) {
+    return value.map(said).join(', ');
+  }
+  if (typeof value === 'object' && value !== null) {
+    return Object.values(value).map(said).join(' ');
+  }
+  return words(String(value));
+}

@@ -1,0 +1,25 @@
+import type { PieceView } from '../../api/client';
+import { familyNames } from '../../app/messages';
+
+export type RailSort = 'family' | 'colour' | 'season' | 'count';
+
+/** Strips that hang together under one name. */
+export interface Hanging {
+  name: string;
+  members: PieceView[];
+}
+
+/** The pieces as they hang: in families as they were recorded, or on one bar in the order asked for. */
+export function hang(pieces: PieceView[], sort: RailSort, perPiece: Record<string, number>): Hanging[] {
+  if (sort === 'family') {
+    return Object.entries(familyNames)
+      .map(([family, name]) => ({ name, members: pieces.filter((piece) => piece.family === family) }))
+      .filter(({ members }) => members.length > 0);
+  }
+  const key = {
+    colour: (piece: PieceView) => piece.order.colour,
+    season: (piece: PieceView) => piece.order.season,
+    count: (piece: PieceView) => perPiece[piece.id] ?? -1,
+  }[sort];
+  return pieces.length === 0 ? [] : [{ name: '', members: [...pieces].sort((a, b) => key(a) - key(b)) }];
+}
