@@ -747,6 +747,8 @@ export interface components {
             comfortHighC?: number;
             /** Format: double */
             comfortLowC?: number;
+            /** Format: double */
+            dressedHighC?: number;
             /** Format: int32 */
             formality?: number;
             /** Format: double */
@@ -793,6 +795,12 @@ export interface components {
             /** Format: int32 */
             season?: number;
         };
+        OutfitDrawing: {
+            figure?: string;
+            ruler?: string;
+            temperatures?: string;
+            withCoat?: string;
+        };
         OutfitRequest: {
             months?: number[];
             occasion?: string;
@@ -801,6 +809,7 @@ export interface components {
             };
         };
         OutfitVerdict: {
+            drawing?: components["schemas"]["OutfitDrawing"];
             judgement?: components["schemas"]["JudgementView"];
             slots?: {
                 [key: string]: string;
@@ -809,6 +818,7 @@ export interface components {
         OutfitView: {
             /** Format: int32 */
             credits?: number;
+            figure?: string;
             filled?: {
                 [key: string]: unknown;
             };

@@ -1,11 +1,11 @@
 import { Link, useLocation } from 'react-router';
 import type { OutfitView, PieceView } from '../../api/client';
 import { text } from '../../app/messages';
-import { Drawing } from '../../ui/Drawing';
+import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { sheetAddress, worn } from './address';
 
-/** An outfit of a list: its drawings in a row, the counted pieces first. */
+/** An outfit of a list: the figure, and what it wears, the counted pieces first. */
 export function OutfitCard({
   outfit,
   byId,
@@ -24,23 +24,20 @@ export function OutfitCard({
     <Link
       to={sheetAddress(outfit, search)}
       aria-label={`${text.sheet[outfit.verdict as 'works' | 'daring']}: ${name}`}
-      className="flex flex-col border border-hair bg-sheet p-2 hover:border-ink"
+      className={`flex gap-2 border border-hair bg-sheet p-2 hover:border-ink ${small ? 'items-start' : 'items-stretch'}`}
     >
-      <span className="flex items-end justify-center gap-1">
+      <DrawnHere
+        svg={outfit.figure ?? ''}
+        name=""
+        className={small ? 'h-32 w-[68px] shrink-0' : 'h-56 w-[118px] shrink-0'}
+      />
+      <span className="flex min-w-0 flex-col gap-1 pt-1 text-xs">
+        <Mark kind={outfit.verdict ?? ''} size={12} />
         {pieces.map((piece) => (
-          <Drawing
-            key={piece.id}
-            src={piece.flat ?? ''}
-            name=""
-            className={small ? 'h-12 w-9' : 'h-20 w-16'}
-          />
+          <span key={piece.id} className="leading-tight">
+            {piece.label}
+          </span>
         ))}
-      </span>
-      <span className="mt-1 flex items-start gap-1.5 text-xs">
-        <span className="pt-0.5">
-          <Mark kind={outfit.verdict ?? ''} size={10} />
-        </span>
-        <span className="line-clamp-2">{name}</span>
       </span>
     </Link>
   );

@@ -1,92 +1,104 @@
+import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { text, words } from '../../app/messages';
-import { Drawing } from '../../ui/Drawing';
+import { Button } from '../../ui/Button';
+import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
 import { slotsOf } from './address';
 import { useVerdict } from './queries';
 import { Reasons } from './Reasons';
 
-const clothes = [
-  'base',
-  'top',
-  'bottom',
-  'onepiece',
-  'drape',
-  'underskirt',
-  'mid',
-  'jacket',
-  'coat',
-  'legwear',
-  'shoes',
-];
-
-/** One outfit: its pieces from the shoulder to the floor, the verdict, and every reason. */
+/** One outfit on the form beside its heights, the pieces and how each is worn, the verdict, and every reason. */
 export function OutfitSheet() {
   const { clientId = '' } = useParams();
   const [search] = useSearchParams();
   const [chosen] = useChosen();
   const { byId, readingSlot, pieces } = useDesk();
+  const [coatOn, setCoatOn] = useState(false);
   const slots = slotsOf(search);
   const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
   const verdict = useVerdict(clientId, chosen, slots, false, stamp);
   const judgement = verdict.data?.judgement;
+  const drawing = verdict.data?.drawing;
   const back = new URLSearchParams(search);
   back.delete('wear');
   const places = Object.entries(slots).flatMap(([slot, ids]) => [ids].flat().map((id) => ({ slot, id })));
-  const small = (slot: string) => !clothes.includes(slot);
 
   return (
-    <div className="p-5">
+    <div className="flex h-full flex-col p-5">
       <Link to={`../outfits?${back}`} className="text-chalk">
         ← {text.sheet.back}
       </Link>
       {verdict.error && <p role="alert">{sentence(verdict.error)}</p>}
-      <h1 className="mt-2 flex items-center gap-3 font-serif text-2xl font-semibold">
-        {judgement && (
-          <>
-            <Mark kind={judgement.verdict ?? ''} size={20} />
-            {text.sheet[judgement.verdict as 'works' | 'daring' | 'no']}
-          </>
+      <header className="mt-2 flex items-center gap-4">
+        <h1 className="flex items-center gap-3 font-serif text-2xl font-semibold">
+          {judgement && (
+            <>
+              <Mark kind={judgement.verdict} size={20} />
+              {text.sheet[judgement.verdict as 'works' | 'daring' | 'no']}
+            </>
+          )}
+        </h1>
+        {drawing?.withCoat && (
+          <Button look="link" onClick={() => setCoatOn(!coatOn)}>
+            {coatOn ? text.sheet.coatOff : text.sheet.coatOn}
+          </Button>
         )}
-      </h1>
-      <p className="mt-1 text-soft">{places.map(({ id }) => byId.get(id)?.label ?? id).join(', ')}</p>
-      <ul className="mt-4 flex flex-wrap items-end justify-center gap-x-8 gap-y-6 bg-paper p-6">
-        {places.map(({ slot, id }) => {
-          const piece = byId.get(id);
-          const finish = judgement?.finishes?.[id]?.map(words).join(', ');
-          return (
-            <li key={slot + id} className="w-36 text-center">
-              {piece && (
-                <Drawing
-                  src={piece.flat ?? ''}
-                  name={piece.label ?? ''}
-                  className={`mx-auto ${small(slot) ? 'h-20 w-16' : 'h-44 w-36'}`}
-                />
-              )}
-              <span className="mt-2 block text-xs text-soft">{words(slot)}</span>
-              <span className="block leading-tight">{piece?.label ?? id}</span>
-              <span className="block min-h-4 text-xs font-medium">{finish}</span>
-            </li>
-          );
-        })}
-      </ul>
+      </header>
+      <div className="mt-3 flex min-h-0 grow gap-4">
+        <div className="flex h-[452px] shrink-0" data-testid="figure">
+          <DrawnHere svg={drawing?.ruler ?? ''} name={text.sheet.heights} className="h-full w-[98px]" />
+          <DrawnHere
+            svg={(coatOn ? drawing?.withCoat : drawing?.figure) ?? ''}
+            name={places.map(({ id }) => byId.get(id)?.label ?? id).join(', ')}
+            className={`h-full ${drawing?.withCoat && !coatOn ? 'w-[404px]' : 'w-[239px]'}`}
+          />
+        </div>
+        <ul className="flex min-w-0 grow flex-col gap-1 overflow-y-auto">
+          {places.map(({ slot, id }) => {
+            const piece = byId.get(id);
+            const finish = judgement?.finishes?.[id]?.map(words).join(', ');
+            return (
+              <li key={slot + id} className="flex items-center gap-3 border-b border-hair py-1.5">
+                <Drawing src={piece?.flat ?? ''} name="" className="h-11 w-9 shrink-0" />
+                <span className="min-w-0">
+                  <Link
+                    to={`../pieces/${id}?${back}`}
+                    className="block leading-tight font-medium hover:underline"
+                  >
+                    {piece?.label ?? id}
+                  </Link>
+                  <span className="text-xs text-soft">
+                    {words(slot)}
+                    {finish && <strong className="font-semibold text-ink"> · {finish}</strong>}
+                  </span>
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
       {judgement &&
         readingSlot &&
         createPortal(
           <>
             <h2 className="mb-2 font-serif text-[15px] font-semibold">{text.reading.why}</h2>
-            <Reasons findings={judgement.findings ?? []} />
+            <Reasons findings={judgement.findings} />
             <h2 className="mt-4 mb-1 font-serif text-[15px] font-semibold">{text.sheet.reads}</h2>
             <p className="text-soft">
-              {text.sheet.formality} {judgement.measures?.formality} · {judgement.measures?.scheme}
+              {text.sheet.formality} {judgement.measures.formality} · {judgement.measures.scheme}
             </p>
             <h2 className="mt-4 mb-1 font-serif text-[15px] font-semibold">{text.sheet.warm}</h2>
-            <p className="text-soft">
-              {text.sheet.from} {judgement.measures?.comfortLowC} °C, {text.sheet.peeled}{' '}
-              {judgement.measures?.comfortHighC} °C ({judgement.measures?.clo} clo)
+            <DrawnHere
+              svg={drawing?.temperatures ?? ''}
+              name={`${text.sheet.from} ${judgement.measures.comfortLowC} °C, ${text.sheet.peeled} ${judgement.measures.comfortHighC} °C`}
+              className="w-full"
+            />
+            <p className="text-xs text-soft">
+              {judgement.measures.clo} clo · {text.sheet.hatched}
             </p>
           </>,
           readingSlot,

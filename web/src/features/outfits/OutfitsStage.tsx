@@ -44,7 +44,7 @@ export function OutfitsStage() {
       {outfits.isPending && (
         <div className="grid animate-pulse grid-cols-3 gap-3" aria-hidden="true">
           {Array.from({ length: 9 }, (_, i) => (
-            <span key={i} className="h-32 bg-hair" />
+            <span key={i} className="h-60 bg-hair" />
           ))}
         </div>
       )}

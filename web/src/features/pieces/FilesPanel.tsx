@@ -8,6 +8,8 @@ import { Mark } from '../../ui/Mark';
 import { useSay } from '../../ui/Notices';
 
 const shownRows = 200;
+const picker =
+  'text-soft file:mr-3 file:min-h-7 file:cursor-pointer file:border file:border-line file:bg-sheet file:px-3 file:font-sans file:text-ink';
 
 /** The inventory in and out as files: CSV with a preview of every row, and the whole client as a document. */
 export function FilesPanel({ clientId, done }: { clientId: string; done: () => void }) {
@@ -84,7 +86,12 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
           </p>
           <label className="flex flex-col gap-1">
             {text.csv.choose}
-            <input type="file" accept=".csv,text/csv" onChange={(event) => choose(event.target.files?.[0])} />
+            <input
+              type="file"
+              className={picker}
+              accept=".csv,text/csv"
+              onChange={(event) => choose(event.target.files?.[0])}
+            />
           </label>
         </section>
         <section>
@@ -103,6 +110,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
             {text.csv.chooseDocument}
             <input
               type="file"
+              className={picker}
               accept=".json,application/json"
               onChange={(event) => event.target.files?.[0] && replace.mutate(event.target.files[0])}
             />

@@ -49,7 +49,7 @@ const Strip = memo(function Strip(props: StripProps) {
       style={{ width, left }}
       className="absolute top-0 flex flex-col items-center"
     >
-      <DrawnHere svg={piece.strip} name="" className="h-[98px] w-full max-w-[13px]" />
+      <DrawnHere svg={piece.strip} name="" className="h-[100px] w-full max-w-[14px]" />
       <span className="flex h-3 items-end" aria-hidden="true">
         {count === 0 ? (
           <span className="h-1.5 w-1.5 rounded-full border border-no" />
@@ -180,7 +180,7 @@ export function Rail() {
           })}
         </div>
       </div>
-      <div className="absolute right-3 bottom-0.5 bg-rail pl-2">
+      <div className="absolute right-3 bottom-0.5 bg-rail pl-2 [&_label]:text-ink">
         <Choice
           label={text.rail.sort}
           value={sort}

@@ -5,10 +5,11 @@ import type { Filter } from './context';
 export function matches(piece: PieceView, find: string): boolean {
   const said = [piece.label, piece.kindName, piece.family, ...piece.colourNames, ...tagsOf(piece)]
     .join(' ')
-    .toLowerCase();
+    .toLowerCase()
+    .replaceAll('-', ' ');
   return find
     .toLowerCase()
-    .split(/\s+/)
+    .split(/[\s-]+/)
     .every((word) => said.includes(word));
 }
 

@@ -161,11 +161,11 @@ final class Browser implements AutoCloseable {
     }
 
     void pressWithControl(CharSequence key) {
-        new Actions(driver)
-                .keyDown(Keys.CONTROL)
-                .sendKeys(key)
-                .keyUp(Keys.CONTROL)
-                .perform();
+        pressWith(Keys.CONTROL, key);
+    }
+
+    void pressWith(Keys held, CharSequence key) {
+        new Actions(driver).keyDown(held).sendKeys(key).keyUp(held).perform();
     }
 
     WebElement focused() {

@@ -27,7 +27,7 @@ import jomble.core.tree.Spelling;
  *
  * <p>The longest known phrase wins. A word with several meanings takes the first that is still free: the kind is named
  * once, a metal only on a piece that shows metal. Text in double quotes is the label. A number is the cost, a number
- * before × the count, a percentage belongs to the fibre after it. What is not understood stays a chip without a meaning.
+ * before × the count, a percentage belongs to the fibre beside it. What is not understood stays a chip without a meaning.
  */
 public final class EntryLine {
     private static final Pattern TOKEN = Pattern.compile("\"([^\"]*)\"|\\d+,\\d+\\S*|[^\\s,]+|,");
@@ -49,6 +49,8 @@ public final class EntryLine {
     private Kind kind;
     private int count = 1;
     private Integer percent;
+    private int percentages;
+    private boolean percentFollows;
 
     private record Token(String text, int from, int to, boolean quoted) {
         String word() {
@@ -227,7 +229,8 @@ public final class EntryLine {
         }
         Matcher part = PERCENT.matcher(text);
         if (part.matches()) {
-            percent = Integer.valueOf(part.group(1));
+            fibreOfTheKind(at);
+            takePercent(Integer.valueOf(part.group(1)));
             return chip(at, 1, Lexicon.FIBRE, percent + " %");
         }
         int measured = takeMeasure(at);
@@ -251,6 +254,26 @@ public final class EntryLine {
         return chip(at, used, Attribute.COST.name(), amount.toPlainString() + " " + code);
     }
 
+    /** In "coat wool 70%" the wool names the kind and is a fibre as well. */
+    private void fibreOfTheKind(int at) {
+        if (ofKind.contains(at - 1)) {
+            meaning(at - 1, 1, Lexicon.FIBRE)
+                    .ifPresent(fibre -> fibres.add(Map.of("fibre", fibre.value(), "percent", 100)));
+        }
+    }
+
+    /** "80% wool" or "wool 80%": a line that names a fibre before the first percentage goes on in that way. */
+    private void takePercent(int said) {
+        if (fibres.isEmpty() || percentages > 0 && !percentFollows) {
+            percent = said;
+        } else {
+            percentFollows = true;
+            Map<String, Object> last = fibres.remove(fibres.size() - 1);
+            fibres.add(Map.of("fibre", last.get("fibre"), "percent", said));
+        }
+        percentages++;
+    }
+
     /** A number with its unit: a heel in centimetres, or tights in denier. */
     private int takeMeasure(int at) {
         Matcher measure = MEASURE.matcher(tokens.get(at).text());
@@ -265,7 +288,7 @@ public final class EntryLine {
             put(Attribute.DENIER, Integer.valueOf(number));
             return chip(at, used, Attribute.DENIER.name(), number + " den");
         }
-        if (unit.equals("cm") && kind != null && kind.family() == Family.SHOES) {
+        if (unit.equals("cm") && isShoe()) {
             put(Attribute.HEEL_CM, Double.valueOf(number));
             return chip(at, used, Attribute.HEEL_CM.name(), number + " cm");
         }
@@ -317,8 +340,14 @@ public final class EntryLine {
     private boolean fits(Lexicon.Meaning meaning) {
         String attribute = meaning.attribute();
         return (!attribute.equals(Attribute.METAL.name()) || showsMetal())
+                && (!attribute.equals(Attribute.HEEL_TYPE.name()) || isShoe())
+                && (!attribute.equals(Attribute.TOE.name()) || isShoe())
                 && (!attribute.equals(Attribute.SHAPE.name()) || hasShape())
                 && (!attribute.equals(Attribute.PATTERN_SCALE.name()) || hasPattern());
+    }
+
+    private boolean isShoe() {
+        return kind != null && kind.family() == Family.SHOES;
     }
 
     private boolean showsMetal() {

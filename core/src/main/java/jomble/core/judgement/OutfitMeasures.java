@@ -15,9 +15,11 @@ import jomble.core.outfit.Worn;
  * @param peeledClo the same after the best peel
  * @param comfortLowC coldest air, to 0.5 °C, for a brisk walk (2.3 met, 0.4 m/s) with everything on at PMV ≥ −1
  * @param comfortHighC warmest air, to 0.5 °C, for a stroll (1.4 met, 0.3 m/s) after the best peel at PMV ≤ +1
+ * @param dressedHighC warmest air for the same stroll with everything on
  * @param scheme name of the colour scheme
  */
-public record OutfitMeasures(double clo, double peeledClo, double comfortLowC, double comfortHighC, String scheme) {
+public record OutfitMeasures(
+        double clo, double peeledClo, double comfortLowC, double comfortHighC, double dressedHighC, String scheme) {
     private static final double WALKING_MET = 2.3;
     private static final double STROLLING_MET = 1.4;
     private static final double HUMIDITY_PERCENT = 50;
@@ -31,7 +33,18 @@ public record OutfitMeasures(double clo, double peeledClo, double comfortLowC, d
         double offset = context.brief().pmvOffset();
         double low = reaches(-1, air -> vote(air, 0.4, WALKING_MET, clo) + offset);
         double high = reaches(1, air -> vote(air, 0.3, STROLLING_MET, peeled) + offset);
-        return new OutfitMeasures(clo, peeled, Math.ceil(low * 2) / 2, Math.floor(high * 2) / 2, scheme(judgement));
+        double dressed = reaches(1, air -> vote(air, 0.3, STROLLING_MET, clo) + offset);
+        return new OutfitMeasures(
+                clo,
+                peeled,
+                half(Math.ceil(low * 2)),
+                half(Math.floor(high * 2)),
+                half(Math.floor(dressed * 2)),
+                scheme(judgement));
+    }
+
+    private static double half(double doubled) {
+        return doubled / 2;
     }
 
     private static double vote(double airC, double airMs, double met, double clo) {

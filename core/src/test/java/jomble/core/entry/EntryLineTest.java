@@ -42,6 +42,8 @@ class EntryLineTest {
                 "blazer 180,50 £             | cost        | {amount=180.50, currency=GBP}",
                 "blazer 90                   | cost        | {amount=90.00, currency=EUR}",
                 "trousers 80% wool 20% polyester | fibres  | [{fibre=wool, percent=80}, {fibre=polyester, percent=20}]",
+                "coat cream wool 70% cashmere 30%    | fibres  | [{fibre=wool, percent=70}, {fibre=cashmere, percent=30}]",
+                "court shoes navy stiletto   | heelType    | stiletto",
                 "long sleeved t-shirt        | kind        | long-sleeved-t-shirt",
                 "court shoes black 7 cm heel | heelCm      | 7.0",
                 "ankle boots heel 4 cm       | heelCm      | 4.0",
@@ -118,6 +120,8 @@ class EntryLineTest {
             EntryReading reading = EntryLine.read(line, EURO, Kinds.shipped());
             if (reading.kind() == null) {
                 kindless.add(line);
+            } else {
+                assertThat(piece(line).kind()).as(line).isEqualTo(reading.kind());
             }
             for (Chip chip : reading.chips()) {
                 int length = chip.text().split(" ").length;

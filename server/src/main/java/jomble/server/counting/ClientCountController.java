@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import jomble.core.counting.CombinationPage;
 import jomble.core.counting.Counter;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -12,6 +13,7 @@ import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
+import jomble.server.drawing.OutfitDrawings;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,16 +32,19 @@ class ClientCountController {
     private final ClientQuestions questions;
     private final LiveCounts live;
     private final Counter counter;
+    private final OutfitDrawings drawings;
     private final int seconds;
 
     ClientCountController(
             ClientQuestions questions,
             LiveCounts live,
             Counter counter,
+            OutfitDrawings drawings,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.live = live;
         this.counter = counter;
+        this.drawings = drawings;
         this.seconds = seconds;
     }
 
@@ -82,7 +87,8 @@ class ClientCountController {
         List<PieceId> ids = QuestionReader.pieceIds(node, question.wardrobe());
         node.finish();
         int most = Math.max(1, Math.min(limit, LARGEST_PAGE));
-        return CombinationsView.of(
-                counter.list(question.toCount().containing(ids), Math.max(0, offset), most, Deadline.in(seconds)));
+        CombinationPage page =
+                counter.list(question.toCount().containing(ids), Math.max(0, offset), most, Deadline.in(seconds));
+        return CombinationsView.drawn(page, one -> drawings.figure(one, question.wardrobe()));
     }
 }

@@ -5,13 +5,9 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
-import java.util.Map;
 import java.util.stream.Collectors;
-import jomble.core.piece.Kind;
-import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
-import jomble.core.piece.PieceId;
-import jomble.drawing.Flat;
+import jomble.drawing.Gallery;
 import jomble.drawing.Look;
 
 /**
@@ -22,7 +18,7 @@ public final class DrawingAddress {
     static final String PATH = "/drawings/";
     private static final int DIGITS = 12;
 
-    /** A hash of how every kind is drawn. */
+    /** A hash of the whole gallery, and so of how anything is drawn. */
     static final String EDITION = edition();
 
     private DrawingAddress() {}
@@ -38,10 +34,7 @@ public final class DrawingAddress {
     private static String edition() {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            for (Kind kind : Kinds.shipped().all()) {
-                digest.update(
-                        Flat.of(Piece.of(new PieceId("p"), kind, Map.of())).getBytes(StandardCharsets.UTF_8));
-            }
+            digest.update(Gallery.page().getBytes(StandardCharsets.UTF_8));
             return HexFormat.of().formatHex(digest.digest()).substring(0, DIGITS);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);

@@ -14,6 +14,9 @@ import jomble.core.outfit.Outfit;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
+import jomble.server.drawing.OutfitDrawings;
+import jomble.server.drawing.OutfitDrawings.OutfitDrawing;
+import jomble.server.judgement.ComputeController.Best;
 import jomble.server.problem.ProblemException;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,23 +30,25 @@ import org.springframework.web.bind.annotation.RestController;
 class ClientJudgementController {
     private final ClientQuestions questions;
     private final RuleCatalogue catalogue;
+    private final OutfitDrawings drawings;
 
-    ClientJudgementController(ClientQuestions questions, RuleCatalogue catalogue) {
+    ClientJudgementController(ClientQuestions questions, RuleCatalogue catalogue, OutfitDrawings drawings) {
         this.questions = questions;
         this.catalogue = catalogue;
+        this.drawings = drawings;
     }
 
     /** @param slots from slot to id of a piece, or to ids for a set of jewellery */
     record OutfitRequest(List<Integer> months, String occasion, Map<String, Object> slots) {}
 
     /** @param slots the outfit judged: the one asked for, with the other mandatory slots filled as well as can be */
-    record OutfitVerdict(Map<String, String> slots, JudgementView judgement) {}
+    record OutfitVerdict(Map<String, String> slots, JudgementView judgement, OutfitDrawing drawing) {}
 
     @PostMapping("/judge")
     OutfitVerdict judge(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
         Question question = questions.ask(clientId, new Chosen(request.months(), request.occasion(), null, false));
         Outfit outfit = outfit(question, request);
-        return new OutfitVerdict(slots(outfit), ComputeController.best(judges(question), outfit));
+        return verdict(outfit, question);
     }
 
     /** Why pieces make no outfit, told on the outfit in which they come nearest to working. */
@@ -53,7 +58,12 @@ class ClientJudgementController {
         Outfit part = outfit(question, request);
         Judgement nearest =
                 new NearestOutfit(judges(question), question.wardrobe().pieces()).around(part);
-        return new OutfitVerdict(slots(nearest.outfit()), ComputeController.best(judges(question), nearest.outfit()));
+        return verdict(nearest.outfit(), question);
+    }
+
+    private OutfitVerdict verdict(Outfit outfit, Question question) {
+        Best best = ComputeController.best(judges(question), outfit);
+        return new OutfitVerdict(slots(outfit), best.view(), drawings.draw(best.judgement(), best.context()));
     }
 
     private static Outfit outfit(Question question, OutfitRequest request) {

@@ -48,10 +48,18 @@ class ComputeController {
         List<Judge> judges = question.contexts().stream()
                 .map(context -> new Judge(catalogue, context))
                 .toList();
-        return new Verdicts(outfits.stream().map(outfit -> best(judges, outfit)).toList());
+        return new Verdicts(
+                outfits.stream().map(outfit -> best(judges, outfit).view()).toList());
     }
 
-    static JudgementView best(List<Judge> judges, Outfit outfit) {
+    /** A judgement and the context in which the outfit is at its best. */
+    record Best(Judgement judgement, JudgementContext context) {
+        JudgementView view() {
+            return JudgementView.of(judgement, context);
+        }
+    }
+
+    static Best best(List<Judge> judges, Outfit outfit) {
         Judgement best = null;
         JudgementContext where = null;
         for (Judge judge : judges) {
@@ -61,7 +69,7 @@ class ComputeController {
                 where = judge.context();
             }
         }
-        return JudgementView.of(best, where);
+        return new Best(best, where);
     }
 
     @PostMapping("/colour")

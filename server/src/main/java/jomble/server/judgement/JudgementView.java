@@ -42,12 +42,14 @@ public record JudgementView(
      *
      * @param comfortLowC coldest walk the outfit bears with everything on
      * @param comfortHighC warmest stroll it bears after the best peel
+     * @param dressedHighC warmest stroll it bears with everything on
      */
     public record MeasuresView(
             double clo,
             double peeledClo,
             double comfortLowC,
             double comfortHighC,
+            double dressedHighC,
             int formality,
             String scheme,
             List<BreakView> breaks) {}
@@ -93,6 +95,7 @@ public record JudgementView(
                 measures.peeledClo(),
                 measures.comfortLowC(),
                 measures.comfortHighC(),
+                measures.dressedHighC(),
                 judgement.summary().formality(),
                 measures.scheme(),
                 breaks);

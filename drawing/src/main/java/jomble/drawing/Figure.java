@@ -1,0 +1,157 @@
+package jomble.drawing;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Finish;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Rise;
+import jomble.core.piece.Shaft;
+import jomble.core.piece.Shape;
+import jomble.core.piece.Slot;
+import jomble.core.proportion.Heights;
+import jomble.drawing.garment.DressForm;
+import jomble.drawing.garment.Form;
+import jomble.drawing.garment.Garments;
+import jomble.drawing.garment.Wearing;
+import jomble.drawing.ink.Sheet;
+
+/**
+ * An outfit on the dress form, layer over layer, each piece worn as its finish says. Heights are those of the proportion model,
+ * in a frame of {@value #HEIGHT} units whose crown is at {@value #CROWN} and whose floor is 400 below, so that a ruler drawn to
+ * the same frame stands level with it. A coat is worn over all, or peeled off and hung to the side.
+ */
+public final class Figure {
+    public static final double HEIGHT = 424;
+    public static final double CROWN = 12;
+    private static final double HALF_WIDTH = 112;
+    private static final double COAT_X = 178;
+    private static final double COAT_HALF_WIDTH = 90;
+
+    private static final Set<Slot> OVER_ALL =
+            EnumSet.of(Slot.NECK, Slot.WATCH, Slot.HANDS, Slot.EXTRA, Slot.BAG, Slot.HAT);
+    /** Legs close enough to go inside a boot. */
+    private static final Set<Shape> INSIDE_BOOTS = EnumSet.of(Shape.SKINNY, Shape.SLIM);
+
+    private final Outfit outfit;
+    private final Form form;
+    private final Sheet sheet = new Sheet();
+
+    private Figure(Outfit outfit, Heights heights) {
+        this.outfit = outfit;
+        this.form = new Form(heights);
+    }
+
+    /**
+     * A whole SVG document.
+     *
+     * @param outfit each piece with the finish it is worn with
+     * @param coatOn whether the coat is worn; else it hangs beside the figure
+     */
+    public static String of(Outfit outfit, Heights heights, boolean coatOn) {
+        return new Figure(outfit, heights).draw(coatOn);
+    }
+
+    private String draw(boolean coatOn) {
+        DressForm.draw(sheet, form);
+        for (Slot slot : order()) {
+            wear(slot);
+        }
+        Optional<Worn> coat = outfit.in(Slot.COAT);
+        boolean beside = coat.isPresent() && !coatOn;
+        if (coat.isPresent() && coatOn) {
+            wear(Slot.COAT);
+        }
+        OVER_ALL.forEach(this::wear);
+        if (beside) {
+            Sheet hung = new Sheet();
+            Garments.of(coat.get().piece(), Slot.COAT).draw(hung, new Wearing(form, false, null, Double.NaN, false));
+            DressForm.hanger(sheet, form, COAT_X);
+            sheet.add(hung, 1, COAT_X, 0);
+        }
+        double width = beside ? HALF_WIDTH + COAT_X + COAT_HALF_WIDTH : 2 * HALF_WIDTH;
+        return new Sheet.Frame(width, HEIGHT, 1, HALF_WIDTH, CROWN, false).of(sheet, title(), description());
+    }
+
+    /** Slots from the skin outwards, up to the jacket; a tucked top goes beneath the waistband, and legs into or over boots. */
+    private List<Slot> order() {
+        List<Slot> order = new ArrayList<>(List.of(Slot.LEGWEAR, Slot.BASE, Slot.UNDERSKIRT));
+        boolean bootsOver = bootsGoOver();
+        if (!bootsOver) {
+            order.add(Slot.SHOES);
+        }
+        boolean topFirst = outfit.in(Slot.ONEPIECE).isPresent()
+                || outfit.in(Slot.DRAPE).isPresent()
+                || outfit.in(Slot.TOP).filter(top -> top.is(Finish.TUCKED)).isPresent();
+        order.addAll(topFirst ? List.of(Slot.TOP, Slot.BOTTOM) : List.of(Slot.BOTTOM, Slot.TOP));
+        order.addAll(List.of(Slot.ONEPIECE, Slot.DRAPE));
+        if (bootsOver) {
+            order.add(Slot.SHOES);
+        }
+        order.addAll(List.of(Slot.BELT, Slot.TIE, Slot.MID, Slot.JEWELLERY, Slot.JACKET));
+        return order;
+    }
+
+    private boolean bootsGoOver() {
+        Shaft shaft = outfit.in(Slot.SHOES)
+                .map(shoes -> shoes.piece().get(Attribute.SHAFT))
+                .orElse(Shaft.NONE);
+        boolean high = shaft == Shaft.KNEE || shaft == Shaft.OVER_KNEE || shaft == Shaft.MID_CALF;
+        return high
+                && outfit.in(Slot.BOTTOM)
+                        .map(bottom -> INSIDE_BOOTS.contains(bottom.piece().shape()))
+                        .orElse(false);
+    }
+
+    private void wear(Slot slot) {
+        outfit.in(slot)
+                .ifPresent(worn -> worn.pieces().forEach(piece -> {
+                    boolean belted = worn.is(Finish.BELTED) || isCinched(slot);
+                    Garments.of(piece, slot)
+                            .drawWorn(sheet, new Wearing(form, true, finish(worn), waistband(), belted));
+                }));
+    }
+
+    /** A belt worn over a dress gives it a waist. */
+    private boolean isCinched(Slot slot) {
+        return slot == Slot.ONEPIECE && outfit.in(Slot.BELT).isPresent();
+    }
+
+    /** Jackets and coats stand open over what is beneath, unless nothing is. */
+    private Finish finish(Worn worn) {
+        boolean outer = worn.slot() == Slot.JACKET || worn.slot() == Slot.COAT;
+        boolean opens = worn.piece().finishes().contains(Finish.OPEN);
+        return worn.finish() == null && outer && opens ? Finish.OPEN : worn.finish();
+    }
+
+    /** Where the waistband sits: that of the bottom, or under a dress or a drape the natural waist. */
+    private double waistband() {
+        return outfit.in(Slot.BOTTOM)
+                .map(bottom -> bottom.piece().rise() == null
+                        ? Rise.MID
+                        : bottom.piece().rise())
+                .map(rise -> form.y(rise.landmark()))
+                .orElse(outfit.in(Slot.DRAPE).isPresent() ? form.y(Rise.HIGH.landmark()) : Double.NaN);
+    }
+
+    private String title() {
+        List<String> labels = new ArrayList<>();
+        outfit.worn().forEach(worn -> worn.pieces().stream().map(Piece::label).forEach(labels::add));
+        return String.join(", ", labels);
+    }
+
+    private String description() {
+        List<String> finishes = new ArrayList<>();
+        for (Worn worn : outfit.worn()) {
+            if (worn.finish() != null) {
+                finishes.add(worn.piece().label() + " " + worn.finish().id().replace('-', ' '));
+            }
+        }
+        return String.join(", ", finishes);
+    }
+}

@@ -1,0 +1,200 @@
+package jomble.drawing.garment;
+
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Detail;
+import jomble.core.piece.Metal;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Show;
+import jomble.drawing.ink.Fabric;
+import jomble.drawing.ink.Outline;
+import jomble.drawing.ink.Paint;
+import jomble.drawing.ink.Sheet;
+import jomble.drawing.ink.Weight;
+
+/** Jewellery, watches and the small extras, where they are worn. */
+final class Jewellery implements Garment {
+    private final Piece piece;
+    private final String kind;
+    private final Fabric fabric;
+    private final boolean statement;
+
+    Jewellery(Piece piece) {
+        this.piece = piece;
+        this.kind = piece.kind().origin().id();
+        this.fabric = new Fabric(piece);
+        this.statement = piece.get(Attribute.SHOW) == Show.STATEMENT;
+    }
+
+    /** Of metal, or of the piece's own colours where it names no metal. */
+    private Paint stuff() {
+        return piece.metal() == Metal.NONE ? Paint.flat(fabric.ground()) : Paint.flat(fabric.metal());
+    }
+
+    private String ink() {
+        return piece.metal() == Metal.NONE ? fabric.ground() : fabric.metal();
+    }
+
+    private static final String EDGE = "#4a4636";
+
+    @Override
+    public void draw(Sheet sheet, Wearing wearing) {
+        Form form = wearing.form();
+        double y = form.shoulder(11);
+        switch (kind) {
+            case "necklace" -> necklace(sheet, form, y);
+            case "earrings" -> {
+                earring(sheet, -13, 34);
+                earring(sheet, 13, 34);
+            }
+            case "bracelet" -> ring(sheet, 0, 0, 17, 13, statement ? 6 : 3.6);
+            case "ring" -> {
+                ring(sheet, 0, 0, 11, 12, 2.4);
+                sheet.shape(
+                        Outline.polygon(-6, -14, -3, -19, 3, -19, 6, -14, 0, -8), Paint.flat(fabric.ground()), EDGE);
+            }
+            case "watch" -> watch(sheet);
+            case "brooch" -> brooch(sheet);
+            case "cufflinks" -> {
+                cufflink(sheet, -11);
+                cufflink(sheet, 11);
+            }
+            case "hair-piece" -> {
+                sheet.shape(
+                        Outline.at(-26, 4)
+                                .curve(0, -8, 26, 4)
+                                .curve(0, 0, -26, 4)
+                                .close(),
+                        stuff(),
+                        EDGE);
+                sheet.shape(Outline.at(-24, 7).curve(0, 2, 24, 7), Paint.NONE, EDGE);
+                for (double x : new double[] {-12, 0, 12}) {
+                    sheet.shape(Outline.circle(x, -1.5 + Math.abs(x) * 0.12, 2.6), Paint.flat(fabric.ground()), EDGE);
+                }
+            }
+            case "sunglasses" -> sunglasses(sheet);
+            default -> pocketSquare(sheet);
+        }
+    }
+
+    @Override
+    public void drawWorn(Sheet sheet, Wearing wearing) {
+        Form form = wearing.form();
+        switch (kind) {
+            case "necklace", "earrings" -> draw(sheet, wearing);
+            case "ring" -> at(sheet, wearing, 0.26, 69, form.hip() + 32);
+            case "bracelet", "watch" -> at(sheet, wearing, 0.26, 65, form.hip() + 14);
+            case "brooch" -> at(sheet, wearing, 0.45, 21, form.armpit() + 6);
+            case "pocket-square" -> at(sheet, wearing, 0.3, 20, form.armpit() + 4);
+            case "sunglasses" -> at(sheet, wearing, 0.55, 0, form.armpit() - 8);
+            case "hair-piece" -> at(sheet, wearing, 0.5, 0, 24);
+            default -> {
+                at(sheet, wearing, 0.26, 63, form.hip() + 8);
+            }
+        }
+    }
+
+    private void at(Sheet sheet, Wearing wearing, double scale, double x, double y) {
+        Sheet own = new Sheet();
+        draw(own, wearing);
+        sheet.add(own, scale, x, y);
+    }
+
+    private void necklace(Sheet sheet, Form form, double y) {
+        double drop = piece.has(Detail.LONG_NECKLACE) ? form.waist() - 16 : y + 26;
+        Outline chain =
+                Outline.at(-12, y - 4).cubic(-12, drop - 4, -5, drop, 0, drop).cubic(5, drop, 12, drop - 4, 12, y - 4);
+        sheet.line(chain, EDGE, Weight.CORD);
+        sheet.line(chain, ink(), Weight.OUTLINE);
+        if (statement) {
+            for (int i = -3; i <= 3; i++) {
+                sheet.shape(
+                        Outline.ellipse(i * 3.6, drop - Math.abs(i) * Math.abs(i) * 0.7 + 2, 2.6, 4),
+                        Paint.flat(fabric.ground()),
+                        EDGE);
+            }
+        } else {
+            sheet.shape(
+                    Outline.at(0, drop)
+                            .curve(4.6, drop + 6, 0, drop + 9)
+                            .curve(-4.6, drop + 6, 0, drop)
+                            .close(),
+                    stuff(),
+                    EDGE);
+        }
+    }
+
+    private void earring(Sheet sheet, double x, double y) {
+        sheet.shape(Outline.circle(x, y, 2.2), stuff(), EDGE);
+        if (statement) {
+            sheet.shape(
+                    Outline.at(x, y + 3)
+                            .curve(x + 6, y + 14, x, y + 18)
+                            .curve(x - 6, y + 14, x, y + 3)
+                            .close(),
+                    Paint.flat(fabric.ground()),
+                    EDGE);
+        } else {
+            sheet.shape(Outline.circle(x, y + 8, 5.4), Paint.NONE, EDGE);
+            sheet.line(Outline.circle(x, y + 8, 5.4), ink(), Weight.OUTLINE);
+        }
+    }
+
+    private void ring(Sheet sheet, double x, double y, double rx, double ry, double thick) {
+        sheet.shape(Outline.ellipse(x, y, rx, ry), stuff(), EDGE);
+        sheet.shape(Outline.ellipse(x, y - thick * 0.25, rx - thick * 0.8, ry - thick), Paint.flat("#ececec"), EDGE);
+    }
+
+    private void watch(Sheet sheet) {
+        sheet.shape(
+                Outline.at(-8, -34)
+                        .to(8, -34)
+                        .to(9, -14)
+                        .to(9, 14)
+                        .to(7, 36)
+                        .curve(0, 40, -7, 36)
+                        .to(-9, 14)
+                        .to(-9, -14)
+                        .close(),
+                fabric);
+        sheet.shape(Outline.rectangle(-10, -38, 20, 7), Paint.NONE, fabric.metal());
+        sheet.shape(Outline.circle(0, 0, 15), Paint.flat(fabric.metal()), EDGE);
+        sheet.shape(Outline.circle(0, 0, 11), Paint.flat("#fbfbfb"), EDGE);
+        sheet.line(Outline.at(0, -8).to(0, 0).to(5.4, 3), "#17181a", Weight.SEAM);
+        sheet.shape(Outline.rectangle(15, -2, 3, 4), Paint.flat(fabric.metal()), EDGE);
+    }
+
+    private void brooch(Sheet sheet) {
+        for (int i = 0; i < 8; i++) {
+            double angle = Math.toRadians(45 * i);
+            sheet.shape(Outline.ellipse(9 * Math.cos(angle), 9 * Math.sin(angle), 4.6, 4.6), stuff(), EDGE);
+        }
+        sheet.shape(Outline.circle(0, 0, 6), Paint.flat(fabric.ground()), EDGE);
+    }
+
+    private void cufflink(Sheet sheet, double x) {
+        sheet.shape(Outline.rectangle(x - 2, 0, 4, 14), stuff(), EDGE);
+        sheet.shape(Outline.rectangle(x - 6, 12, 12, 4), stuff(), EDGE);
+        sheet.shape(Outline.circle(x, -4, 8), stuff(), EDGE);
+        sheet.shape(Outline.circle(x, -4, 4.6), Paint.flat(fabric.ground()), EDGE);
+    }
+
+    private void sunglasses(Sheet sheet) {
+        sheet.pair(
+                Outline.at(3, 0)
+                        .curve(15, -4, 27, -1)
+                        .cubic(28, 12, 22, 17, 15, 17)
+                        .cubic(7, 17, 3, 11, 3, 0)
+                        .close(),
+                fabric);
+        sheet.line(Outline.at(-3, 3).curve(0, -1, 3, 3), fabric.outline(), Weight.CORD);
+        sheet.lines(Outline.at(27, 0).to(31, -3), fabric.outline(), Weight.CORD);
+        sheet.lines(Outline.at(8, 4).to(13, 2), "#ffffff", Weight.SEAM);
+    }
+
+    private void pocketSquare(Sheet sheet) {
+        sheet.shape(Outline.polygon(-18, 12, -17, 4, -10, -5, -5, 3, 2, -9, 7, 1, 13, -4, 18, 5, 18, 12), fabric);
+        sheet.shape(Outline.polygon(-22, 11, 22, 8, 22, 17, -22, 20), Paint.flat("#8d9095"), "#55585c");
+        sheet.line(Outline.at(-5, 5).to(-6, 11), fabric.line(), Weight.SEAM);
+        sheet.line(Outline.at(6, 4).to(5, 11), fabric.line(), Weight.SEAM);
+    }
+}

@@ -1,0 +1,72 @@
+package jomble.server.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import jomble.core.counting.Combination;
+import jomble.core.document.Wardrobe;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.Judgement;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.OutfitMeasures;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.proportion.Heights;
+import jomble.drawing.Figure;
+import jomble.drawing.HeightRuler;
+import jomble.drawing.TemperatureBar;
+import org.springframework.stereotype.Component;
+
+/** Outfits drawn as they are judged: each piece with the finish that serves it best. */
+@Component
+public class OutfitDrawings {
+    private final RuleCatalogue catalogue;
+
+    OutfitDrawings(RuleCatalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * What is shown of one outfit.
+     *
+     * @param figure on the form, a coat hung beside it
+     * @param withCoat the same with the coat on; null where there is none
+     * @param ruler the heights of its breaks, level with the figure
+     * @param temperatures the air it is comfortable in
+     */
+    public record OutfitDrawing(String figure, String withCoat, String ruler, String temperatures) {}
+
+    public OutfitDrawing draw(Judgement judgement, JudgementContext context) {
+        Heights heights = context.brief().heights();
+        OutfitMeasures measures = OutfitMeasures.of(judgement, context);
+        boolean coat = judgement.outfit().in(Slot.COAT).isPresent();
+        List<HeightRuler.Break> breaks = judgement.summary().breakPermille() < 0
+                ? List.of()
+                : List.of(new HeightRuler.Break(
+                        judgement.summary().breakPermille(), judgement.summary().breakDifference()));
+        return new OutfitDrawing(
+                Figure.of(judgement.outfit(), heights, false),
+                coat ? Figure.of(judgement.outfit(), heights, true) : null,
+                HeightRuler.of(heights, breaks),
+                TemperatureBar.of(measures.comfortLowC(), measures.dressedHighC(), measures.comfortHighC()));
+    }
+
+    /** A combination of a list on the form, the coat left out. */
+    public String figure(Combination combination, Wardrobe wardrobe) {
+        List<Worn> worn = new ArrayList<>();
+        combination.slots().forEach((slot, ids) -> worn.add(new Worn(slot, pieces(ids, wardrobe), null)));
+        combination.filled().forEach((slot, ids) -> worn.add(new Worn(slot, pieces(ids, wardrobe), null)));
+        Judgement best = new Judge(catalogue, combination.context()).best(Outfit.of(worn));
+        List<Worn> indoors = best.outfit().worn().stream()
+                .filter(one -> one.slot() != Slot.COAT)
+                .toList();
+        return Figure.of(Outfit.of(indoors), combination.context().brief().heights(), false);
+    }
+
+    private static List<Piece> pieces(List<PieceId> ids, Wardrobe wardrobe) {
+        return ids.stream().map(id -> wardrobe.find(id).orElseThrow()).toList();
+    }
+}
