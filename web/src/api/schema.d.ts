@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/v1/camera": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pictures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/camera/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients": {
         parameters: {
             query?: never;
@@ -292,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/pieces/{ref}/photos/from-camera": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/pieces/{ref}/story": {
         parameters: {
             query?: never;
@@ -350,6 +398,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/wears": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["worn"];
+        put?: never;
+        post: operations["wear"];
         delete?: never;
         options?: never;
         head?: never;
@@ -698,6 +762,9 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        FromCamera: {
+            picture?: string;
+        };
         HappenedView: {
             action?: string;
             /** Format: date-time */
@@ -953,6 +1020,17 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        WearRequest: {
+            /** Format: date */
+            date?: string;
+            pieces?: string[];
+        };
+        WornView: {
+            /** Format: date */
+            last?: string;
+            /** Format: int32 */
+            times?: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -962,6 +1040,48 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string[];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -1566,6 +1686,33 @@ export interface operations {
             };
         };
     };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FromCamera"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
     story: {
         parameters: {
             query?: never;
@@ -1654,6 +1801,58 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["UndoView"];
+                };
+            };
+        };
+    };
+    worn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: components["schemas"]["WornView"];
+                    };
+                };
+            };
+        };
+    };
+    wear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WearRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: components["schemas"]["WornView"];
+                    };
                 };
             };
         };

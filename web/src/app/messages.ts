@@ -123,7 +123,16 @@ export const text = {
   },
   rail: {
     sort: 'rail by',
-    sorts: { family: 'family', colour: 'colour', season: 'season', count: 'count' },
+    sorts: { family: 'family', colour: 'colour', season: 'season', count: 'count', worn: 'last worn' },
+  },
+  worn: {
+    today: 'Worn today',
+    times: 'worn',
+    once: 'once',
+    often: 'times',
+    since: 'since the log began, last on',
+    never: 'not worn since the log began',
+    written: 'Written into the wear log',
   },
   tags: { title: 'tag', any: 'any tag', add: 'add a tag' },
   errand: {
@@ -200,6 +209,8 @@ export const text = {
     wrong: 'What is wrong',
   },
   photos: {
+    camera: 'From the camera …',
+    cameraWhat: 'What the camera at the rail has taken. Choose the picture of this piece.',
     title: 'Photos',
     of: 'Photo of',
     add: 'Add a photo: JPEG, PNG or WebP, up to 15 MB',
@@ -336,4 +347,9 @@ export function join(parts: readonly string[]): string {
 
 export function figure(value: number | string): string {
   return BigInt(value).toLocaleString('en-GB');
+}
+
+/** A day as the studio writes it. */
+export function day(date: string): string {
+  return new Date(date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 }

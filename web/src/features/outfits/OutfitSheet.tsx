@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
+import { useWear } from '../workspace/queries';
 import { slotsOf } from './address';
 import { useVerdict } from './queries';
 import { Reasons } from './Reasons';
@@ -17,6 +18,7 @@ export function OutfitSheet() {
   const [search] = useSearchParams();
   const [chosen] = useChosen();
   const { byId, readingSlot, pieces } = useDesk();
+  const wear = useWear(clientId);
   const [coatOn, setCoatOn] = useState(false);
   const slots = slotsOf(search);
   const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
@@ -42,6 +44,9 @@ export function OutfitSheet() {
             </>
           )}
         </h1>
+        <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate(places.map(({ id }) => id))}>
+          {text.worn.today}
+        </Button>
         {drawing?.withCoat && (
           <Button look="link" onClick={() => setCoatOn(!coatOn)}>
             {coatOn ? text.sheet.coatOff : text.sheet.coatOn}

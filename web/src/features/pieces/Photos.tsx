@@ -1,4 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api, need, sendFile, type PhotoView, type PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
@@ -26,11 +28,22 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
       ),
     onSuccess: refresh,
   });
+  const shoot = useMutation({
+    mutationFn: (picture: string) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/pieces/{ref}/photos/from-camera', {
+          ...path,
+          body: { picture },
+        }),
+      ),
+    onSuccess: refresh,
+  });
   const remove = useMutation({
     mutationFn: (id: string) =>
       need(api.DELETE('/api/v1/clients/{clientId}/photos/{id}', { params: { path: { clientId, id } } })),
     onSuccess: refresh,
   });
+  const problem = add.error ?? shoot.error ?? remove.error;
   const newest = photos.data?.at(-1);
   function take() {
     const seen = newest?.colours ?? [];
@@ -84,11 +97,12 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
           </Button>
         </div>
       )}
-      {(add.error ?? remove.error) && (
+      {problem && (
         <p role="alert" className="text-no">
-          {sentence(add.error ?? remove.error)}
+          {sentence(problem)}
         </p>
       )}
+      <CameraPictures taken={(picture) => shoot.mutate(picture)} />
       <label className="mt-1 flex flex-col text-xs text-soft">
         {add.isPending ? text.photos.adding : text.photos.add}
         <input
@@ -106,5 +120,49 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
         />
       </label>
     </section>
+  );
+}
+
+/** What the camera has taken, to choose from. */
+function CameraPictures({ taken }: { taken: (picture: string) => void }) {
+  const [open, setOpen] = useState(false);
+  const pictures = useQuery({
+    queryKey: ['camera'],
+    enabled: open,
+    queryFn: () => need(api.GET('/api/v1/camera')),
+  });
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger asChild>
+        <Button look="link">{text.photos.camera}</Button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+        <Dialog.Content className="fixed top-[12%] left-1/2 w-[640px] -translate-x-1/2 border border-line bg-sheet p-6">
+          <Dialog.Title className="font-serif text-lg font-semibold">{text.photos.camera}</Dialog.Title>
+          <Dialog.Description className="mb-3 text-soft">{text.photos.cameraWhat}</Dialog.Description>
+          <ul className="grid grid-cols-4 gap-3" data-testid="camera">
+            {pictures.data?.map((picture) => (
+              <li key={picture}>
+                <button
+                  type="button"
+                  className="block w-full border border-line hover:border-ink"
+                  onClick={() => {
+                    setOpen(false);
+                    taken(picture);
+                  }}
+                >
+                  <img
+                    src={`/api/v1/camera/${picture}`}
+                    alt={picture.replace('.jpg', '').replaceAll('-', ' ')}
+                    className="h-36 w-full object-cover"
+                  />
+                </button>
+              </li>
+            ))}
+          </ul>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
   );
 }

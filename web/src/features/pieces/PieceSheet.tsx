@@ -3,7 +3,7 @@ import { Fragment, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { isProblem, sentence } from '../../api/problem';
-import { figure, text, words } from '../../app/messages';
+import { day, figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
@@ -14,6 +14,7 @@ import { alwaysShown, groups } from './attributes';
 import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type AttributeSpec } from './queries';
 import { Photos } from './Photos';
 import { SetPanel } from './SetPanel';
+import { WornPanel } from './WornPanel';
 
 /** One piece: its drawing and its attributes, each shown as derived or as set by hand; saved as it is changed. */
 export function PieceSheet() {
@@ -93,6 +94,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           {text.pieces.delete}
         </Button>
         <Photos piece={piece} onColours={(colours) => put('colours', colours)} />
+        <WornPanel piece={piece} />
         <SetPanel piece={piece} />
         <KindMaker piece={piece} />
         <Story piece={piece} />
@@ -202,7 +204,7 @@ function Story({ piece }: { piece: PieceView }) {
         {story.data?.map((happened, i) => (
           <li key={i}>
             <span className="text-soft">
-              {new Date(String(happened.at)).toLocaleDateString('en-GB')} {happened.action}
+              {day(happened.at)} {happened.action}
             </span>
             {happened.action !== 'added' && happened.changed.length > 0 && (
               <span className="block">{happened.changed.join('; ')}</span>

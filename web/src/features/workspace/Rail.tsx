@@ -7,6 +7,7 @@ import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { useDesk } from './context';
 import { toggled } from './matches';
+import { useWorn } from './queries';
 import { hang, type RailSort } from './railOrder';
 
 /** Strips share the width of the reference screen, as far as they stay wide enough to be told apart. */
@@ -74,7 +75,8 @@ export function Rail() {
   const [moved, setMoved] = useState(false);
   const scroller = useRef<HTMLDivElement>(null);
   const perPiece = live.counts?.perPiece;
-  const hung = useMemo(() => hang(shown, sort, perPiece ?? {}), [shown, sort, perPiece]);
+  const worn = useWorn(clientId, sort === 'worn').data;
+  const hung = useMemo(() => hang(shown, sort, perPiece ?? {}, worn), [shown, sort, perPiece, worn]);
   const strips = useMemo(() => hung.flatMap(({ members }) => members), [hung]);
   const width = Math.max(
     narrowest,

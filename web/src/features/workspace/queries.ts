@@ -37,10 +37,39 @@ export function useUndo(clientId: string, again = false) {
       const nothing = again ? text.pieces.nothingToRedo : text.pieces.nothingToUndo;
       say(undone.undone ? `${again ? text.pieces.redone : text.pieces.undone}: ${what}` : nothing);
       return Promise.all(
-        ['pieces', 'client', 'palette'].map((what) =>
+        ['pieces', 'client', 'palette', 'worn'].map((what) =>
           queries.invalidateQueries({ queryKey: [what, clientId] }),
         ),
       );
+    },
+    onError: (error) => say(sentence(error)),
+  });
+}
+
+/** How often each piece was worn and when last, by its id. */
+export function useWorn(clientId = '', enabled = true) {
+  return useQuery({
+    queryKey: ['worn', clientId],
+    enabled,
+    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/wears', { params: { path: { clientId } } })),
+  });
+}
+
+/** Writes down that pieces are worn together today. */
+export function useWear(clientId: string) {
+  const queries = useQueryClient();
+  const say = useSay();
+  return useMutation({
+    mutationFn: (pieces: string[]) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/wears', {
+          params: { path: { clientId } },
+          body: { pieces },
+        }),
+      ),
+    onSuccess: (worn) => {
+      queries.setQueryData(['worn', clientId], worn);
+      say(text.worn.written);
     },
     onError: (error) => say(sentence(error)),
   });

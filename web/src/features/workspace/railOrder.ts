@@ -1,7 +1,10 @@
 import type { PieceView } from '../../api/client';
 import { familyNames } from '../../app/messages';
 
-export type RailSort = 'family' | 'colour' | 'season' | 'count';
+export type RailSort = 'family' | 'colour' | 'season' | 'count' | 'worn';
+
+/** When each piece was last worn, by its id. */
+export type LastWorn = Record<string, { last: string } | undefined>;
 
 /** Strips that hang together under one name. */
 export interface Hanging {
@@ -10,7 +13,12 @@ export interface Hanging {
 }
 
 /** The pieces as they hang: in families as they were recorded, or on one bar in the order asked for. */
-export function hang(pieces: PieceView[], sort: RailSort, perPiece: Record<string, number>): Hanging[] {
+export function hang(
+  pieces: PieceView[],
+  sort: RailSort,
+  perPiece: Record<string, number>,
+  worn: LastWorn = {},
+): Hanging[] {
   if (sort === 'family') {
     return Object.entries(familyNames)
       .map(([family, name]) => ({ name, members: pieces.filter((piece) => piece.family === family) }))
@@ -20,6 +28,7 @@ export function hang(pieces: PieceView[], sort: RailSort, perPiece: Record<strin
     colour: (piece: PieceView) => piece.order.colour,
     season: (piece: PieceView) => piece.order.season,
     count: (piece: PieceView) => perPiece[piece.id] ?? -1,
+    worn: (piece: PieceView) => Date.parse(worn[piece.id]?.last ?? '') || 0,
   }[sort];
   return pieces.length === 0 ? [] : [{ name: '', members: [...pieces].sort((a, b) => key(a) - key(b)) }];
 }

@@ -1,5 +1,6 @@
 package jomble.core.document;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,16 +11,24 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.PieceSet;
 import jomble.core.piece.SetKind;
+import jomble.core.wear.Wear;
+import jomble.core.wear.WearLog;
 
 /**
  * Everything about one client's clothes. Invariant: ids of pieces and of sets are unique; every set a piece names exists.
  *
  * @param kinds the studio's own kinds it was read with
- * @param carried overrides, capsules, outfits and wears as they were read, kept without being looked into
+ * @param carried overrides, capsules and outfits as they were read, kept without being looked into
  */
 public record Wardrobe(
-        Brief brief, List<Kind> kinds, List<Piece> pieces, List<PieceSet> sets, Map<String, List<Object>> carried) {
-    public static final Wardrobe EMPTY = new Wardrobe(Brief.EMPTY, List.of(), List.of(), List.of(), Map.of());
+        Brief brief,
+        List<Kind> kinds,
+        List<Piece> pieces,
+        List<PieceSet> sets,
+        WearLog wears,
+        Map<String, List<Object>> carried) {
+    public static final Wardrobe EMPTY =
+            new Wardrobe(Brief.EMPTY, List.of(), List.of(), List.of(), WearLog.EMPTY, Map.of());
 
     public Wardrobe {
         kinds = List.copyOf(kinds);
@@ -37,7 +46,14 @@ public record Wardrobe(
         List<Piece> others = pieces.stream()
                 .map(piece -> piece.id().equals(changed.id()) ? changed : piece)
                 .toList();
-        return new Wardrobe(brief, kinds, others, sets, carried);
+        return new Wardrobe(brief, kinds, others, sets, wears, carried);
+    }
+
+    /** This wardrobe with one more wear in its log. */
+    public Wardrobe worn(Wear wear) {
+        List<Wear> log = new ArrayList<>(wears.wears());
+        log.add(wear);
+        return new Wardrobe(brief, kinds, pieces, sets, new WearLog(log), carried);
     }
 
     public Map<String, SetKind> setKinds() {

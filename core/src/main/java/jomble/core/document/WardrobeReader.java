@@ -16,12 +16,13 @@ import jomble.core.piece.PieceSet;
 import jomble.core.piece.SetKind;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
+import jomble.core.wear.WearLog;
 
 /** Reads a wardrobe document from a parsed JSON tree. */
 public final class WardrobeReader {
     public static final String FORMAT = "jomble-wardrobe";
     public static final int VERSION = 1;
-    static final List<String> CARRIED = List.of("overrides", "capsules", "outfits", "wears");
+    static final List<String> CARRIED = List.of("overrides", "capsules", "outfits");
     private static final List<String> FIELDS = List.of(
             "format", "version", "brief", "kinds", "pieces", "sets", "overrides", "capsules", "outfits", "wears");
     private static final int MOST_PIECES = 20_000;
@@ -56,7 +57,8 @@ public final class WardrobeReader {
                 carried.put(name, items.stream().map(Node::value).toList());
             }
         }
-        return new Wardrobe(brief, kinds.own(), pieces, sets(node.field("sets"), pieces), carried);
+        WearLog wears = WearReader.read(node.field("wears"));
+        return new Wardrobe(brief, kinds.own(), pieces, sets(node.field("sets"), pieces), wears, carried);
     }
 
     private static void checkFormat(Node node) {

@@ -26,6 +26,7 @@ public final class WardrobeSchema {
         properties.put("kinds", Map.of("type", "array", "items", kind()));
         properties.put("pieces", Map.of("type", "array", "items", piece()));
         properties.put("sets", Map.of("type", "array", "items", set()));
+        properties.put("wears", Map.of("type", "array", "items", wear()));
         WardrobeReader.CARRIED.forEach(name -> properties.put(name, Map.of("type", "array")));
         Map<String, Object> schema = new LinkedHashMap<>();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
@@ -104,6 +105,20 @@ public final class WardrobeSchema {
         String type =
                 TEXTS.contains(attribute.name()) ? "string" : NUMBERS.contains(attribute.name()) ? "number" : "integer";
         return Map.of("type", List.of(type, "null"));
+    }
+
+    private static Map<String, Object> wear() {
+        return Map.of(
+                "type",
+                "object",
+                "required",
+                List.of("date", "pieces"),
+                "properties",
+                Map.of(
+                        "date", Map.of("type", "string", "format", "date"),
+                        "pieces", Map.of("type", "array", "minItems", 1, "maxItems", 40, "items", ID)),
+                "additionalProperties",
+                false);
     }
 
     private static Map<String, Object> set() {

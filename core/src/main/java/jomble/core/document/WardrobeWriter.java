@@ -35,6 +35,7 @@ public final class WardrobeWriter {
                 wardrobe.sets().stream()
                         .map(set -> tree("id", set.id(), "kind", set.kind().id(), "label", set.label()))
                         .toList());
+        tree.put("wears", WearReader.write(wardrobe.wears()));
         for (String name : WardrobeReader.CARRIED) {
             tree.put(name, wardrobe.carried().getOrDefault(name, List.of()));
         }

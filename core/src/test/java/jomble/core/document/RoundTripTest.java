@@ -3,6 +3,7 @@ package jomble.core.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,9 +14,12 @@ import jomble.core.piece.Attribute;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import jomble.core.piece.PieceSet;
 import jomble.core.piece.SetKind;
 import jomble.core.tree.InvalidInputException;
+import jomble.core.wear.Wear;
+import jomble.core.wear.WearLog;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
@@ -37,12 +41,19 @@ class RoundTripTest {
         for (int i = 0; i < 12; i++) {
             pieces.add(random.piece("p" + i, own));
         }
-        Wardrobe wardrobe = new Wardrobe(Brief.EMPTY, own, pieces, SETS, Map.of());
+        Wardrobe wardrobe = new Wardrobe(Brief.EMPTY, own, pieces, SETS, wears(pieces), Map.of());
         Map<String, Object> written = WardrobeWriter.write(wardrobe);
         Wardrobe again = WardrobeReader.read(written, Kinds.shipped());
         assertThat(again.pieces()).isEqualTo(pieces);
         assertThat(again.brief()).isEqualTo(wardrobe.brief());
         assertThat(WardrobeWriter.write(again)).isEqualTo(written);
+    }
+
+    private static WearLog wears(List<Piece> pieces) {
+        LocalDate day = LocalDate.of(2027, 1, 4);
+        return new WearLog(List.of(
+                new Wear(day, List.of(pieces.get(0).id(), pieces.get(3).id())),
+                new Wear(day.plusDays(3), List.of(pieces.get(0).id(), new PieceId("long-gone")))));
     }
 
     @Property(tries = 200)

@@ -221,6 +221,9 @@ final class Draped implements Garment {
     private void stole(Sheet sheet, Form form) {
         double end = form.y(470);
         double y = form.shoulder(16);
+        Outline behind =
+                Outline.at(0, y - 18).curve(10, y - 18, 14, y - 7).to(8, y + 4).curve(6, y - 6, 0, y - 7);
+        sheet.shape(behind.whole(), fabric.inside(), fabric.outline());
         sheet.pair(
                 Outline.at(6, form.waist() - 40)
                         .curve(8, y + 10, 12, y - 8)

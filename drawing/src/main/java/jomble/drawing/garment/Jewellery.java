@@ -84,7 +84,7 @@ final class Jewellery implements Garment {
             case "ring" -> at(sheet, wearing, 0.26, 69, form.hip() + 32);
             case "bracelet", "watch" -> at(sheet, wearing, 0.26, 65, form.hip() + 14);
             case "brooch" -> at(sheet, wearing, 0.45, 21, form.armpit() + 6);
-            case "pocket-square" -> at(sheet, wearing, 0.3, 20, form.armpit() + 4);
+            case "pocket-square" -> pocketPoints(sheet, 20, form.armpit() + 9);
             case "sunglasses" -> at(sheet, wearing, 0.55, 0, form.armpit() - 8);
             case "hair-piece" -> at(sheet, wearing, 0.5, 0, 24);
             default -> {
@@ -191,10 +191,20 @@ final class Jewellery implements Garment {
         sheet.lines(Outline.at(8, 4).to(13, 2), "#ffffff", Weight.SEAM);
     }
 
+    /** Folded in four, as it lies in a drawer. */
     private void pocketSquare(Sheet sheet) {
-        sheet.shape(Outline.polygon(-18, 12, -17, 4, -10, -5, -5, 3, 2, -9, 7, 1, 13, -4, 18, 5, 18, 12), fabric);
-        sheet.shape(Outline.polygon(-22, 11, 22, 8, 22, 17, -22, 20), Paint.flat("#8d9095"), "#55585c");
-        sheet.line(Outline.at(-5, 5).to(-6, 11), fabric.line(), Weight.SEAM);
-        sheet.line(Outline.at(6, 4).to(5, 11), fabric.line(), Weight.SEAM);
+        sheet.shape(Outline.polygon(-22, -18, 18, -22, 23, 18, -18, 22), fabric);
+        sheet.shape(Outline.polygon(-18, -22, 22, -19, 19, 21, -22, 18), fabric);
+        sheet.line(Outline.polygon(-15, -19, 19, -16.4, 16.4, 18, -19, 15.4), fabric.line(), Weight.STITCH);
+        sheet.part(Outline.polygon(22, -19, 6, -20.2, 20.8, -4), fabric);
+    }
+
+    /** Three points above the breast pocket. */
+    private void pocketPoints(Sheet sheet, double x, double y) {
+        sheet.shape(
+                Outline.polygon(
+                        x - 6, y, x - 5, y - 3, x - 3, y - 4.4, x - 1, y - 2, x + 1, y - 5.4, x + 3, y - 2, x + 5,
+                        y - 3.6, x + 6, y),
+                fabric);
     }
 }

@@ -119,4 +119,19 @@ class PhotosTest {
         }
         return png;
     }
+
+    /** Every picture of the shipped camera is taken, and shows colours that its name promises. */
+    @Test
+    void takesAPictureFromTheCamera() {
+        List<?> pictures = (List<?>) stylist.get("/api/v1/camera").at();
+        assertThat(pictures).hasSizeGreaterThan(9);
+        for (Object picture : pictures) {
+            Answer taken = stylist.post(photos + "/from-camera", Map.of("picture", picture));
+            assertThat(taken.status()).as(picture.toString()).isEqualTo(201);
+            assertThat((List<?>) taken.at("colours")).as(picture.toString()).isNotEmpty();
+        }
+        assertThat(stylist.post(photos + "/from-camera", Map.of("picture", "../application.yaml"))
+                        .status())
+                .isEqualTo(404);
+    }
 }

@@ -1,0 +1,18 @@
+package jomble.core.wear;
+
+import java.time.LocalDate;
+import java.util.List;
+import jomble.core.piece.PieceId;
+
+/**
+ * Pieces worn together on one day. Invariant: at least one piece, none twice. A piece that is no longer in the wardrobe may be
+ * named: the log outlives it.
+ */
+public record Wear(LocalDate date, List<PieceId> pieces) {
+    public Wear {
+        pieces = List.copyOf(pieces);
+        if (pieces.isEmpty() || pieces.stream().distinct().count() < pieces.size()) {
+            throw new IllegalArgumentException("at least one piece and none twice are worn, not " + pieces);
+        }
+    }
+}

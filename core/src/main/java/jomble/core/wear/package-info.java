@@ -1,0 +1,2 @@
+/** The wear log: what was worn when. */
+package jomble.core.wear;

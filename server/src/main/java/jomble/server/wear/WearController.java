@@ -1,0 +1,75 @@
+package jomble.server.wear;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.Wardrobe;
+import jomble.core.piece.PieceId;
+import jomble.core.wear.Wear;
+import jomble.core.wear.WearLog;
+import jomble.server.client.ClientService;
+import jomble.server.piece.PieceService;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a client wore when. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/wears")
+class WearController {
+    private final ClientService clients;
+    private final PieceService pieces;
+    private final Clock clock;
+
+    WearController(ClientService clients, PieceService pieces, Clock clock) {
+        this.clients = clients;
+        this.pieces = pieces;
+        this.clock = clock;
+    }
+
+    /** @param date null for today */
+    record WearRequest(LocalDate date, List<String> pieces) {}
+
+    /** How often a piece was worn since the log began, and when last. */
+    record WornView(int times, LocalDate last) {}
+
+    /** By id of the piece; pieces never worn are missing. */
+    @GetMapping
+    Map<String, WornView> worn(@PathVariable UUID clientId) {
+        WearLog log = clients.wardrobeWithoutPieces(clientId).wears();
+        Map<PieceId, Integer> times = log.times();
+        Map<String, WornView> worn = new LinkedHashMap<>();
+        log.lastWorn().forEach((piece, last) -> worn.put(piece.value(), new WornView(times.get(piece), last)));
+        return worn;
+    }
+
+    /** Writes down that pieces of the wardrobe were worn together. */
+    @PostMapping
+    Map<String, WornView> wear(@PathVariable UUID clientId, @RequestBody WearRequest request) {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate date = request.date() == null ? today : request.date();
+        if (date.isAfter(today)) {
+            throw ProblemException.conflict("in-the-future", "Nothing can have been worn after today, " + today + ".");
+        }
+        if (request.pieces() == null || request.pieces().isEmpty()) {
+            throw ProblemException.conflict("no-pieces", "Name at least one piece.");
+        }
+        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        List<PieceId> worn =
+                new LinkedHashSet<>(request.pieces()).stream().map(PieceId::new).toList();
+        worn.stream().filter(id -> wardrobe.find(id).isEmpty()).findFirst().ifPresent(id -> {
+            throw ProblemException.notFound("The piece " + id);
+        });
+        clients.keepFrame(clientId, wardrobe.worn(new Wear(date, worn)), Ids.next());
+        return worn(clientId);
+    }
+}

@@ -1,0 +1,2 @@
+/** The wear log of a client. */
+package jomble.server.wear;

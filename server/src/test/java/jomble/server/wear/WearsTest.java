@@ -1,0 +1,71 @@
+package jomble.server.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import jomble.server.running.Caller;
+import jomble.server.running.Caller.Answer;
+import jomble.server.running.Jomble;
+import jomble.server.running.RunningJomble;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@ExtendWith(RunningJomble.class)
+class WearsTest {
+    private Caller stylist;
+    private String client;
+
+    @BeforeEach
+    void newClient(Jomble jomble) {
+        stylist = jomble.stylist();
+        client = stylist.newClient();
+        stylist.post(client + "/pieces", Map.of("id", "a", "kind", "shirt"));
+        stylist.post(client + "/pieces", Map.of("id", "b", "kind", "jeans"));
+    }
+
+    private Answer wear(String date, String... pieces) {
+        return stylist.post(client + "/wears", Map.of("date", date, "pieces", List.of(pieces)));
+    }
+
+    @Test
+    void countsWearsAndRemembersTheLastWhateverTheOrderTheyAreWrittenIn() {
+        wear("2026-01-05", "a", "b");
+        wear("2026-02-01", "a");
+        wear("2026-01-20", "a");
+        Map<String, Object> worn = stylist.get(client + "/wears").json();
+        assertThat(worn.get("a")).isEqualTo(Map.of("times", 3, "last", "2026-02-01"));
+        assertThat(worn.get("b")).isEqualTo(Map.of("times", 1, "last", "2026-01-05"));
+    }
+
+    @Test
+    void goesOutWithTheDocumentAndIsTakenBackLikeAnyChange() {
+        wear("2026-01-05", "a", "b");
+        assertThat(stylist.get(client + "/document").at("wears", 0))
+                .isEqualTo(Map.of("date", "2026-01-05", "pieces", List.of("a", "b")));
+        stylist.post(client + "/undo", Map.of());
+        assertThat(stylist.get(client + "/wears").json()).isEmpty();
+    }
+
+    @Test
+    void todayIsTheDayOfTheApplicationsClock() {
+        Answer answer = stylist.post(client + "/wears", Map.of("pieces", List.of("b")));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.at("b", "times")).isEqualTo(1);
+    }
+
+    @ParameterizedTest(name = "{0} on {1}: {2} {3}")
+    @CsvSource({
+        "a, 2999-01-01, 409, in-the-future",
+        "c, 2026-01-01, 404, not-found",
+    })
+    void refusesWhatCannotHaveBeenWorn(String piece, String date, int status, String code) {
+        Answer answer = wear(date, piece);
+        assertThat(answer.status()).isEqualTo(status);
+        assertThat(answer.at("code")).isEqualTo(code);
+        assertThat(stylist.get(client + "/wears").json()).isEmpty();
+    }
+}

@@ -1,0 +1,24 @@
+import { useParams } from 'react-router';
+import type { PieceView } from '../../api/client';
+import { day, figure, text } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { useWear, useWorn } from '../workspace/queries';
+
+/** How often the piece was worn since the log began, and one more wear with one press. */
+export function WornPanel({ piece }: { piece: PieceView }) {
+  const { clientId = '' } = useParams();
+  const worn = useWorn(clientId).data?.[piece.id];
+  const wear = useWear(clientId);
+  return (
+    <section className="mt-6">
+      <p className="text-soft" data-testid="worn">
+        {worn
+          ? `${text.worn.times} ${worn.times === 1 ? text.worn.once : `${figure(worn.times)} ${text.worn.often}`} ${text.worn.since} ${day(worn.last)}`
+          : text.worn.never}
+      </p>
+      <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate([piece.id])}>
+        {text.worn.today}
+      </Button>
+    </section>
+  );
+}
