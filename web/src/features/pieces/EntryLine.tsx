@@ -1,4 +1,4 @@
-import { useEffect, useState, type FormEvent } from 'react';
+import { type FormEvent, useEffect, useRef, useState } from 'react';
 import { isProblem, sentence } from '../../api/problem';
 import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
@@ -14,6 +14,7 @@ interface Draft {
   also: Record<string, string>;
 }
 
+const retryMillis = 4000;
 const empty: Draft = { line: '', waiting: [], also: {} };
 
 function useDraft(clientId: string) {
@@ -39,18 +40,21 @@ export function EntryLine({ clientId }: { clientId: string }) {
   const enter = useEnter(clientId);
   const vocabulary = useVocabulary();
   const current = line.trim() === '' ? undefined : reading.data;
+  const trying = useRef(false);
   const unknown = current?.chips.some((chip) => !chip.means) ?? false;
 
-  function send(sent: string, keepUnknown: boolean) {
-    enter.mutate(
-      { line: sent, keepUnknown, also },
-      {
-        onError: (error) =>
-          isProblem(error)
-            ? change((before) => ({ line: before.line || sent }))
-            : change((before) => ({ waiting: [...before.waiting, sent] })),
-      },
-    );
+  /** Answers whether the server could be asked; what it refuses comes back to the line, unless the next is being typed. */
+  async function send(sent: string, keepUnknown: boolean) {
+    try {
+      // not by callbacks of mutate: those of one line would be dropped when the next is sent
+      await enter.mutateAsync({ line: sent, keepUnknown, also });
+    } catch (error) {
+      if (!isProblem(error)) {
+        return false;
+      }
+      change((before) => ({ line: before.line || sent }));
+    }
+    return true;
   }
 
   function submit(event?: FormEvent, keepUnknown = false) {
@@ -58,14 +62,37 @@ export function EntryLine({ clientId }: { clientId: string }) {
     if (line.trim() !== '') {
       // cleared at once, so that the next piece can be typed meanwhile; a refused line comes back unless it was
       change(() => ({ line: '' }));
-      send(line, keepUnknown);
+      void send(line, keepUnknown).then((asked) => {
+        if (!asked) {
+          change((before) => ({ waiting: [...before.waiting, line] }));
+        }
+      });
     }
   }
 
-  function tryAgain() {
-    change(() => ({ waiting: [] }));
-    waiting.forEach((sent) => send(sent, true));
+  /** Sends what waits, one by one in order, as long as the server answers; each waits until it is saved. */
+  async function tryAgain() {
+    if (trying.current) {
+      return;
+    }
+    trying.current = true;
+    for (const sent of waiting) {
+      if (!(await send(sent, true))) {
+        break;
+      }
+      change((before) => ({ waiting: before.waiting.slice(1) }));
+    }
+    trying.current = false;
   }
+  const latestTry = useRef(tryAgain);
+  useEffect(() => {
+    latestTry.current = tryAgain;
+  });
+  const waits = waiting.length > 0;
+  useEffect(() => {
+    const timer = waits ? setInterval(() => void latestTry.current(), retryMillis) : undefined;
+    return () => clearInterval(timer);
+  }, [waits]);
 
   const keep = (name: string, value: string) =>
     change((before) => ({
@@ -181,7 +208,7 @@ export function EntryLine({ clientId }: { clientId: string }) {
           <span>
             {waiting.length} × {text.pieces.waiting}: {waiting.join(' · ')}
           </span>
-          <Button look="link" onClick={tryAgain}>
+          <Button look="link" onClick={() => void tryAgain()}>
             {text.pieces.tryAgain}
           </Button>
         </div>
