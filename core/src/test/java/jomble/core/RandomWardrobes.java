@@ -1,16 +1,21 @@
 package jomble.core;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import jomble.core.brief.Avoidance;
 import jomble.core.brief.Boundaries;
 import jomble.core.brief.Brief;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Occasion;
+import jomble.core.brief.Palette;
 import jomble.core.brief.Requirement;
+import jomble.core.brief.Sensitivity;
+import jomble.core.brief.Zone;
 import jomble.core.climate.Weather;
 import jomble.core.colour.Colour;
 import jomble.core.judgement.JudgementContext;
@@ -19,7 +24,10 @@ import jomble.core.judgement.Schools;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.ColourShare;
+import jomble.core.piece.Detail;
+import jomble.core.piece.Family;
 import jomble.core.piece.Fit;
+import jomble.core.piece.FitsNow;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Metal;
@@ -28,7 +36,9 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.SetKind;
 import jomble.core.piece.Shape;
+import jomble.core.piece.Show;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Whereabouts;
 
 /** Small wardrobes and contexts of every sort, from a seed. */
 public final class RandomWardrobes {
@@ -71,6 +81,14 @@ public final class RandomWardrobes {
         if (kind.defaults().containsKey(Attribute.SHAPE)) {
             maybe(3, set, Attribute.SHAPE, any(List.of(Shape.values())));
         }
+        maybe(12, set, Attribute.SHEERNESS, random.nextInt(4));
+        maybe(12, set, Attribute.SHOW, any(List.of(Show.values())));
+        maybe(20, set, Attribute.FITS_NOW, any(List.of(FitsNow.values())));
+        maybe(12, set, Attribute.WHEREABOUTS, any(List.of(Whereabouts.values())));
+        if (kind.defaults().containsKey(Attribute.HEM) && kind.family() == Family.BOTTOM) {
+            maybe(4, set, Attribute.HEMMED_FOR_HEEL_CM, random.nextInt(9) * 1.0);
+            maybe(6, set, Attribute.DETAILS, List.of(any(List.of(Detail.PLEATED_WAIST, Detail.PAPER_BAG_WAIST))));
+        }
         if (random.nextInt(12) == 0) {
             set.put(
                     Attribute.ROLES,
@@ -89,11 +107,16 @@ public final class RandomWardrobes {
 
     /** One to three contexts that differ in weather, or one without any. */
     public List<JudgementContext> contexts() {
-        Boundaries boundaries = new Boundaries(List.of(), List.of(), List.of(), null, random.nextInt(4) > 0);
+        Boundaries boundaries = new Boundaries(
+                random.nextInt(4) == 0 ? List.of(any(List.of(Zone.values()))) : List.of(),
+                random.nextInt(5) == 0 ? List.of(new Avoidance(null, null, null, Pattern.CHECK, null)) : List.of(),
+                random.nextInt(8) == 0 ? List.of(any(List.of(Sensitivity.values()))) : List.of(),
+                random.nextInt(5) == 0 ? 5.0 : null,
+                random.nextInt(4) > 0);
         Brief empty = Brief.EMPTY;
         Brief brief = new Brief(
                 boundaries,
-                empty.palette(),
+                random.nextInt(3) == 0 ? palette() : empty.palette(),
                 null,
                 0,
                 empty.heights(),
@@ -110,7 +133,15 @@ public final class RandomWardrobes {
             }
         }
         Map<String, SetKind> sets = Map.of("s1", SetKind.SUIT, "s2", SetKind.JEWELLERY, "s3", SetKind.CO_ORD);
-        JudgementContext context = new JudgementContext(brief, occasion(), null, new Schools(schools), sets, Map.of());
+        JudgementContext context = new JudgementContext(
+                brief,
+                occasion(),
+                null,
+                new Schools(schools),
+                sets,
+                Map.of(),
+                random.nextInt(4) == 0 ? LocalDate.of(2027, 1, 12) : null,
+                random.nextBoolean());
         List<JudgementContext> contexts = new ArrayList<>();
         int weathers = random.nextInt(4);
         for (int i = 0; i < weathers; i++) {
@@ -120,18 +151,23 @@ public final class RandomWardrobes {
         return contexts.isEmpty() ? List.of(context) : contexts;
     }
 
+    private Palette palette() {
+        return new Palette(
+                List.of(Colour.of(any(COLOURS))), List.of(Colour.of(any(COLOURS))), List.of(Colour.of(any(COLOURS))));
+    }
+
     private Occasion occasion() {
         int low = 1 + random.nextInt(4);
         List<Requirement> requires = new ArrayList<>();
         if (random.nextInt(4) == 0) {
-            requires.add(new Requirement(any(List.of(DressCode.NO_SHOES, DressCode.JACKET)), List.of()));
+            requires.add(new Requirement(any(List.of(DressCode.values())), List.of(Colour.of(any(COLOURS)))));
         }
         return new Occasion(
                 "any",
                 low,
                 Math.min(7, low + 2 + random.nextInt(4)),
                 requires,
-                false,
+                random.nextInt(3) == 0,
                 null,
                 30,
                 1.2,

@@ -19,6 +19,7 @@ final class CompiledContext {
     private final FindingMasks ofWeather;
     private final Summariser summariser;
     private final List<ReadyCheck> checks = new ArrayList<>();
+    private final List<ReadyCheck> verdictChecks = new ArrayList<>();
 
     /** A whole rule in this context. */
     record ReadyCheck(WholeRule rule, WholeRule.Check check, long bit) {}
@@ -41,6 +42,9 @@ final class CompiledContext {
             WholeRule.Check check = rule.prepare(context);
             if (check != WholeRule.Check.SILENT) {
                 checks.add(new ReadyCheck(rule, check, catalogue.bit(rule)));
+                if (!rule.onlyCredits()) {
+                    verdictChecks.add(checks.get(checks.size() - 1));
+                }
             }
         }
     }
@@ -51,6 +55,11 @@ final class CompiledContext {
 
     List<ReadyCheck> checks() {
         return checks;
+    }
+
+    /** The checks that can find fault. */
+    List<ReadyCheck> verdictChecks() {
+        return verdictChecks;
     }
 
     FindingMasks lasting() {
@@ -82,9 +91,9 @@ final class CompiledContext {
         return lasting.credit(a, b) | (ofWeather == null ? 0 : ofWeather.credit(a, b));
     }
 
-    /** Whether no pair or piece rule has anything to say of this way. */
-    boolean isUnremarkable(int way) {
-        return lasting.isEmpty(way) && (ofWeather == null || ofWeather.isEmpty(way));
+    /** Whether no pair or piece rule finds fault with this way. */
+    private boolean isFaultless(int way) {
+        return lasting.isFaultless(way) && (ofWeather == null || ofWeather.isFaultless(way));
     }
 
     /** What a rule about the whole sees of an option worn alone. */
@@ -99,18 +108,34 @@ final class CompiledContext {
         return check.rule().key(nothing, summariser.summarise(nothing));
     }
 
-    /** All that the rules can see of an option, as a value; an option a pair or piece rule speaks of is like no other. */
+    /**
+     * All that can change a verdict about an option, as a value: what the rules about the piece alone say, and what those about
+     * the whole can see. An option a pair rule finds fault with is like no other.
+     */
     List<Object> effect(Option option) {
+        return effect(option, lasting.isFaultlessBeside(option.firstWay()), verdictChecks);
+    }
+
+    /** The same with what is to be said for it, for ranking. */
+    List<Object> effectWithCredits(Option option) {
+        return effect(option, lasting.isUnspokenBeside(option.firstWay()), checks);
+    }
+
+    private List<Object> effect(Option option, boolean lastingAlone, List<ReadyCheck> seen) {
         List<Object> effect = new ArrayList<>();
-        effect.add(isUnremarkable(option.firstWay()) ? option.slot() : option.index());
-        checks.forEach(check -> effect.add(keyAlone(check, option)));
+        int way = option.firstWay();
+        boolean alone = lastingAlone && (ofWeather == null || ofWeather.isUnspokenBeside(way));
+        effect.add(alone ? option.slot() : option.index());
+        effect.add(lasting.ofPiece(way));
+        effect.add(ofWeather == null ? List.of() : ofWeather.ofPiece(way));
+        seen.forEach(check -> effect.add(keyAlone(check, option)));
         return effect;
     }
 
     /** Whether wearing this option makes no difference to any rule. */
     boolean isInert(Option option) {
-        return isUnremarkable(option.firstWay())
-                && checks.stream().allMatch(check -> keyOfNothing(check).equals(keyAlone(check, option)));
+        return isFaultless(option.firstWay())
+                && verdictChecks.stream().allMatch(check -> keyOfNothing(check).equals(keyAlone(check, option)));
     }
 
     /** Findings of the checks on a summary, OR-ed into three masks. */

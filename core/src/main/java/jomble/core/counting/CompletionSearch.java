@@ -9,8 +9,6 @@ import jomble.core.judgement.Summary;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
-import jomble.core.piece.Attribute;
-import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
@@ -22,7 +20,7 @@ import jomble.core.piece.Slot;
  */
 final class CompletionSearch {
     private static final Slot[] SLOTS = Slot.values();
-    /** Slots that rules read through warmth and metal only, so that options alike in both are one. */
+    /** Slots with many options that the rules can hardly tell apart: those alike to every rule are one. */
     private static final Set<Slot> TRIMMINGS = Set.of(Slot.NECK, Slot.TIE, Slot.HAT);
 
     private final CompiledContext context;
@@ -58,7 +56,7 @@ final class CompletionSearch {
         List<Slot> wanted = structure.mandatory(context.context().wantsShoes());
         for (Slot slot : CountedSlots.FILLED) {
             boolean fillable = !counted.has(slot) && structure.allows(slot);
-            List<Option> candidates = fillable ? distinct(slot, options.in(slot)) : List.of();
+            List<Option> candidates = fillable ? distinct(slot, options) : List.of();
             if (!candidates.isEmpty() || (fillable && wanted.contains(slot))) {
                 fillSlots.add(slot);
                 fillOptions.add(candidates);
@@ -144,20 +142,15 @@ final class CompletionSearch {
     }
 
     /** Of trimmings that no rule could tell apart, the first; those it could not tell from nothing are left out. */
-    private List<Option> distinct(Slot slot, List<Option> options) {
+    private List<Option> distinct(Slot slot, Options all) {
+        List<Option> options = all.in(slot);
         if (!TRIMMINGS.contains(slot)) {
             return options;
         }
-        Set<List<Integer>> seen = new HashSet<>();
-        seen.add(List.of(0, Metal.NONE.ordinal()));
+        Set<List<Object>> seen = new HashSet<>();
         return options.stream()
-                .filter(option -> !context.isUnremarkable(option.firstWay()) || seen.add(effect(option)))
+                .filter(option -> all.hasOtherPlaces(option) || seen.add(context.effectWithCredits(option)))
                 .toList();
-    }
-
-    private static List<Integer> effect(Option option) {
-        Piece piece = option.pieces().get(0);
-        return List.of(piece.centiClo(), piece.get(Attribute.METAL).ordinal());
     }
 
     /** The best completion by points, credits and fewest pieces. */

@@ -17,12 +17,19 @@ public record CountedSlots(Set<Slot> slots) {
     static final Set<Slot> FILLED = Collections.unmodifiableSet(EnumSet.of(
             Slot.BASE, Slot.UNDERSKIRT, Slot.LEGWEAR, Slot.SHOES, Slot.COAT, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT));
 
+    private static final Set<Slot> ACCESSORIES = EnumSet.range(Slot.BELT, Slot.EXTRA);
+
     public static final CountedSlots CLOTHES = new CountedSlots(CLOTHING);
     public static final CountedSlots OUTFITS = new CountedSlots(with(CLOTHING, Slot.SHOES));
     public static final CountedSlots LOOKS = new CountedSlots(EnumSet.allOf(Slot.class));
 
     public CountedSlots {
         slots = Collections.unmodifiableSet(EnumSet.copyOf(slots));
+    }
+
+    /** Whether an accessory slot is counted. */
+    public boolean hasAccessories() {
+        return slots.stream().anyMatch(ACCESSORIES::contains);
     }
 
     public boolean has(Slot slot) {

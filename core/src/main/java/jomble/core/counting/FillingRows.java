@@ -89,7 +89,7 @@ final class FillingRows {
         Map<Object, Option> first = new HashMap<>();
         List<Option> distinct = new ArrayList<>();
         for (Option option : options.in(slot)) {
-            boolean hasOtherPlaces = options.all().stream().anyMatch(o -> o != option && o.overlaps(option));
+            boolean hasOtherPlaces = options.hasOtherPlaces(option);
             if (!hasOtherPlaces && !wanted && isInert.test(option)) {
                 continue;
             }

@@ -146,7 +146,7 @@ final class FillingSearch {
         this.whateverTheWeather = new RowAdder(rows.words());
         this.adder = new RowAdder(rows.words());
         this.lasting = new Layers(masks, ways);
-        for (CompiledContext.ReadyCheck check : first.checks()) {
+        for (CompiledContext.ReadyCheck check : first.verdictChecks()) {
             if (!check.rule().readsWeather()) {
                 if (isTouched(first, check)) {
                     lasting.checks.add(new OverRows(check));
@@ -157,7 +157,7 @@ final class FillingSearch {
         }
         for (CompiledContext context : alike) {
             InWeather weather = new InWeather(context, ways);
-            for (CompiledContext.ReadyCheck check : context.checks()) {
+            for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
                 if (check.rule().readsWeather()) {
                     if (isTouched(context, check)) {
                         weather.layers.checks.add(new OverRows(check));

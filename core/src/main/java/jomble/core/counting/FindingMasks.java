@@ -91,13 +91,34 @@ final class FindingMasks {
         return true;
     }
 
-    boolean isEmpty(int way) {
+    /** Whether no rule finds fault with a way, alone or beside any other. */
+    boolean isFaultless(int way) {
+        return isFaultlessBeside(way) && minor(way, way) == 0 && major(way, way) == 0;
+    }
+
+    /** Whether no pair rule finds fault with a way. */
+    boolean isFaultlessBeside(int way) {
         for (int other = 0; other < size; other++) {
-            if (minor(way, other) != 0 || major(way, other) != 0 || credit(way, other) != 0) {
+            if (other != way && (minor(way, other) | major(way, other)) != 0) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** Whether no pair rule has anything to say of a way. */
+    boolean isUnspokenBeside(int way) {
+        for (int other = 0; other < size; other++) {
+            if (other != way && (minor(way, other) | major(way, other) | credit(way, other)) != 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** What the rules about one piece say of a way, as a value. */
+    List<Long> ofPiece(int way) {
+        return List.of(minor(way, way), major(way, way), credit(way, way));
     }
 
     long minor(int a, int b) {

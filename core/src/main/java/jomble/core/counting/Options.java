@@ -72,6 +72,11 @@ final class Options {
                 .orElseThrow();
     }
 
+    /** Whether a piece of the option could sit in another slot as well, so that it may be taken when the option is wanted. */
+    boolean hasOtherPlaces(Option option) {
+        return all.stream().anyMatch(other -> other != option && other.overlaps(option));
+    }
+
     List<Option> in(Slot slot) {
         return bySlot.get(slot);
     }

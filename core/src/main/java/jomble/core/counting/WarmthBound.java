@@ -19,8 +19,7 @@ final class WarmthBound {
     private static final int SILENT = 1;
     private static final int KNOWN = 2;
     private static final FindingKind[] KINDS = FindingKind.values();
-    private static final Summary NOTHING =
-            new Summary(null, 0, 0, 0, 0, 0, 0, false, 0, 0, 0, 0, 0, false, false, -1, 0);
+    private static final Summary NOTHING = Summary.EMPTY;
 
     private final CompiledContext.ReadyCheck check;
     private final long[] sums;

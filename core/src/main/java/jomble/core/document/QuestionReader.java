@@ -1,5 +1,7 @@
 package jomble.core.document;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -30,7 +32,7 @@ import jomble.core.tree.Node;
 /** Reads what the compute calls are asked: a wardrobe, a context, and outfits. */
 public final class QuestionReader {
     private static final List<String> CONTEXT_FIELDS =
-            List.of("occasion", "weather", "months", "schools", "countedSlots", "includeDaring");
+            List.of("occasion", "weather", "months", "schools", "countedSlots", "includeDaring", "date");
     private static final List<String> WEATHER_FIELDS =
             List.of("lowC", "highC", "humidity", "windMs", "rainChance", "indoors");
     private static final Map<String, CountedSlots> PRESETS =
@@ -53,11 +55,29 @@ public final class QuestionReader {
         CountedSlots counted =
                 BriefReader.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
         boolean daring = BriefReader.given(node.field("includeDaring"), Node::bool, false);
-        JudgementContext context =
-                new JudgementContext(wardrobe.brief(), occasion, null, schools, wardrobe.setKinds(), Map.of());
+        LocalDate date = BriefReader.given(node.field("date"), QuestionReader::date, null);
+        JudgementContext context = new JudgementContext(
+                wardrobe.brief(),
+                occasion,
+                null,
+                schools,
+                wardrobe.setKinds(),
+                Map.of(),
+                date,
+                counted != null && counted.hasAccessories());
         List<JudgementContext> contexts =
                 weathers(node, wardrobe.brief()).stream().map(context::in).toList();
         return new Question(wardrobe, contexts.isEmpty() ? List.of(context) : contexts, counted, daring);
+    }
+
+    private static LocalDate date(Node node) {
+        String text = node.text(1, 10);
+        try {
+            return text == null ? null : LocalDate.parse(text);
+        } catch (DateTimeParseException e) {
+            node.reject("not-a-date", "a date of the form 2027-01-08 is expected here");
+            return null;
+        }
     }
 
     private static Node required(Node node) {

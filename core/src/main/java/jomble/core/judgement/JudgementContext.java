@@ -1,5 +1,6 @@
 package jomble.core.judgement;
 
+import java.time.LocalDate;
 import java.util.Map;
 import jomble.core.brief.Brief;
 import jomble.core.brief.DressCode;
@@ -14,6 +15,8 @@ import jomble.core.piece.SetKind;
  * @param weather null when no weather is given: weather rules are silent
  * @param setKinds kind of each set of the wardrobe, by id
  * @param parameters values that replace a rule's defaults, by {@code rule-id/parameter-name}
+ * @param date the day, or null when planning for no day in particular
+ * @param finishing whether accessories are part of what is judged even where none is worn
  */
 public record JudgementContext(
         Brief brief,
@@ -21,9 +24,11 @@ public record JudgementContext(
         Weather weather,
         Schools schools,
         Map<String, SetKind> setKinds,
-        Map<String, Double> parameters) {
+        Map<String, Double> parameters,
+        LocalDate date,
+        boolean finishing) {
     public static final JudgementContext PLAIN =
-            new JudgementContext(Brief.EMPTY, Occasion.ANY, null, Schools.USUAL, Map.of(), Map.of());
+            new JudgementContext(Brief.EMPTY, Occasion.ANY, null, Schools.USUAL, Map.of(), Map.of(), null, false);
 
     public JudgementContext {
         setKinds = Map.copyOf(setKinds);
@@ -31,7 +36,7 @@ public record JudgementContext(
     }
 
     public JudgementContext in(Weather other) {
-        return new JudgementContext(brief, occasion, other, schools, setKinds, parameters);
+        return new JudgementContext(brief, occasion, other, schools, setKinds, parameters, date, finishing);
     }
 
     public double value(Rule rule, Parameter parameter) {

@@ -45,6 +45,7 @@ public final class Summariser {
     private final boolean jacketStays;
     private final Lab skin;
     private final ToDoubleBiFunction<Piece, Piece> difference;
+    private final SignReader signs;
 
     public Summariser(JudgementContext context) {
         this(context, Piece::colourDifference);
@@ -53,6 +54,7 @@ public final class Summariser {
     /** @param difference ΔE00 between the dominant colours of two pieces, for callers that keep what they worked out */
     public Summariser(JudgementContext context, ToDoubleBiFunction<Piece, Piece> difference) {
         this.difference = difference;
+        this.signs = new SignReader(context);
         this.context = context;
         Heights figure = context.brief().heights();
         this.heights = new int[Landmark.values().length];
@@ -111,7 +113,9 @@ public final class Summariser {
                 isWaistDefined(worn),
                 isCloseInsideRoomy(worn),
                 (int) (seam >> 32),
-                (int) seam);
+                (int) seam,
+                suits(worn),
+                signs.read(worn));
     }
 
     /** A coat, a mid layer, and a jacket unless the dress code wants it, come off indoors. */
@@ -176,6 +180,25 @@ public final class Summariser {
         return Tailoring.isBroken(jacket, bottom, context)
                 || Tailoring.isBroken(jacket, mid, context)
                 || Tailoring.isBroken(mid, bottom, context);
+    }
+
+    /** Whose suits jacket, waistcoat and bottom are. */
+    private int suits(Worn[] worn) {
+        Worn jacket = worn[JACKET.ordinal()];
+        Worn mid = worn[MID.ordinal()];
+        Worn bottom = worn[BOTTOM.ordinal()];
+        if (jacket == null || mid == null || bottom == null || !Tailoring.isPart(mid)) {
+            return 0;
+        }
+        boolean middle = mid.piece().sharesSetWith(bottom.piece());
+        boolean upper = mid.piece().sharesSetWith(jacket.piece());
+        boolean outer = jacket.piece().sharesSetWith(bottom.piece());
+        if (middle && !upper && Tailoring.isBroken(jacket, bottom, context)) {
+            return 1;
+        }
+        boolean three =
+                context.isOfSuit(jacket.piece()) && context.isOfSuit(mid.piece()) && context.isOfSuit(bottom.piece());
+        return three && !middle && !upper && !outer ? 3 : 0;
     }
 
     private static int patterned(Worn[] worn) {

@@ -24,6 +24,8 @@ import jomble.core.outfit.Structure;
  * @param closeInsideRoomy a close top under a roomy layer
  * @param breakPermille height of the strongest visible break in thousandths of stature, −1 for an unbroken column
  * @param breakDifference ΔE00 at that break, rounded to a whole number; 0 for none
+ * @param suits 1 where trousers and waistcoat of one suit frame another jacket, 3 where three suits meet, else 0
+ * @param signs facts and small counts
  */
 public record Summary(
         Structure structure,
@@ -42,9 +44,15 @@ public record Summary(
         boolean waistDefined,
         boolean closeInsideRoomy,
         int breakPermille,
-        int breakDifference) {
+        int breakDifference,
+        int suits,
+        Signs signs) {
     private static final int LEVELS = 7;
     private static final int BITS = 4;
+
+    /** Of nothing worn. */
+    public static final Summary EMPTY =
+            new Summary(null, 0, 0, 0, 0, 0, 0, false, 0, 0, 0, 0, 0, false, false, -1, 0, 0, Signs.NONE);
 
     static int addFormality(int formalities, int level) {
         return formalities + (1 << BITS * (level - 1));
@@ -108,6 +116,8 @@ public record Summary(
                 waistDefined,
                 closeInsideRoomy,
                 breakPermille,
-                breakDifference);
+                breakDifference,
+                suits,
+                signs);
     }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.Finish;
+import jomble.core.piece.Hem;
 import jomble.core.piece.Opening;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
@@ -25,6 +27,7 @@ public final class Ways {
         return switch (plain.slot()) {
             case TOP -> waysOfATop(plain, tucks);
             case MID -> waysOfAMid(plain);
+            case BOTTOM, ONEPIECE -> waysOfLegs(plain);
             default -> List.of(plain);
         };
     }
@@ -55,6 +58,15 @@ public final class Ways {
             return List.of(plain.finished(Finish.OPEN));
         }
         return List.of(plain.finished(Finish.OPEN), plain.finished(Finish.BUTTONED));
+    }
+
+    /** A cuff matters only where a hem was tailored for a heel, and only casual cloth takes one. */
+    private static List<Worn> waysOfLegs(Worn plain) {
+        Piece piece = plain.piece();
+        boolean cuffs = piece.finishes().contains(Finish.CUFFED_HEM)
+                && piece.get(Attribute.HEMMED_FOR_HEEL_CM) != null
+                && piece.hem() == Hem.FULL_LENGTH;
+        return cuffs ? List.of(plain, plain.finished(Finish.CUFFED_HEM)) : List.of(plain);
     }
 
     /** A bodysuit has no hem to wear out. */

@@ -111,6 +111,12 @@ public final class Piece {
         return pattern() == Pattern.SOLID;
     }
 
+    /** An animal or abstract print, or a large floral: what is remembered of a room. */
+    public boolean isLoudPrint() {
+        boolean largeFloral = pattern() == Pattern.FLORAL && patternScale() == PatternScale.LARGE;
+        return largeFloral || pattern() == Pattern.ANIMAL || pattern() == Pattern.ABSTRACT;
+    }
+
     public PatternScale patternScale() {
         return get(Attribute.PATTERN_SCALE);
     }

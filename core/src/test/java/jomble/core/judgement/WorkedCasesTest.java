@@ -61,7 +61,10 @@ class WorkedCasesTest {
             pieces.add(named);
             slots.put(slot, slot);
         });
-        Map<String, Object> wardrobe = Map.of("pieces", pieces, "sets", one.getOrDefault("sets", List.of()));
+        Map<String, Object> wardrobe = Map.of(
+                "brief", one.getOrDefault("brief", Map.of()),
+                "pieces", pieces,
+                "sets", one.getOrDefault("sets", List.of()));
         Map<String, Object> request = new LinkedHashMap<>(Map.of("wardrobe", wardrobe, "outfits", List.of(slots)));
         request.put("context", one.get("context"));
         Node node = Node.root(request);

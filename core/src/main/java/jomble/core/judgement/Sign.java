@@ -1,0 +1,42 @@
+package jomble.core.judgement;
+
+/** A small fact about an outfit that holds as soon as one piece makes it so. */
+public enum Sign {
+    /** A top or a one-piece that lets through what is beneath. */
+    SHEER_OUTER,
+    /** An opaque base, or an opaque top beneath a one-piece. */
+    OPAQUE_BENEATH,
+    /** A one-piece that is made to have a top beneath it. */
+    OVERDRESS,
+    TOP_WORN,
+    STRAPPY_DRESS,
+    /** A mid layer or a jacket. */
+    LAYER_OVER,
+    FITTED_BLOUSE,
+    FASTENS_AT_THE_SIDE,
+    LONG_FLARED_SKIRT,
+    DRAPE_WORN,
+    UNDERSKIRT_WORN,
+    /** A hem that leaves the lower leg in sight. */
+    LEG_SHOWN,
+    /** Trousers to the ankle. */
+    LEG_COVERED,
+    SHEER_LEGWEAR,
+    OPAQUE_LEGWEAR,
+    CLOSED_SHOES,
+    ACCESSORY_WORN,
+    STATEMENT_NECKLACE,
+    STATEMENT_EARRINGS,
+    /** A patterned main piece. */
+    PATTERN_WORN,
+    JACKET_WORN,
+    TIE_WORN,
+    /** A sleeve to the elbow or below, or a short one, on a layer that stays on. */
+    SLEEVES_WORN,
+    /** A main piece that is not near-black. */
+    NOT_BLACK;
+
+    long bit() {
+        return 1L << ordinal();
+    }
+}

@@ -1,0 +1,303 @@
+package jomble.core.judgement;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import jomble.core.brief.DressCode;
+import jomble.core.brief.Requirement;
+import jomble.core.brief.Zone;
+import jomble.core.colour.Ciede2000;
+import jomble.core.colour.Colour;
+import jomble.core.colour.Lab;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Cloth;
+import jomble.core.piece.Detail;
+import jomble.core.piece.Fibre;
+import jomble.core.piece.Finish;
+import jomble.core.piece.Hem;
+import jomble.core.piece.Neckline;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Rise;
+import jomble.core.piece.Shaft;
+import jomble.core.piece.Show;
+import jomble.core.piece.Sleeve;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Toe;
+
+/** Reads the {@link Signs} off what is worn, in one context. */
+final class SignReader {
+    private static final int SHEER = 2;
+    private static final int MOST_STATEMENTS = 3;
+    private static final int MOST_HEAT = 2;
+    private static final int MOST_ACCENTS = 2;
+    private static final int MARKED_TEXTURE_BIT = 1 << 10;
+    private static final int MARKED = 2;
+    private static final double ACCENT_CHROMA = 35;
+    private static final double BLACK_L = 25;
+    private static final double BLACK_CHROMA = 8;
+    private static final double SAME_COLOUR = 20;
+    private static final double FORBIDDEN_COLOUR = 12;
+    private static final int KNEE = 285;
+    private static final int ANKLE = 60;
+    private static final int MID_CALF = 190;
+
+    private static final Set<String> OVERDRESSES = Set.of("dungarees", "pinafore-dress");
+    private static final Set<String> SHORTS = Set.of("shorts", "tailored-shorts", "playsuit");
+    private static final Set<String> LOOSE = Set.of("cape", "poncho", "kimono-jacket");
+    private static final Set<Slot> ACCESSORIES = EnumSet.of(
+            Slot.BELT, Slot.BAG, Slot.HAT, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH, Slot.HANDS, Slot.EXTRA);
+    private static final Set<Slot> NEXT_TO_SKIN = EnumSet.of(Slot.BASE, Slot.TOP, Slot.ONEPIECE, Slot.BOTTOM);
+    private static final Set<Slot> SMALL =
+            EnumSet.of(Slot.SHOES, Slot.BAG, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT, Slot.LEGWEAR);
+    private static final Set<Neckline> SHOWS_CHEST = EnumSet.of(
+            Neckline.V, Neckline.SCOOP, Neckline.SWEETHEART, Neckline.COWL, Neckline.OFF_SHOULDER, Neckline.STRAPLESS);
+    private static final Set<Neckline> SHOWS_SHOULDERS =
+            EnumSet.of(Neckline.OFF_SHOULDER, Neckline.STRAPLESS, Neckline.HALTER);
+    private static final Set<Fibre> AIRLESS = EnumSet.of(Fibre.POLYESTER, Fibre.POLYAMIDE, Fibre.ACRYLIC);
+
+    private final JudgementContext context;
+    private final boolean jacketStays;
+    private final boolean zonesAsked;
+    private final List<Requirement> requirements;
+
+    SignReader(JudgementContext context) {
+        this.context = context;
+        this.jacketStays = context.occasion().requires(DressCode.JACKET);
+        this.zonesAsked = !context.brief().boundaries().coverage().isEmpty();
+        this.requirements = context.occasion().requires();
+    }
+
+    /** @param worn by ordinal of the slot, null where empty */
+    Signs read(Worn[] worn) {
+        long facts = 0;
+        int statements = 0;
+        int heat = 0;
+        int covered = 0;
+        int violated = 0;
+        int accents = 0;
+        int surfaces = 0;
+        int families = 0;
+        int darkest = 100;
+        int lightest = 0;
+        int mains = 0;
+        for (Worn w : worn) {
+            if (w == null) {
+                continue;
+            }
+            Piece piece = w.piece();
+            facts |= facts(w, piece);
+            boolean inSight = w.slot() != Slot.BASE && w.slot() != Slot.UNDERSKIRT;
+            statements += inSight && isStatement(w) ? 1 : 0;
+            heat += context.weather() == null ? 0 : heat(w, piece);
+            covered |= zonesAsked ? covered(w, piece) : 0;
+            for (Requirement requirement : requirements) {
+                violated |= isViolated(requirement, w, piece)
+                        ? 1 << requirement.code().ordinal()
+                        : 0;
+            }
+            accents += SMALL.contains(w.slot()) && piece.dominant().chroma() > ACCENT_CHROMA ? 1 : 0;
+            if (w.slot().isMain()) {
+                surfaces |= 1 << piece.cloth().surface().ordinal();
+                surfaces |= piece.get(Attribute.TEXTURE) >= MARKED ? MARKED_TEXTURE_BIT : 0;
+                mains++;
+                families |= 1 << piece.colourFamily().ordinal();
+                darkest = Math.min(darkest, (int) piece.dominant().l());
+                lightest = Math.max(lightest, (int) piece.dominant().l());
+            }
+        }
+        return new Signs(
+                facts,
+                Math.min(MOST_STATEMENTS, statements),
+                Math.min(MOST_HEAT, heat),
+                covered,
+                violated,
+                Math.min(MOST_ACCENTS, accents),
+                surfaces,
+                families,
+                darkest,
+                lightest,
+                Math.min(2, mains));
+    }
+
+    private static boolean isStatement(Worn worn) {
+        return worn.pieces().stream().anyMatch(piece -> piece.get(Attribute.SHOW) == Show.STATEMENT);
+    }
+
+    private long facts(Worn worn, Piece piece) {
+        long facts = ACCESSORIES.contains(worn.slot()) ? Sign.ACCESSORY_WORN.bit() : 0;
+        if (worn.slot().isMain()) {
+            facts |= piece.isSolid() ? 0 : Sign.PATTERN_WORN.bit();
+            facts |= isNearBlack(piece) ? 0 : Sign.NOT_BLACK.bit();
+        }
+        boolean sheer = piece.get(Attribute.SHEERNESS) != null && piece.get(Attribute.SHEERNESS) >= SHEER;
+        switch (worn.slot()) {
+            case BASE -> facts |= sheer ? 0 : Sign.OPAQUE_BENEATH.bit();
+            case TOP -> {
+                facts |= Sign.TOP_WORN.bit() | (sheer ? Sign.SHEER_OUTER.bit() : 0) | sleeves(piece);
+                facts |= is(piece, "fitted-blouse") ? Sign.FITTED_BLOUSE.bit() : 0;
+                facts |= piece.has(Detail.FASTENS_SIDE) ? Sign.FASTENS_AT_THE_SIDE.bit() : 0;
+            }
+            case ONEPIECE -> {
+                facts |= (sheer ? Sign.SHEER_OUTER.bit() : 0) | legs(piece) | sleeves(piece);
+                facts |= OVERDRESSES.contains(piece.kind().origin().id()) ? Sign.OVERDRESS.bit() : 0;
+                facts |= piece.sleeve() == Sleeve.STRAPS ? Sign.STRAPPY_DRESS.bit() : 0;
+            }
+            case BOTTOM -> {
+                facts |= legs(piece);
+                facts |= is(piece, "long-flared-skirt") ? Sign.LONG_FLARED_SKIRT.bit() : 0;
+            }
+            case DRAPE -> facts |= Sign.DRAPE_WORN.bit() | Sign.LEG_COVERED.bit();
+            case UNDERSKIRT -> facts |= Sign.UNDERSKIRT_WORN.bit();
+            case MID -> facts |= Sign.LAYER_OVER.bit() | sleeves(piece);
+            case JACKET -> facts |= Sign.LAYER_OVER.bit() | Sign.JACKET_WORN.bit() | sleeves(piece);
+            case LEGWEAR -> facts |= legwear(worn);
+            case SHOES -> facts |= piece.toe() == Toe.OPEN ? 0 : Sign.CLOSED_SHOES.bit();
+            case TIE -> facts |= Sign.TIE_WORN.bit();
+            case JEWELLERY -> facts |= jewellery(worn);
+            default -> {}
+        }
+        return facts;
+    }
+
+    private static long legwear(Worn worn) {
+        if (is(worn.piece(), "socks")) {
+            return 0;
+        }
+        return Summariser.hidesTheLeg(worn) ? Sign.OPAQUE_LEGWEAR.bit() : Sign.SHEER_LEGWEAR.bit();
+    }
+
+    private static long jewellery(Worn worn) {
+        long facts = 0;
+        for (Piece piece : worn.pieces()) {
+            if (piece.get(Attribute.SHOW) == Show.STATEMENT) {
+                facts |= is(piece, "necklace") ? Sign.STATEMENT_NECKLACE.bit() : 0;
+                facts |= is(piece, "earrings") ? Sign.STATEMENT_EARRINGS.bit() : 0;
+            }
+        }
+        return facts;
+    }
+
+    private static long legs(Piece piece) {
+        int hem = piece.hem() == null ? 0 : piece.hem().landmark().meanPermille();
+        boolean trousers = !isSkirtOrDress(piece);
+        if (hem <= ANKLE) {
+            return trousers ? Sign.LEG_COVERED.bit() : 0;
+        }
+        return trousers && hem <= MID_CALF ? 0 : Sign.LEG_SHOWN.bit();
+    }
+
+    private static boolean isSkirtOrDress(Piece piece) {
+        String kind = piece.kind().origin().id();
+        return kind.contains("skirt") || kind.contains("dress");
+    }
+
+    private static long sleeves(Piece piece) {
+        return piece.sleeve() != null && piece.sleeve().coverFraction() >= Sleeve.SHORT.coverFraction()
+                ? Sign.SLEEVES_WORN.bit()
+                : 0;
+    }
+
+    private static int heat(Worn worn, Piece piece) {
+        int heat = 0;
+        if (NEXT_TO_SKIN.contains(worn.slot())) {
+            int airless = AIRLESS.stream().mapToInt(piece::percentOf).sum();
+            heat += airless >= 50 ? 1 : 0;
+        }
+        boolean high = piece.neckline() == Neckline.ROLL || piece.neckline() == Neckline.HIGH;
+        heat += high && (worn.slot() == Slot.TOP || worn.slot() == Slot.ONEPIECE) ? 1 : 0;
+        heat += worn.slot() == Slot.LEGWEAR && piece.get(Attribute.DENIER) != null ? 1 : 0;
+        Shaft shaft = piece.get(Attribute.SHAFT);
+        heat += worn.slot() == Slot.SHOES && shaft != null && shaft != Shaft.NONE ? 1 : 0;
+        return heat;
+    }
+
+    private int covered(Worn worn, Piece piece) {
+        Slot slot = worn.slot();
+        boolean stays = slot != Slot.COAT && slot != Slot.MID && (slot != Slot.JACKET || jacketStays);
+        boolean sheer = piece.get(Attribute.SHEERNESS) != null && piece.get(Attribute.SHEERNESS) >= SHEER;
+        if (!stays || sheer) {
+            return 0;
+        }
+        return switch (slot) {
+            case BASE, TOP, ONEPIECE, JACKET -> upper(piece) | (slot == Slot.ONEPIECE ? lower(piece) : 0);
+            case BOTTOM -> lower(piece) | (piece.rise() == Rise.HIGH ? bit(Zone.MIDRIFF) : 0);
+            case DRAPE -> bit(Zone.MIDRIFF) | bit(Zone.KNEE) | bit(Zone.ANKLE) | bit(Zone.CHEST);
+            case UNDERSKIRT -> bit(Zone.KNEE);
+            case LEGWEAR -> Summariser.hidesTheLeg(worn) ? bit(Zone.KNEE) | bit(Zone.ANKLE) : 0;
+            case SHOES -> {
+                Shaft shaft = piece.get(Attribute.SHAFT);
+                yield shaft == null || shaft == Shaft.NONE ? 0 : bit(Zone.ANKLE);
+            }
+            default -> 0;
+        };
+    }
+
+    private static int upper(Piece piece) {
+        Neckline neckline = piece.neckline();
+        Sleeve sleeve = piece.sleeve() == null ? Sleeve.NONE : piece.sleeve();
+        int covered = 0;
+        if (!SHOWS_SHOULDERS.contains(neckline) && sleeve != Sleeve.STRAPS) {
+            covered |= bit(Zone.SHOULDERS);
+        }
+        covered |= sleeve.coverFraction() >= Sleeve.SHORT.coverFraction() ? bit(Zone.UPPER_ARM) : 0;
+        covered |= neckline == null || SHOWS_CHEST.contains(neckline) ? 0 : bit(Zone.CHEST);
+        return covered | (piece.hem() == null || piece.hem() == Hem.WAIST ? 0 : bit(Zone.MIDRIFF));
+    }
+
+    private static int lower(Piece piece) {
+        int hem = piece.hem() == null ? 1000 : piece.hem().landmark().meanPermille();
+        return (hem <= KNEE ? bit(Zone.KNEE) : 0) | (hem <= ANKLE ? bit(Zone.ANKLE) : 0);
+    }
+
+    private static int bit(Zone zone) {
+        return 1 << zone.ordinal();
+    }
+
+    /** Whether a piece goes against a requirement; what asks for something to be worn is not decided by one piece. */
+    private static boolean isViolated(Requirement requirement, Worn worn, Piece piece) {
+        Slot slot = worn.slot();
+        return switch (requirement.code()) {
+            case CLOSED_TOE -> slot == Slot.SHOES && piece.toe() == Toe.OPEN;
+            case NO_DENIM -> piece.cloth() == Cloth.DENIM;
+            case NO_SHORTS -> SHORTS.contains(piece.kind().origin().id());
+            case NO_TRAINERS -> is(piece, "trainers");
+            case NO_LOOSE_SLEEVES -> slot != Slot.COAT && isLoose(piece) || slot == Slot.DRAPE;
+            case HEM_KNEE ->
+                (slot == Slot.BOTTOM || slot == Slot.ONEPIECE)
+                        && piece.hem() != null
+                        && piece.hem().landmark().meanPermille() > KNEE;
+            case TUCKED ->
+                slot == Slot.TOP && worn.is(Finish.UNTUCKED) && piece.finishes().contains(Finish.TUCKED);
+            case RESTRAINED_PRINTS -> slot.isMain() && piece.isLoudPrint();
+            case ALL_BLACK -> slot.isFormality() && !isNearBlack(piece);
+            case COLOURS -> slot.isMain() && nearest(requirement.colours(), piece) > SAME_COLOUR;
+            case NOT_COLOURS ->
+                (slot.isFormality() || slot == Slot.COAT) && nearest(requirement.colours(), piece) <= FORBIDDEN_COLOUR;
+            case NO_SHEER, NO_SHOES, SLEEVES, JACKET, TIE, PROTECTIVE_CLOTHING -> false;
+        };
+    }
+
+    private static boolean isLoose(Piece piece) {
+        Integer volume = piece.get(Attribute.SLEEVE_VOLUME);
+        return volume != null && volume == 3
+                || LOOSE.contains(piece.kind().origin().id());
+    }
+
+    private static boolean isNearBlack(Piece piece) {
+        Lab lab = piece.dominant();
+        return lab.l() <= BLACK_L && lab.chroma() <= BLACK_CHROMA;
+    }
+
+    private static double nearest(List<Colour> colours, Piece piece) {
+        double nearest = Double.MAX_VALUE;
+        for (Colour colour : colours) {
+            nearest = Math.min(nearest, Ciede2000.difference(colour.lab(), piece.dominant()));
+        }
+        return nearest;
+    }
+
+    private static boolean is(Piece piece, String kind) {
+        return piece.kind().origin().id().equals(kind);
+    }
+}

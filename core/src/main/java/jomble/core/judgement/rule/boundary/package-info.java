@@ -1,0 +1,2 @@
+/** The client's boundaries and the dress code. */
+package jomble.core.judgement.rule.boundary;

@@ -1,0 +1,2 @@
+/** Colours, leathers and metals beside each other. */
+package jomble.core.judgement.rule.colour;

@@ -1,0 +1,117 @@
+package jomble.core.judgement.rule.pattern;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.colour.ColourFamily;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Parameter;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Sign;
+import jomble.core.judgement.Signs;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Show;
+import jomble.core.piece.Slot;
+
+/** {@code surface.flat}: an outfit of one colour needs surface, pattern or a statement. */
+public final class SurfaceFlatRule implements WholeRule {
+    private static final Parameter SPREAD = new Parameter("lightness-spread", 25, "ΔL*");
+    private static final Parameter DARK = new Parameter("dark-below", 32, "L*");
+    private static final Parameter TEXTURES = new Parameter("textures", 2, "different surfaces");
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "surface.flat",
+                    "One colour needs texture",
+                    "Where everything is one colour the eye looks for something else to read: a rib against a smooth cloth, a pattern, a statement.",
+                    SPREAD,
+                    DARK,
+                    TEXTURES)
+            .with(SchoolSwitch.ONE_COLOUR, SchoolSwitch.ALL_BLACK);
+    private static final Set<Slot> READS = EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
+    private static final Set<Sign> SEEN = EnumSet.of(Sign.PATTERN_WORN, Sign.NOT_BLACK);
+    private static final long NEUTRALS = neutrals();
+
+    record FlatOneColour(int surfaces, double wanted) {}
+
+    record OneColourAvoided() {}
+
+    record FlatBlack(int surfaces, double wanted) {}
+
+    record AllBlackAvoided() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public boolean isTouchedBy(Worn worn, Structure structure) {
+        return worn.slot().isMain() || worn.piece().get(Attribute.SHOW) == Show.STATEMENT;
+    }
+
+    @Override
+    public boolean speaksOf(Worn worn, Summary summary) {
+        return worn.slot().isMain();
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return List.of(
+                summary.signs().mains(),
+                summary.signs().families(),
+                summary.signs().surfaces(),
+                summary.signs().darkest(),
+                summary.signs().lightest(),
+                summary.signs().among(SEEN),
+                summary.signs().statements());
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        double spread = context.value(this, SPREAD);
+        double dark = context.value(this, DARK);
+        double textures = context.value(this, TEXTURES);
+        String black = context.schools().of(SchoolSwitch.ALL_BLACK);
+        String oneColour = context.schools().of(SchoolSwitch.ONE_COLOUR);
+        return summary -> {
+            Signs signs = summary.signs();
+            if (signs.mains() < 2) {
+                return Optional.empty();
+            }
+            boolean allBlack = !signs.has(Sign.NOT_BLACK);
+            boolean allDark = (signs.families() & ~NEUTRALS) == 0 && signs.lightest() < dark;
+            boolean one = Integer.bitCount(signs.families()) == 1 && signs.lightest() - signs.darkest() < spread;
+            if (!allBlack && !allDark && !one) {
+                return Optional.empty();
+            }
+            String school = allBlack ? black : oneColour;
+            if (school.equals("avoided")) {
+                return Result.major(allBlack ? new AllBlackAvoided() : new OneColourAvoided());
+            }
+            int surfaces = Integer.bitCount(signs.surfaces());
+            boolean flat = surfaces < textures && !signs.has(Sign.PATTERN_WORN) && signs.statements() == 0;
+            return school.equals("textured") && flat
+                    ? Result.minor(allBlack ? new FlatBlack(surfaces, textures) : new FlatOneColour(surfaces, textures))
+                    : Optional.empty();
+        };
+    }
+
+    private static long neutrals() {
+        long mask = 0;
+        for (ColourFamily family : ColourFamily.values()) {
+            mask |= family.isNeutral() ? 1L << family.ordinal() : 0;
+        }
+        return mask;
+    }
+}

@@ -1,0 +1,103 @@
+package jomble.core.judgement.rule.proportion;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Parameter;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Summariser;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Slot;
+
+/** {@code proportion.thirds}: a third against two thirds pleases; cut in half looks heavy. */
+public final class ProportionThirdsRule implements WholeRule {
+    private static final Parameter HALF_FROM = new Parameter("half-from", 0.46, "of stature");
+    private static final Parameter HALF_TO = new Parameter("half-to", 0.51, "of stature");
+    private static final Parameter HIGH = new Parameter("high-third", 0.62, "of stature");
+    private static final Parameter LOW = new Parameter("low-third", 0.36, "of stature");
+    private static final Parameter NEAR = new Parameter("near", 0.05, "of stature");
+    private static final RuleInfo INFO = RuleInfo.of(
+            "proportion.thirds",
+            "Thirds rather than halves",
+            "Where the eye meets the strongest horizontal, the figure is divided; a third above two thirds, or no break at all, lengthens it.",
+            HALF_FROM,
+            HALF_TO,
+            HIGH,
+            LOW,
+            NEAR);
+    private static final Set<Slot> READS =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.LEGWEAR);
+
+    record CutInHalf(double height, int deltaE) {}
+
+    record Thirds(double height) {}
+
+    record UnbrokenColumn() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public boolean speaksOf(Worn worn, Summary summary) {
+        return worn.slot() == Slot.TOP || worn.slot() == Slot.BOTTOM || worn.slot() == Slot.ONEPIECE;
+    }
+
+    @Override
+    public boolean isTouchedBy(Worn worn, Structure structure) {
+        return worn.slot() == Slot.LEGWEAR
+                ? structure == Structure.ONE_PIECE && Summariser.hidesTheLeg(worn)
+                : reads().contains(worn.slot());
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        Worn onepiece = worn[Slot.ONEPIECE.ordinal()];
+        Worn legwear = worn[Slot.LEGWEAR.ordinal()];
+        Worn tights = legwear != null && Summariser.hidesTheLeg(legwear) ? legwear : null;
+        return onepiece == null
+                ? Arrays.asList(summary.breakPermille(), tights)
+                : Arrays.asList(onepiece, worn[Slot.BOTTOM.ordinal()], worn[Slot.MID.ordinal()], tights);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        int halfFrom = permille(context.value(this, HALF_FROM));
+        int halfTo = permille(context.value(this, HALF_TO));
+        int high = permille(context.value(this, HIGH));
+        int low = permille(context.value(this, LOW));
+        int near = permille(context.value(this, NEAR));
+        return summary -> {
+            int at = summary.breakPermille();
+            if (at < 0) {
+                return Result.credit(new UnbrokenColumn());
+            }
+            if (at >= halfFrom && at <= halfTo) {
+                return Result.minor(new CutInHalf(at / 1000.0, summary.breakDifference()));
+            }
+            boolean third = Math.abs(at - high) <= near || Math.abs(at - low) <= near;
+            return third ? Result.credit(new Thirds(at / 1000.0)) : Optional.empty();
+        };
+    }
+
+    private static int permille(double fraction) {
+        return (int) Math.round(fraction * 1000);
+    }
+}

@@ -1,0 +1,86 @@
+package jomble.core.judgement.rule.proportion;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
+import jomble.core.judgement.Parameter;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Fit;
+import jomble.core.piece.Slot;
+
+/** {@code proportion.volume}: one roomy piece against one close one; roomy on roomy needs a waist. */
+public final class ProportionVolumeRule implements WholeRule {
+    private static final Parameter MINOR = new Parameter("minor", 6, "sum of volumes");
+    private static final Parameter MAJOR = new Parameter("major", 7, "sum of volumes");
+    private static final RuleInfo INFO = RuleInfo.of(
+            "proportion.volume",
+            "Volume wants a counterpart",
+            "Roomy over roomy hides the figure's turn at the waist; a tuck, a knot, a cropped hem or a belt brings it back.",
+            MINOR,
+            MAJOR);
+    private static final Set<Slot> READS =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.COAT, Slot.BELT);
+    private static final Set<Slot> NAMED = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.JACKET);
+
+    record RoomyOnRoomy(int upper, int lower) {}
+
+    record CloseInsideRoomy() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public boolean speaksOf(Worn worn, Summary summary) {
+        return NAMED.contains(worn.slot());
+    }
+
+    @Override
+    public boolean maySoften(Worn worn, Structure structure) {
+        return worn.slot() != Slot.COAT;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        Worn top = worn[Slot.TOP.ordinal()];
+        Worn coat = worn[Slot.COAT.ordinal()];
+        int close = top != null && top.piece().fit() == Fit.CLOSE ? 1 : 0;
+        int outer = coat == null ? 0 : coat.piece().fit().volume();
+        int bits = (summary.waistDefined() ? 1 : 0) | (summary.closeInsideRoomy() ? 2 : 0) | close << 2 | outer << 3;
+        return Keys.of(summary.upperVolume(), summary.lowerVolume(), bits);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        int minor = (int) context.value(this, MINOR);
+        int major = (int) context.value(this, MAJOR);
+        return summary -> {
+            int sum = summary.upperVolume() == 0 || summary.lowerVolume() == 0
+                    ? 0
+                    : summary.upperVolume() + summary.lowerVolume();
+            if (sum >= minor && !summary.waistDefined()) {
+                RoomyOnRoomy evidence = new RoomyOnRoomy(summary.upperVolume(), summary.lowerVolume());
+                return sum >= major ? Result.major(evidence) : Result.minor(evidence);
+            }
+            return summary.closeInsideRoomy() ? Result.credit(new CloseInsideRoomy()) : Optional.empty();
+        };
+    }
+}

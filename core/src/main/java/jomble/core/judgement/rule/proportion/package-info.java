@@ -1,0 +1,2 @@
+/** Lines and volumes on the figure. */
+package jomble.core.judgement.rule.proportion;

@@ -1,0 +1,61 @@
+package jomble.core.judgement.rule.tailoring;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.brief.Occasion;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Slot;
+
+/** {@code formality.occasion}: the outfit is dressed for the room it goes to. */
+public final class FormalityOccasionRule implements WholeRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+            "formality.occasion",
+            "Dressed for the occasion",
+            "Each occasion has a window; one step outside is noticed, two are wrong.");
+    private static final Set<Slot> READS =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.SHOES);
+
+    record BelowTheOccasion(int formality, int low, String occasion) {}
+
+    record AboveTheOccasion(int formality, int high, String occasion) {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return Keys.of(summary.formalities(), summary.suitBroken() ? 1 : 0);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        Occasion occasion = context.occasion();
+        int low = occasion.formalityLow();
+        int high = occasion.formalityHigh();
+        return summary -> {
+            int formality = summary.formality();
+            if (formality == 0 || (formality >= low && formality <= high)) {
+                return Optional.empty();
+            }
+            Record evidence = formality < low
+                    ? new BelowTheOccasion(formality, low, occasion.name())
+                    : new AboveTheOccasion(formality, high, occasion.name());
+            int off = formality < low ? low - formality : formality - high;
+            return off == 1 ? Result.major(evidence) : Result.stop(evidence);
+        };
+    }
+}

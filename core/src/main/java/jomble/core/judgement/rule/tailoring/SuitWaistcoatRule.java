@@ -1,0 +1,54 @@
+package jomble.core.judgement.rule.tailoring;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Slot;
+
+/** {@code suit.waistcoat}: a waistcoat between two suits. */
+public final class SuitWaistcoatRule implements WholeRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+            "suit.waistcoat",
+            "The waistcoat between",
+            "Trousers and waistcoat of one suit make an unbroken middle under another jacket; three suits at once make none.");
+    private static final Set<Slot> READS = EnumSet.of(Slot.BOTTOM, Slot.MID, Slot.JACKET);
+
+    record UnbrokenMiddle() {}
+
+    record ThreeSuits() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return seen(worn);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        return summary -> switch (summary.suits()) {
+            case 1 -> Result.credit(new UnbrokenMiddle());
+            case 3 -> Result.major(new ThreeSuits());
+            default -> Optional.empty();
+        };
+    }
+
+    private static Object seen(Worn[] worn) {
+        return Arrays.asList(worn[Slot.BOTTOM.ordinal()], worn[Slot.MID.ordinal()], worn[Slot.JACKET.ordinal()]);
+    }
+}

@@ -1,0 +1,2 @@
+/** Formality, and suits that are broken. */
+package jomble.core.judgement.rule.tailoring;

@@ -1,0 +1,55 @@
+package jomble.core.judgement.rule.wearable;
+
+import java.util.Optional;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Detail;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Show;
+import jomble.core.piece.Slot;
+
+/** {@code draped.border}: a heavy border and a heavy necklace ask for the same place. */
+public final class DrapedBorderRule implements PairRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+            "draped.border",
+            "Border or necklace",
+            "A heavy border runs past the neck and shoulder; a heavy necklace beside it makes both hard to see.");
+    private static final int HEAVY_CLOTH = 4;
+
+    record ChooseOne() {}
+
+    record EarringsEnough() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean covers(Slot inner, Slot outer) {
+        return inner == Slot.DRAPE && outer == Slot.JEWELLERY;
+    }
+
+    @Override
+    public Optional<Result> judge(Worn drape, Worn jewellery, JudgementContext context) {
+        boolean heavy = drape.piece().has(Detail.HEAVY_BORDER) || drape.piece().clothWeight() >= HEAVY_CLOTH;
+        if (!heavy) {
+            return Optional.empty();
+        }
+        boolean necklace = jewellery.pieces().stream()
+                .anyMatch(piece -> is(piece, "necklace") && piece.get(Attribute.SHOW) == Show.STATEMENT);
+        if (necklace) {
+            return Result.major(new ChooseOne());
+        }
+        boolean earrings = jewellery.pieces().stream().allMatch(piece -> is(piece, "earrings"));
+        return earrings ? Result.credit(new EarringsEnough()) : Optional.empty();
+    }
+
+    private static boolean is(Piece piece, String kind) {
+        return piece.kind().origin().id().equals(kind);
+    }
+}

@@ -1,0 +1,85 @@
+package jomble.core.judgement.rule.wearable;
+
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.Parameter;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Finish;
+import jomble.core.piece.Slot;
+
+/**
+ * {@code layer.hem}: where the inner layer ends against the outer one.
+ *
+ * <p>Heights are taken from the published figure, so that the rule stays about the two garments and not about who wears them.
+ */
+public final class LayerHemRule implements PairRule {
+    private static final Parameter LEAST = new Parameter("least", 2, "cm");
+    private static final Parameter MOST = new Parameter("most", 15, "cm");
+    private static final Parameter MEANT = new Parameter("meant-from", 25, "cm");
+    private static final RuleInfo INFO = RuleInfo.of(
+            "layer.hem",
+            "Hems of layers",
+            "A strip of the inner layer below the outer one looks forgotten; a long difference looks meant.",
+            LEAST,
+            MOST,
+            MEANT);
+    /** Stature in cm that heights in thousandths are turned into lengths with. */
+    private static final double STATURE_CM = 168;
+
+    private static final int CASUAL = 3;
+    private static final Set<String> COAT_LIKE = Set.of("duster", "kimono-jacket", "padded-sleeveless-jacket");
+
+    record PeepsOut(double lengthCm, double mostCm) {}
+
+    record MidLongerThanJacket(double lengthCm, double meantCm) {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean covers(Slot inner, Slot outer) {
+        return (outer == Slot.JACKET || outer == Slot.COAT)
+                && (inner == Slot.TOP || inner == Slot.MID || inner == Slot.JACKET);
+    }
+
+    @Override
+    public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
+        if (inner.piece().hem() == null || outer.piece().hem() == null || isAway(inner)) {
+            return Optional.empty();
+        }
+        double longer = (heightOf(outer) - heightOf(inner)) / 1000.0 * STATURE_CM;
+        if (longer < context.value(this, LEAST)) {
+            return Optional.empty();
+        }
+        if (inner.slot() == Slot.MID && outer.slot() == Slot.JACKET) {
+            return midUnderJacket(inner, outer, longer, context);
+        }
+        double most = context.value(this, MOST);
+        return longer <= most ? Result.minor(new PeepsOut(longer, most)) : Optional.empty();
+    }
+
+    private Optional<Result> midUnderJacket(Worn mid, Worn jacket, double longer, JudgementContext context) {
+        double meant = context.value(this, MEANT);
+        if (COAT_LIKE.contains(mid.piece().kind().origin().id()) || longer > meant) {
+            return Optional.empty();
+        }
+        boolean casual = mid.piece().formality() <= CASUAL && jacket.piece().formality() <= CASUAL;
+        MidLongerThanJacket evidence = new MidLongerThanJacket(longer, meant);
+        return casual ? Result.minor(evidence) : Result.major(evidence);
+    }
+
+    /** A tucked or knotted top has no hem in sight. */
+    private static boolean isAway(Worn worn) {
+        return worn.is(Finish.TUCKED) || worn.is(Finish.HALF_TUCKED) || worn.is(Finish.KNOTTED);
+    }
+
+    private static int heightOf(Worn worn) {
+        return worn.piece().hem().landmark().meanPermille();
+    }
+}

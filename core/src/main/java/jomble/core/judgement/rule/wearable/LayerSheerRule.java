@@ -1,0 +1,58 @@
+package jomble.core.judgement.rule.wearable;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.brief.DressCode;
+import jomble.core.brief.Occasion;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Sign;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Slot;
+
+/** {@code layer.sheer}: a sheer top or one-piece has something opaque beneath. */
+public final class LayerSheerRule implements WholeRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+            "layer.sheer",
+            "Nothing shows through",
+            "What lets the light through needs an opaque layer beneath; at work and where the dress code says so there is no question.");
+    private static final Set<Slot> READS = EnumSet.of(Slot.BASE, Slot.TOP, Slot.ONEPIECE);
+    private static final Set<Sign> SEEN = EnumSet.of(Sign.SHEER_OUTER, Sign.OPAQUE_BENEATH);
+
+    record ShowsThrough(String where) {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public Object key(Worn[] worn, Summary summary) {
+        return summary.signs().among(SEEN);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        Occasion occasion = context.occasion();
+        boolean strict = occasion.work() || occasion.requires(DressCode.NO_SHEER);
+        return summary -> {
+            boolean shows =
+                    summary.signs().has(Sign.SHEER_OUTER) && !summary.signs().has(Sign.OPAQUE_BENEATH);
+            if (!shows) {
+                return Optional.empty();
+            }
+            return strict
+                    ? Result.stop(new ShowsThrough(occasion.name()))
+                    : Result.major(new ShowsThrough(occasion.name()));
+        };
+    }
+}
