@@ -1,7 +1,9 @@
 package jomble.core.judgement;
 
 import java.util.EnumSet;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Requirement;
@@ -61,11 +63,30 @@ final class SignReader {
     private final boolean zonesAsked;
     private final List<Requirement> requirements;
 
-    SignReader(JudgementContext context) {
+    /** What was read of each way to wear a piece; null where it would not be asked for again. */
+    private final Map<Worn, Part> known;
+
+    /** @param remembers whether the same ways to wear the same pieces will be asked for over and over */
+    SignReader(JudgementContext context, boolean remembers) {
+        this.known = remembers ? new IdentityHashMap<>() : null;
         this.context = context;
         this.jacketStays = context.occasion().requires(DressCode.JACKET);
         this.zonesAsked = !context.brief().boundaries().coverage().isEmpty();
         this.requirements = context.occasion().requires();
+    }
+
+    /** What one piece adds, where it is worn as it is worn. */
+    private record Part(
+            long facts,
+            int statements,
+            int heat,
+            int covered,
+            int violated,
+            int accents,
+            int surfaces,
+            int family,
+            int l) {
+        static final int NOT_MAIN = -1;
     }
 
     /** @param worn by ordinal of the slot, null where empty */
@@ -85,25 +106,19 @@ final class SignReader {
             if (w == null) {
                 continue;
             }
-            Piece piece = w.piece();
-            facts |= facts(w, piece);
-            boolean inSight = w.slot() != Slot.BASE && w.slot() != Slot.UNDERSKIRT;
-            statements += inSight && isStatement(w) ? 1 : 0;
-            heat += context.weather() == null ? 0 : heat(w, piece);
-            covered |= zonesAsked ? covered(w, piece) : 0;
-            for (Requirement requirement : requirements) {
-                violated |= isViolated(requirement, w, piece)
-                        ? 1 << requirement.code().ordinal()
-                        : 0;
-            }
-            accents += SMALL.contains(w.slot()) && piece.dominant().chroma() > ACCENT_CHROMA ? 1 : 0;
-            if (w.slot().isMain()) {
-                surfaces |= 1 << piece.cloth().surface().ordinal();
-                surfaces |= piece.get(Attribute.TEXTURE) >= MARKED ? MARKED_TEXTURE_BIT : 0;
+            Part part = known == null ? part(w) : known.computeIfAbsent(w, this::part);
+            facts |= part.facts;
+            statements += part.statements;
+            heat += part.heat;
+            covered |= part.covered;
+            violated |= part.violated;
+            accents += part.accents;
+            if (part.l != Part.NOT_MAIN) {
+                surfaces |= part.surfaces;
+                families |= part.family;
                 mains++;
-                families |= 1 << piece.colourFamily().ordinal();
-                darkest = Math.min(darkest, (int) piece.dominant().l());
-                lightest = Math.max(lightest, (int) piece.dominant().l());
+                darkest = Math.min(darkest, part.l);
+                lightest = Math.max(lightest, part.l);
             }
         }
         return new Signs(
@@ -118,6 +133,28 @@ final class SignReader {
                 darkest,
                 lightest,
                 Math.min(2, mains));
+    }
+
+    private Part part(Worn worn) {
+        Piece piece = worn.piece();
+        boolean inSight = worn.slot() != Slot.BASE && worn.slot() != Slot.UNDERSKIRT;
+        int violated = 0;
+        for (Requirement requirement : requirements) {
+            violated |= isViolated(requirement, worn, piece)
+                    ? 1 << requirement.code().ordinal()
+                    : 0;
+        }
+        int surface = 1 << piece.cloth().surface().ordinal();
+        return new Part(
+                facts(worn, piece),
+                inSight && isStatement(worn) ? 1 : 0,
+                context.weather() == null ? 0 : heat(worn, piece),
+                zonesAsked ? covered(worn, piece) : 0,
+                violated,
+                SMALL.contains(worn.slot()) && piece.dominant().chroma() > ACCENT_CHROMA ? 1 : 0,
+                surface | (piece.get(Attribute.TEXTURE) >= MARKED ? MARKED_TEXTURE_BIT : 0),
+                1 << piece.colourFamily().ordinal(),
+                worn.slot().isMain() ? (int) piece.dominant().l() : Part.NOT_MAIN);
     }
 
     private static boolean isStatement(Worn worn) {

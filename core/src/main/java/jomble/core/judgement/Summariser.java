@@ -48,13 +48,17 @@ public final class Summariser {
     private final SignReader signs;
 
     public Summariser(JudgementContext context) {
-        this(context, Piece::colourDifference);
+        this(context, Piece::colourDifference, false);
     }
 
-    /** @param difference ΔE00 between the dominant colours of two pieces, for callers that keep what they worked out */
+    /** @param difference ΔE00 between the dominant colours of two pieces, for callers that keep what they worked out and ask by one thread */
     public Summariser(JudgementContext context, ToDoubleBiFunction<Piece, Piece> difference) {
+        this(context, difference, true);
+    }
+
+    private Summariser(JudgementContext context, ToDoubleBiFunction<Piece, Piece> difference, boolean remembers) {
         this.difference = difference;
-        this.signs = new SignReader(context);
+        this.signs = new SignReader(context, remembers);
         this.context = context;
         Heights figure = context.brief().heights();
         this.heights = new int[Landmark.values().length];
