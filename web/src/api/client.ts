@@ -12,6 +12,7 @@ export type OutfitView = Whole<components['schemas']['OutfitView']>;
 export type ClientView = Whole<components['schemas']['ClientView']>;
 export type PreviewView = Whole<components['schemas']['PreviewView']>;
 export type PhotoView = Whole<components['schemas']['PhotoView']>;
+export type RuleView = Whole<components['schemas']['RuleView']>;
 export type PaletteView = Whole<components['schemas']['PaletteView']>;
 export type SwatchView = Whole<components['schemas']['SwatchView']>;
 

@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/overrides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["rule"];
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/palette": {
         parameters: {
             query?: never;
@@ -366,6 +382,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put: operations["holdForClient"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -580,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/rules/{id}/examples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["examples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/schema/wardrobe.json": {
         parameters: {
             query?: never;
@@ -612,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/studio/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofStudio"];
+        put: operations["holdInStudio"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/vocabulary": {
         parameters: {
             query?: never;
@@ -619,7 +683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -752,6 +816,12 @@ export interface components {
             complete?: boolean;
             preview?: components["schemas"]["PieceView"];
         };
+        ExampleView: {
+            figure?: string;
+            kind?: string;
+            name?: string;
+            text?: string;
+        };
         FindingView: {
             cure?: string;
             kind?: string;
@@ -770,6 +840,14 @@ export interface components {
             /** Format: date-time */
             at?: string;
             changed?: string[];
+        };
+        HouseRulesView: {
+            parameters?: {
+                [key: string]: number;
+            };
+            schools?: {
+                [key: string]: string;
+            };
         };
         Imported: {
             /** Format: int32 */
@@ -913,6 +991,16 @@ export interface components {
             client?: components["schemas"]["ClientPaletteView"];
             swatches?: components["schemas"]["SwatchView"][];
         };
+        ParameterView: {
+            /** Format: double */
+            client?: number;
+            name?: string;
+            /** Format: double */
+            studio?: number;
+            unit?: string;
+            /** Format: double */
+            usual?: number;
+        };
         PhotoView: {
             colours?: components["schemas"]["SeenView"][];
             /** Format: uuid */
@@ -963,6 +1051,30 @@ export interface components {
             /** Format: int32 */
             row?: number;
         };
+        RuleView: {
+            /** Format: int32 */
+            faults?: number;
+            group?: string;
+            id?: string;
+            /** Format: int32 */
+            overruled?: number;
+            parameters?: components["schemas"]["ParameterView"][];
+            rationale?: string;
+            schools?: components["schemas"]["SwitchView"][];
+            scope?: string;
+            source?: string;
+            title?: string;
+        };
+        RulingView: {
+            by?: string;
+            decision?: string;
+            pieces?: string[];
+            reason?: string;
+        };
+        SchoolView: {
+            id?: string;
+            why?: string;
+        };
         SeenView: {
             hex?: string;
             name?: string;
@@ -997,6 +1109,13 @@ export interface components {
             role?: string;
             /** Format: double */
             weightFraction?: number;
+        };
+        SwitchView: {
+            client?: string;
+            id?: string;
+            question?: string;
+            schools?: components["schemas"]["SchoolView"][];
+            studio?: string;
         };
         UndoView: {
             action?: string;
@@ -1135,6 +1254,7 @@ export interface operations {
                 daring?: boolean;
                 trying?: string;
                 roles?: string[];
+                rules?: string;
             };
             header?: never;
             path: {
@@ -1336,6 +1456,78 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["CombinationsView"];
+                };
+            };
+        };
+    };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RulingView"][];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulingView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RulingView"][];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query: {
+                piece: string[];
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RulingView"][];
                 };
             };
         };
@@ -1758,6 +1950,56 @@ export interface operations {
             };
         };
     };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RuleView"][];
+                };
+            };
+        };
+    };
+    holdForClient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RuleView"][];
+                };
+            };
+        };
+    };
     joinSet: {
         parameters: {
             query?: never;
@@ -2125,6 +2367,28 @@ export interface operations {
             };
         };
     };
+    examples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ExampleView"][];
+                };
+            };
+        };
+    };
     schema: {
         parameters: {
             query?: never;
@@ -2209,7 +2473,53 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    ofStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseRulesView"];
+                };
+            };
+        };
+    };
+    holdInStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseRulesView"];
+                };
+            };
+        };
+    };
+    all_4: {
         parameters: {
             query?: never;
             header?: never;

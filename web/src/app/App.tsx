@@ -8,6 +8,7 @@ import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
 import { PiecesStage } from '../features/pieces/PiecesStage';
+import { RulesStage } from '../features/rules/RulesStage';
 import { SignInPage } from '../features/session/SignInPage';
 import { KindsPage } from '../features/studio/KindsPage';
 import { Workspace } from '../features/workspace/Workspace';
@@ -39,6 +40,7 @@ const router = createBrowserRouter([
       { path: 'outfits', element: <OutfitsStage /> },
       { path: 'outfits/sheet', element: <OutfitSheet /> },
       { path: 'counts', element: <CountsStage /> },
+      { path: 'rules', element: <RulesStage /> },
     ],
   },
 ]);

@@ -4,6 +4,7 @@ import { figure, join, text } from '../../app/messages';
 import { OutfitCard } from '../outfits/OutfitCard';
 import { useOutfits, useVerdict } from '../outfits/queries';
 import { Reasons } from '../outfits/Reasons';
+import { RulingMaker } from '../rules/RulingMaker';
 import { useChosen, useDesk } from '../workspace/context';
 
 function verdict(id?: string) {
@@ -33,6 +34,10 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
       <h2 className="font-serif text-[15px] leading-tight font-semibold">
         {byId.get(top)?.label} with {byId.get(bottom)?.label}
       </h2>
+      <p className="flex gap-4">
+        {found === 0 && <RulingMaker pieces={[top, bottom]} decision="approved" />}
+        <RulingMaker pieces={[top, bottom]} decision="never" />
+      </p>
       {error && <p role="alert">{sentence(error)}</p>}
       {found > 0 ? (
         <>

@@ -8,6 +8,7 @@ import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
 import { useWear } from '../workspace/queries';
+import { RulingMaker } from '../rules/RulingMaker';
 import { slotsOf } from './address';
 import { useVerdict } from './queries';
 import { Reasons } from './Reasons';
@@ -47,6 +48,10 @@ export function OutfitSheet() {
         <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate(places.map(({ id }) => id))}>
           {text.worn.today}
         </Button>
+        {judgement && judgement.verdict !== 'works' && (
+          <RulingMaker pieces={places.map(({ id }) => id)} decision="approved" />
+        )}
+        <RulingMaker pieces={places.map(({ id }) => id)} decision="never" />
         {drawing?.withCoat && (
           <Button look="link" onClick={() => setCoatOn(!coatOn)}>
             {coatOn ? text.sheet.coatOff : text.sheet.coatOn}

@@ -1,9 +1,11 @@
 import { Dialog } from 'radix-ui';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import type { RuleView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
+import { useOverrides, useRules } from '../rules/queries';
 import { DeskContext, everything, useChosen, type Desk, type Filter } from './context';
 import { narrowed } from './matches';
 import { Rail } from './Rail';
@@ -12,7 +14,7 @@ import { useClient, usePieces, useUndo } from './queries';
 import { useKeys } from './useKeys';
 import { useLiveCounts } from './useLiveCounts';
 
-const steps = ['pieces', 'palette', 'outfits', 'counts'] as const;
+const steps = ['pieces', 'palette', 'outfits', 'counts', 'rules'] as const;
 
 /** The four regions of one client: spine, stage, reading and rail. */
 export function Workspace() {
@@ -24,7 +26,13 @@ export function Workspace() {
     () => (pieces.data ? pieces.data.map((p) => `${p.id}:${p.version}`).join(' ') || 'empty' : ''),
     [pieces.data],
   );
-  const live = useLiveCounts(clientId, chosen, stamp);
+  const rulings = useOverrides(clientId);
+  const rules = useRules(clientId);
+  const held = useMemo(
+    () => JSON.stringify([rulings.data, rules.data?.map(heldAs)]),
+    [rulings.data, rules.data],
+  );
+  const live = useLiveCounts(clientId, chosen, stamp && rules.data && rulings.data ? stamp + held : '');
   const [find, setFind] = useState('');
   const [filter, setFilter] = useState<Filter>(everything);
   const [selection, select] = useState<ReadonlySet<string>>(new Set());
@@ -98,6 +106,7 @@ export function Workspace() {
     palette: `${colours} ${colours === 1 ? 'colour' : 'colours'}`,
     outfits: total,
     counts: `${total}`,
+    rules: rulings.data?.length ? `${rulings.data.length} ${text.rulings.decided}` : text.rules.asUsual,
   };
 
   return (
@@ -201,6 +210,11 @@ export function Workspace() {
       </Dialog.Root>
     </div>
   );
+}
+
+/** What of a rule can change a count. */
+function heldAs(rule: RuleView) {
+  return [rule.schools.map((s) => [s.studio, s.client]), rule.parameters.map((p) => [p.studio, p.client])];
 }
 
 function Skeleton() {

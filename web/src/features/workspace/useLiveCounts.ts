@@ -15,13 +15,13 @@ interface State {
  * Listens to the count of a client's wardrobe in the chosen context. A change of either starts anew; leaving stops it on
  * the server too.
  *
- * @param trying counts the wardrobe as it would be if the piece had these roles
+ * @param trying counts the wardrobe as it would be if the piece had these roles, or under these house rules
  */
 export function useLiveCounts(
   clientId: string,
   chosen: Chosen,
   wardrobeStamp: string,
-  trying?: { piece: string; roles: string[] },
+  trying?: { piece: string; roles: string[] } | { rules: string },
 ): LiveCounts {
   const [round, setRound] = useState(0);
   const search = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
@@ -31,7 +31,9 @@ export function useLiveCounts(
   if (chosen.occasion) {
     search.set('occasion', chosen.occasion);
   }
-  if (trying) {
+  if (trying && 'rules' in trying) {
+    search.set('rules', trying.rules);
+  } else if (trying) {
     search.set('trying', trying.piece);
     search.set('roles', trying.roles.join(','));
   }

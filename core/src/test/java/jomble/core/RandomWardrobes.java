@@ -19,6 +19,8 @@ import jomble.core.brief.Zone;
 import jomble.core.climate.Weather;
 import jomble.core.colour.Colour;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Overrides;
+import jomble.core.judgement.Ruling;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Schools;
 import jomble.core.piece.Attribute;
@@ -141,7 +143,8 @@ public final class RandomWardrobes {
                 sets,
                 Map.of(),
                 random.nextInt(4) == 0 ? LocalDate.of(2027, 1, 12) : null,
-                random.nextBoolean());
+                random.nextBoolean(),
+                overrides());
         List<JudgementContext> contexts = new ArrayList<>();
         int weathers = random.nextInt(4);
         for (int i = 0; i < weathers; i++) {
@@ -149,6 +152,22 @@ public final class RandomWardrobes {
             contexts.add(context.in(new Weather(low, low + random.nextInt(12), 60, 3, 0.2, random.nextInt(6) == 0)));
         }
         return contexts.isEmpty() ? List.of(context) : contexts;
+    }
+
+    /** Rulings on pieces by the ids that {@link #pieces} gives. */
+    private Overrides overrides() {
+        List<Ruling> rulings = new ArrayList<>();
+        for (int i = random.nextInt(4); i > 0; i--) {
+            List<PieceId> named = new ArrayList<>();
+            for (int j = 1 + random.nextInt(4); j > 0; j--) {
+                named.add(new PieceId("p" + random.nextInt(9)));
+            }
+            List<PieceId> distinct = named.stream().distinct().toList();
+            Ruling.Decision decision =
+                    distinct.size() > 1 && random.nextBoolean() ? Ruling.Decision.APPROVED : Ruling.Decision.NEVER;
+            rulings.add(new Ruling(distinct, decision, "", ""));
+        }
+        return random.nextInt(3) == 0 ? new Overrides(rulings) : Overrides.NONE;
     }
 
     private Palette palette() {

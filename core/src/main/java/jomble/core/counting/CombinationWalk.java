@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
@@ -27,6 +28,7 @@ final class CombinationWalk {
     private final Options options;
     private final List<CompiledContext> contexts = new ArrayList<>();
     private final List<OptionBounds> bounds = new ArrayList<>();
+    private final List<Judge> judges;
     private final Containing containing;
     private final Progress progress;
     private int untilReport = BETWEEN_REPORTS;
@@ -45,6 +47,9 @@ final class CombinationWalk {
         if (options.ways().size() > MOST_WAYS) {
             throw new WardrobeTooLargeException(options.ways().size(), MOST_WAYS);
         }
+        this.judges = question.contexts().stream()
+                .map(context -> new Judge(catalogue, context))
+                .toList();
         this.containing = new Containing(question, options);
         KnownDifferences differences = new KnownDifferences(question.pieces());
         Map<JudgementContext, FindingMasks> lasting = new LinkedHashMap<>();
@@ -98,6 +103,7 @@ final class CombinationWalk {
         private final long[][] major;
         private final boolean possible;
         private final Searches searches;
+        private final Approvals approvals;
         private double done;
 
         Descent(Structure structure, Visitor visitor, double from, double part) {
@@ -123,6 +129,7 @@ final class CombinationWalk {
             possible = open;
             minor = new long[order.size() + 1][bounds.size()];
             major = new long[order.size() + 1][bounds.size()];
+            approvals = new Approvals(structure, options, question.counted(), judges);
             FillingRows fillings = new FillingRows(
                     structure,
                     options,
@@ -142,7 +149,8 @@ final class CombinationWalk {
                     contexts.stream()
                             .map(context -> new CompletionSearch(context, options, structure, question.counted()))
                             .toList(),
-                    containing.mustWear());
+                    containing.mustWear(),
+                    approvals);
         }
 
         void start() {
@@ -168,13 +176,14 @@ final class CombinationWalk {
                 major[depth + 1] = new long[bounds.size()];
             }
             for (Option option : choices) {
-                if (charge(option, depth)) {
-                    combination[ordinal] = option;
+                boolean alive = charge(option, depth);
+                combination[ordinal] = option;
+                if (alive || !approvals.isEmpty() && approvals.hold(combination)) {
                     descend(depth + 1, each);
-                    combination[ordinal] = null;
                 } else {
                     done += each;
                 }
+                combination[ordinal] = null;
             }
         }
 

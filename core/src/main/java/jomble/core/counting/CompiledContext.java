@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.NeverRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Summariser;
@@ -38,6 +39,13 @@ final class CompiledContext {
         this.lasting = lasting;
         this.ofWeather = ofWeather == null || ofWeather.isBlank() ? null : ofWeather;
         this.summariser = new Summariser(context, differences);
+        NeverRule never = new NeverRule();
+        WholeRule.Check against = never.prepare(context);
+        if (against != WholeRule.Check.SILENT) {
+            ReadyCheck check = new ReadyCheck(never, against, 0);
+            checks.add(check);
+            verdictChecks.add(check);
+        }
         for (WholeRule rule : catalogue.wholeRules()) {
             WholeRule.Check check = rule.prepare(context);
             if (check != WholeRule.Check.SILENT) {

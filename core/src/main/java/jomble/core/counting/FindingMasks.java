@@ -3,12 +3,16 @@ package jomble.core.counting;
 import java.util.List;
 import java.util.Optional;
 import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Ruling;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 
 /**
  * The findings of piece and pair rules in one context, as bit masks: bit i is rule i of the catalogue.
@@ -43,6 +47,9 @@ final class FindingMasks {
                     add(a * size + a, catalogue.bit(rule), rule.judge(inner, context));
                 }
             }
+            if (isNever(List.of(inner), context)) {
+                major[a * size + a] = STOP;
+            }
             for (int b = a + 1; b < size; b++) {
                 pair(a, b, ways, pairRules, catalogue, context);
             }
@@ -57,15 +64,31 @@ final class FindingMasks {
             return;
         }
         int at = a * size + b;
+        boolean approved = context.overrides().approves(inner, outer);
         for (PairRule rule : rules) {
             if (rule.covers(inner.slot(), outer.slot())) {
-                add(at, catalogue.bit(rule), rule.judge(inner, outer, context));
+                Optional<Result> result = rule.judge(inner, outer, context);
+                add(at, catalogue.bit(rule), approved ? result.filter(r -> Judge.isLasting(rule, r)) : result);
             }
+        }
+        if (isNever(List.of(inner, outer), context)) {
+            major[at] = STOP;
         }
         int mirror = b * size + a;
         minor[mirror] = minor[at];
         major[mirror] = major[at];
         credit[mirror] = credit[at];
+    }
+
+    /** Whether a ruling on one piece or two is against what is worn. */
+    private static boolean isNever(List<Worn> worn, JudgementContext context) {
+        List<Ruling> rulings = context.overrides().neverOf(1, 2);
+        if (rulings.isEmpty()) {
+            return false;
+        }
+        List<PieceId> pieces =
+                worn.stream().flatMap(w -> w.pieces().stream()).map(Piece::id).toList();
+        return rulings.stream().anyMatch(ruling -> pieces.containsAll(ruling.pieces()));
     }
 
     private void add(int at, long bit, Optional<Result> result) {

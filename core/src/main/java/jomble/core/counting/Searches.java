@@ -7,13 +7,15 @@ import jomble.core.judgement.Verdict;
  * The searches of one structure, one for each context.
  *
  * @param verdicts find the verdict of a combination, {@code completions} the best way to complete it
+ * @param approvals outfits that work because they were approved
  * @param mustWear uncounted options every completion must wear, one array by ordinal of the slot for each alternative
  */
 record Searches(
         FillingRows fillings,
         List<FillingSearch> verdicts,
         List<CompletionSearch> completions,
-        List<Option[]> mustWear) {
+        List<Option[]> mustWear,
+        Approvals approvals) {
 
     /** A completion and the place of its context among the question's. */
     record InContext(Completion completion, int context) {}
@@ -24,6 +26,11 @@ record Searches(
      * @param extra one more uncounted option to wear, or null
      */
     Verdict verdict(Option[] combination, Option extra) {
+        return isApproved(combination, extra) ? Verdict.WORKS : verdictByTheRules(combination, extra);
+    }
+
+    /** The same, whatever was approved. */
+    Verdict verdictByTheRules(Option[] combination, Option extra) {
         Verdict best = Verdict.NO;
         for (Option[] worn : mustWear) {
             Option[] whole = merge(combination, worn, extra);
@@ -33,6 +40,15 @@ record Searches(
             }
         }
         return best;
+    }
+
+    /** Whether the combination, with one more uncounted option where one is given, is an approved outfit. */
+    boolean isApproved(Option[] combination, Option extra) {
+        return !approvals.isEmpty()
+                && mustWear.stream().anyMatch(must -> {
+                    Option[] whole = merge(combination, must, null);
+                    return whole != null && approvals.of(whole, extra) != null;
+                });
     }
 
     /** Gathers every filling that completes the combination in some context. */
@@ -49,6 +65,10 @@ record Searches(
     /** The best completion by points, credits and fewest pieces over the contexts; the first of equals. */
     InContext best(Option[] combination) {
         InContext best = new InContext(Completion.NONE, 0);
+        Approvals.Placed approved = approvals.isEmpty() ? null : approvals.of(combination, null);
+        if (approved != null) {
+            return new InContext(approved.completion(), approved.context());
+        }
         for (Option[] worn : mustWear) {
             Option[] whole = merge(combination, worn, null);
             for (int i = 0; i < completions.size() && whole != null; i++) {

@@ -52,7 +52,8 @@ final class Tally {
                 List<Option> places = options.all().stream()
                         .filter(o -> o.contains(piece.id()))
                         .toList();
-                int group = groups.computeIfAbsent(key(places, effect), key -> {
+                List<Object> likeness = isNamed(piece) ? List.of(places) : key(places, effect);
+                int group = groups.computeIfAbsent(likeness, key -> {
                     alike.add(places);
                     return alike.size() - 1;
                 });
@@ -60,6 +61,13 @@ final class Tally {
             }
         }
         this.completedBy = new long[alike.size()];
+    }
+
+    /** A piece that an approval names is like no other. */
+    private boolean isNamed(Piece piece) {
+        return question.contexts().stream()
+                .flatMap(context -> context.overrides().approvedOutfits().stream())
+                .anyMatch(ruling -> ruling.pieces().contains(piece.id()));
     }
 
     /** Two pieces with one place each, alike in every rule's eyes, complete the same combinations. */
@@ -98,16 +106,34 @@ final class Tally {
         if (alike.isEmpty()) {
             return;
         }
+        if (searches.isApproved(combination, null) && !counts(searches.verdictByTheRules(combination, null))) {
+            completeTheApproved(combination, searches);
+            return;
+        }
         Reach reached = reaches.computeIfAbsent(
                 searches, s -> new Reach(s.fillings(), looked(s), options.all().size(), question.includeDaring()));
         searches.reach(combination, reached);
         for (int i = 0; i < alike.size(); i++) {
             boolean found = reached.isMet(i);
             for (Option option : alike.get(i)) {
-                found = found || (!searches.fillings().fills(option) && completes(option, combination, searches));
+                found = found
+                        || searches.isApproved(combination, option)
+                        || (!searches.fillings().fills(option) && completes(option, combination, searches));
             }
             completedBy[i] += found ? 1 : 0;
         }
+    }
+
+    /** Of a combination that works only as it was approved, the pieces it was approved with. */
+    private void completeTheApproved(Option[] combination, Searches searches) {
+        for (int i = 0; i < alike.size(); i++) {
+            boolean found = alike.get(i).stream().anyMatch(option -> searches.isApproved(combination, option));
+            completedBy[i] += found ? 1 : 0;
+        }
+    }
+
+    private boolean counts(Verdict verdict) {
+        return verdict == Verdict.WORKS || verdict == Verdict.DARING && question.includeDaring();
     }
 
     /** Of each group the options in slots that are filled. */
@@ -123,8 +149,7 @@ final class Tally {
         if (inert.test(option)) {
             return true;
         }
-        Verdict verdict = searches.verdict(combination, option);
-        return verdict == Verdict.WORKS || (verdict == Verdict.DARING && question.includeDaring());
+        return counts(searches.verdict(combination, option));
     }
 
     /** For each crossing asked for, how often two options met. */

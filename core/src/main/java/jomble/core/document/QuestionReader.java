@@ -3,7 +3,6 @@ package jomble.core.document;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -17,8 +16,8 @@ import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Weather;
 import jomble.core.counting.CountedSlots;
 import jomble.core.counting.SlotPair;
+import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.JudgementContext;
-import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Schools;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
@@ -51,7 +50,9 @@ public final class QuestionReader {
         Node node = request.field("context");
         node.fields(CONTEXT_FIELDS);
         Occasion occasion = BriefReader.given(node.field("occasion"), BriefReader::occasion, Occasion.ANY);
-        Schools schools = BriefReader.given(node.field("schools"), QuestionReader::schools, Schools.USUAL);
+        HouseRules asked =
+                new HouseRules(BriefReader.given(node.field("schools"), HouseRulesReader::schools, Map.of()), Map.of());
+        HouseRules rules = wardrobe.rules().with(asked);
         CountedSlots counted =
                 BriefReader.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
         boolean daring = BriefReader.given(node.field("includeDaring"), Node::bool, false);
@@ -60,11 +61,12 @@ public final class QuestionReader {
                 wardrobe.brief(),
                 occasion,
                 null,
-                schools,
+                new Schools(rules.schools()),
                 wardrobe.setKinds(),
-                Map.of(),
+                rules.parameters(),
                 date,
-                counted != null && counted.hasAccessories());
+                counted != null && counted.hasAccessories(),
+                wardrobe.overrides());
         List<JudgementContext> contexts =
                 weathers(node, wardrobe.brief()).stream().map(context::in).toList();
         return new Question(wardrobe, contexts.isEmpty() ? List.of(context) : contexts, counted, daring);
@@ -128,22 +130,6 @@ public final class QuestionReader {
                 BriefReader.given(node.field("windMs"), n -> n.decimal(0, 100), 0.0),
                 BriefReader.given(node.field("rainChance"), n -> n.decimal(0, 1), 0.0),
                 BriefReader.given(node.field("indoors"), Node::bool, false)));
-    }
-
-    private static Schools schools(Node node) {
-        Map<SchoolSwitch, String> chosen = new EnumMap<>(SchoolSwitch.class);
-        node.fields(Word.ids(SchoolSwitch.class)).forEach((name, field) -> {
-            Optional<SchoolSwitch> question = Word.find(SchoolSwitch.class, name);
-            if (question.isPresent() && !field.isNull()) {
-                String school = field.text(1, 40);
-                if (school != null && question.get().schools().contains(school)) {
-                    chosen.put(question.get(), school);
-                } else if (school != null) {
-                    field.rejectUnknown("value", school, question.get().schools());
-                }
-            }
-        });
-        return new Schools(chosen);
     }
 
     private static CountedSlots counted(Node node) {

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jomble.core.brief.Brief;
+import jomble.core.judgement.HouseRules;
+import jomble.core.judgement.Overrides;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -18,7 +20,9 @@ import jomble.core.wear.WearLog;
  * Everything about one client's clothes. Invariant: ids of pieces and of sets are unique; every set a piece names exists.
  *
  * @param kinds the studio's own kinds it was read with
- * @param carried overrides, capsules and outfits as they were read, kept without being looked into
+ * @param overrides rulings over the rules
+ * @param rules how the rules are held for this client, where otherwise than in the studio
+ * @param carried capsules and outfits as they were read, kept without being looked into
  */
 public record Wardrobe(
         Brief brief,
@@ -26,9 +30,11 @@ public record Wardrobe(
         List<Piece> pieces,
         List<PieceSet> sets,
         WearLog wears,
+        Overrides overrides,
+        HouseRules rules,
         Map<String, List<Object>> carried) {
-    public static final Wardrobe EMPTY =
-            new Wardrobe(Brief.EMPTY, List.of(), List.of(), List.of(), WearLog.EMPTY, Map.of());
+    public static final Wardrobe EMPTY = new Wardrobe(
+            Brief.EMPTY, List.of(), List.of(), List.of(), WearLog.EMPTY, Overrides.NONE, HouseRules.NONE, Map.of());
 
     public Wardrobe {
         kinds = List.copyOf(kinds);
@@ -46,14 +52,24 @@ public record Wardrobe(
         List<Piece> others = pieces.stream()
                 .map(piece -> piece.id().equals(changed.id()) ? changed : piece)
                 .toList();
-        return new Wardrobe(brief, kinds, others, sets, wears, carried);
+        return new Wardrobe(brief, kinds, others, sets, wears, overrides, rules, carried);
     }
 
     /** This wardrobe with one more wear in its log. */
     public Wardrobe worn(Wear wear) {
         List<Wear> log = new ArrayList<>(wears.wears());
         log.add(wear);
-        return new Wardrobe(brief, kinds, pieces, sets, new WearLog(log), carried);
+        return new Wardrobe(brief, kinds, pieces, sets, new WearLog(log), overrides, rules, carried);
+    }
+
+    /** This wardrobe with other rulings. */
+    public Wardrobe ruled(Overrides others) {
+        return new Wardrobe(brief, kinds, pieces, sets, wears, others, rules, carried);
+    }
+
+    /** This wardrobe with other house rules. */
+    public Wardrobe under(HouseRules others) {
+        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, others, carried);
     }
 
     public Map<String, SetKind> setKinds() {

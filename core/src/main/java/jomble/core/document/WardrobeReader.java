@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.brief.Brief;
+import jomble.core.judgement.HouseRules;
+import jomble.core.judgement.Overrides;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -22,9 +24,19 @@ import jomble.core.wear.WearLog;
 public final class WardrobeReader {
     public static final String FORMAT = "jomble-wardrobe";
     public static final int VERSION = 1;
-    static final List<String> CARRIED = List.of("overrides", "capsules", "outfits");
+    static final List<String> CARRIED = List.of("capsules", "outfits");
     private static final List<String> FIELDS = List.of(
-            "format", "version", "brief", "kinds", "pieces", "sets", "overrides", "capsules", "outfits", "wears");
+            "format",
+            "version",
+            "brief",
+            "kinds",
+            "pieces",
+            "sets",
+            "overrides",
+            "rules",
+            "capsules",
+            "outfits",
+            "wears");
     private static final int MOST_PIECES = 20_000;
     private static final int MOST_CARRIED = 100_000;
 
@@ -58,7 +70,10 @@ public final class WardrobeReader {
             }
         }
         WearLog wears = WearReader.read(node.field("wears"));
-        return new Wardrobe(brief, kinds.own(), pieces, sets(node.field("sets"), pieces), wears, carried);
+        Overrides overrides = OverrideReader.read(node.field("overrides"));
+        HouseRules rules = HouseRulesReader.read(node.field("rules"));
+        return new Wardrobe(
+                brief, kinds.own(), pieces, sets(node.field("sets"), pieces), wears, overrides, rules, carried);
     }
 
     private static void checkFormat(Node node) {

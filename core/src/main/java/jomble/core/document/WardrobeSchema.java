@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.judgement.Ruling;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.SetKind;
@@ -26,6 +27,8 @@ public final class WardrobeSchema {
         properties.put("kinds", Map.of("type", "array", "items", kind()));
         properties.put("pieces", Map.of("type", "array", "items", piece()));
         properties.put("sets", Map.of("type", "array", "items", set()));
+        properties.put("overrides", Map.of("type", "array", "items", override()));
+        properties.put("rules", Map.of("type", "object"));
         properties.put("wears", Map.of("type", "array", "items", wear()));
         WardrobeReader.CARRIED.forEach(name -> properties.put(name, Map.of("type", "array")));
         Map<String, Object> schema = new LinkedHashMap<>();
@@ -105,6 +108,22 @@ public final class WardrobeSchema {
         String type =
                 TEXTS.contains(attribute.name()) ? "string" : NUMBERS.contains(attribute.name()) ? "number" : "integer";
         return Map.of("type", List.of(type, "null"));
+    }
+
+    private static Map<String, Object> override() {
+        return Map.of(
+                "type",
+                "object",
+                "required",
+                List.of("pieces", "decision"),
+                "properties",
+                Map.of(
+                        "pieces", Map.of("type", "array", "minItems", 1, "maxItems", 20, "items", ID),
+                        "decision", Map.of("enum", Word.ids(Ruling.Decision.class)),
+                        "reason", Map.of("type", "string", "maxLength", 400),
+                        "by", Map.of("type", "string", "maxLength", 80)),
+                "additionalProperties",
+                false);
     }
 
     private static Map<String, Object> wear() {

@@ -10,6 +10,7 @@ import jomble.core.brief.Occasion;
 import jomble.core.brief.Requirement;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.colour.Colour;
+import jomble.core.judgement.HouseRules;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Word;
 
@@ -35,6 +36,10 @@ public final class WardrobeWriter {
                 wardrobe.sets().stream()
                         .map(set -> tree("id", set.id(), "kind", set.kind().id(), "label", set.label()))
                         .toList());
+        tree.put("overrides", OverrideReader.write(wardrobe.overrides()));
+        if (!wardrobe.rules().equals(HouseRules.NONE)) {
+            tree.put("rules", HouseRulesReader.write(wardrobe.rules()));
+        }
         tree.put("wears", WearReader.write(wardrobe.wears()));
         for (String name : WardrobeReader.CARRIED) {
             tree.put(name, wardrobe.carried().getOrDefault(name, List.of()));

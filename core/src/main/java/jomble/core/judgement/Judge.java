@@ -2,9 +2,11 @@ package jomble.core.judgement;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Ways;
@@ -60,6 +62,9 @@ public final class Judge {
         }
         checks.forEach((rule, check) -> check.judge(summary)
                 .ifPresent(result -> findings.add(finding(rule, result, about(rule, worn, summary)))));
+        Set<PieceId> pieces = new HashSet<>();
+        worn.forEach(w -> w.pieces().forEach(piece -> pieces.add(piece.id())));
+        overrule(pieces, findings);
         findings.sort(WORST_FIRST);
         boolean stopped = findings.stream().anyMatch(finding -> finding.kind() == FindingKind.STOP);
         int points = points(findings);
@@ -72,11 +77,33 @@ public final class Judge {
                 Worn inner = worn.get(i);
                 Worn outer = worn.get(j);
                 if (rule.covers(inner.slot(), outer.slot())) {
+                    boolean approved = context.overrides().approves(inner, outer);
                     rule.judge(inner, outer, context)
+                            .filter(result -> !approved || isLasting(rule, result))
                             .ifPresent(result -> findings.add(finding(rule, result, List.of(inner, outer))));
                 }
             }
         }
+    }
+
+    /** Lays the rulings over the findings. */
+    private void overrule(Set<PieceId> pieces, List<Finding> findings) {
+        Overrides overrides = context.overrides();
+        Ruling never = overrides.against(pieces);
+        Ruling approval = overrides.approvalOf(pieces);
+        if (never != null) {
+            findings.add(
+                    new Finding(Overrides.ID, FindingKind.STOP, never.pieces(), new Overrides.Never(never.reason())));
+        } else if (approval != null && findings.stream().noneMatch(f -> Overrides.isFinal(f.rule(), f.kind()))) {
+            findings.removeIf(finding -> finding.kind() != FindingKind.CREDIT);
+            findings.add(new Finding(
+                    Overrides.ID, FindingKind.CREDIT, approval.pieces(), new Overrides.Approved(approval.reason())));
+        }
+    }
+
+    /** Whether a finding outlasts the approval of a pair. */
+    public static boolean isLasting(Rule rule, Result result) {
+        return result.kind() == FindingKind.CREDIT || Overrides.isFinal(rule.id(), result.kind());
     }
 
     private static List<Worn> about(WholeRule rule, List<Worn> worn, Summary summary) {

@@ -17,6 +17,7 @@ import jomble.core.piece.SetKind;
  * @param parameters values that replace a rule's defaults, by {@code rule-id/parameter-name}
  * @param date the day, or null when planning for no day in particular
  * @param finishing whether accessories are part of what is judged even where none is worn
+ * @param overrides rulings over the rules
  */
 public record JudgementContext(
         Brief brief,
@@ -26,9 +27,10 @@ public record JudgementContext(
         Map<String, SetKind> setKinds,
         Map<String, Double> parameters,
         LocalDate date,
-        boolean finishing) {
-    public static final JudgementContext PLAIN =
-            new JudgementContext(Brief.EMPTY, Occasion.ANY, null, Schools.USUAL, Map.of(), Map.of(), null, false);
+        boolean finishing,
+        Overrides overrides) {
+    public static final JudgementContext PLAIN = new JudgementContext(
+            Brief.EMPTY, Occasion.ANY, null, Schools.USUAL, Map.of(), Map.of(), null, false, Overrides.NONE);
 
     public JudgementContext {
         setKinds = Map.copyOf(setKinds);
@@ -36,7 +38,7 @@ public record JudgementContext(
     }
 
     public JudgementContext in(Weather other) {
-        return new JudgementContext(brief, occasion, other, schools, setKinds, parameters, date, finishing);
+        return new JudgementContext(brief, occasion, other, schools, setKinds, parameters, date, finishing, overrides);
     }
 
     public double value(Rule rule, Parameter parameter) {

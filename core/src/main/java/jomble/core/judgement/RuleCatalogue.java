@@ -49,6 +49,13 @@ public final class RuleCatalogue {
         return rules.stream().filter(rule -> rule.id().equals(id)).findFirst();
     }
 
+    /** Every {@code rule-id/parameter-name} there is. */
+    public List<String> parameterKeys() {
+        return rules.stream()
+                .flatMap(rule -> rule.info().parameters().stream().map(p -> rule.id() + "/" + p.name()))
+                .toList();
+    }
+
     /** The rule's bit. */
     public long bit(Rule rule) {
         return 1L << rules.indexOf(rule);

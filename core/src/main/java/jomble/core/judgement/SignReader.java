@@ -20,6 +20,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Hem;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import jomble.core.piece.Rise;
 import jomble.core.piece.Shaft;
 import jomble.core.piece.Show;
@@ -62,6 +63,7 @@ final class SignReader {
     private final boolean jacketStays;
     private final boolean zonesAsked;
     private final List<Requirement> requirements;
+    private final List<PieceId> namedPieces;
 
     /** What was read of each way to wear a piece; null where it would not be asked for again. */
     private final Map<Worn, Part> known;
@@ -73,6 +75,7 @@ final class SignReader {
         this.jacketStays = context.occasion().requires(DressCode.JACKET);
         this.zonesAsked = !context.brief().boundaries().coverage().isEmpty();
         this.requirements = context.occasion().requires();
+        this.namedPieces = NeverRule.named(context);
     }
 
     /** What one piece adds, where it is worn as it is worn. */
@@ -85,7 +88,8 @@ final class SignReader {
             int accents,
             int surfaces,
             int family,
-            int l) {
+            int l,
+            long named) {
         static final int NOT_MAIN = -1;
     }
 
@@ -102,6 +106,7 @@ final class SignReader {
         int darkest = 100;
         int lightest = 0;
         int mains = 0;
+        long named = 0;
         for (Worn w : worn) {
             if (w == null) {
                 continue;
@@ -113,6 +118,7 @@ final class SignReader {
             covered |= part.covered;
             violated |= part.violated;
             accents += part.accents;
+            named |= part.named;
             if (part.l != Part.NOT_MAIN) {
                 surfaces |= part.surfaces;
                 families |= part.family;
@@ -132,7 +138,8 @@ final class SignReader {
                 families,
                 darkest,
                 lightest,
-                Math.min(2, mains));
+                Math.min(2, mains),
+                named);
     }
 
     private Part part(Worn worn) {
@@ -154,7 +161,17 @@ final class SignReader {
                 SMALL.contains(worn.slot()) && piece.dominant().chroma() > ACCENT_CHROMA ? 1 : 0,
                 surface | (piece.get(Attribute.TEXTURE) >= MARKED ? MARKED_TEXTURE_BIT : 0),
                 1 << piece.colourFamily().ordinal(),
-                worn.slot().isMain() ? (int) piece.dominant().l() : Part.NOT_MAIN);
+                worn.slot().isMain() ? (int) piece.dominant().l() : Part.NOT_MAIN,
+                named(worn));
+    }
+
+    private long named(Worn worn) {
+        long mask = 0;
+        for (Piece piece : worn.pieces()) {
+            int place = namedPieces.indexOf(piece.id());
+            mask |= place < 0 ? 0 : 1L << place;
+        }
+        return mask;
     }
 
     private static boolean isStatement(Worn worn) {

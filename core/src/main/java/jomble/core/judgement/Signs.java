@@ -19,6 +19,7 @@ import jomble.core.brief.Zone;
  * @param darkest lightness L* of the darkest main piece, 100 for none
  * @param lightest of the lightest, 0 for none
  * @param mains main pieces, at most 2
+ * @param named pieces that rulings on three pieces and more name, as bits
  */
 public record Signs(
         long facts,
@@ -31,8 +32,9 @@ public record Signs(
         int families,
         int darkest,
         int lightest,
-        int mains) {
-    static final Signs NONE = new Signs(0, 0, 0, 0, 0, 0, 0, 0, 100, 0, 0);
+        int mains,
+        long named) {
+    static final Signs NONE = new Signs(0, 0, 0, 0, 0, 0, 0, 0, 100, 0, 0, 0);
 
     public boolean has(Sign sign) {
         return (facts & sign.bit()) != 0;

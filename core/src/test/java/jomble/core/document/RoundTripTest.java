@@ -10,6 +10,10 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.RandomPieces;
 import jomble.core.brief.Brief;
+import jomble.core.judgement.HouseRules;
+import jomble.core.judgement.Overrides;
+import jomble.core.judgement.Ruling;
+import jomble.core.judgement.SchoolSwitch;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
@@ -28,6 +32,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What goes out comes in again, as a document and as a table. */
 class RoundTripTest {
+    private static final HouseRules HOUSE =
+            new HouseRules(Map.of(SchoolSwitch.METALS, "mixed"), Map.of("colour.near-miss/clear-from", 7.5));
     private static final List<PieceSet> SETS = List.of(
             new PieceSet("s1", SetKind.SUIT, "One"),
             new PieceSet("s2", SetKind.JEWELLERY, "Two"),
@@ -41,12 +47,19 @@ class RoundTripTest {
         for (int i = 0; i < 12; i++) {
             pieces.add(random.piece("p" + i, own));
         }
-        Wardrobe wardrobe = new Wardrobe(Brief.EMPTY, own, pieces, SETS, wears(pieces), Map.of());
+        Wardrobe wardrobe =
+                new Wardrobe(Brief.EMPTY, own, pieces, SETS, wears(pieces), rulings(pieces), HOUSE, Map.of());
         Map<String, Object> written = WardrobeWriter.write(wardrobe);
         Wardrobe again = WardrobeReader.read(written, Kinds.shipped());
         assertThat(again.pieces()).isEqualTo(pieces);
         assertThat(again.brief()).isEqualTo(wardrobe.brief());
         assertThat(WardrobeWriter.write(again)).isEqualTo(written);
+    }
+
+    private static Overrides rulings(List<Piece> pieces) {
+        return new Overrides(List.of(
+                new Ruling(List.of(pieces.get(1).id(), pieces.get(2).id()), Ruling.Decision.APPROVED, "seen", "Ada"),
+                new Ruling(List.of(new PieceId("long-gone")), Ruling.Decision.NEVER, "", "")));
     }
 
     private static WearLog wears(List<Piece> pieces) {

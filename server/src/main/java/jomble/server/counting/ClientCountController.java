@@ -6,14 +6,17 @@ import java.util.Map;
 import java.util.UUID;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.Counter;
+import jomble.core.document.HouseRulesReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
+import jomble.core.judgement.HouseRules;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.drawing.OutfitDrawings;
+import jomble.server.problem.ProblemException;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,17 +25,22 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Counts and lists of a client's own wardrobe. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientCountController {
     private static final int LARGEST_PAGE = 100;
+    private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
     private final ClientQuestions questions;
     private final LiveCounts live;
     private final Counter counter;
     private final OutfitDrawings drawings;
+    private final JsonMapper json;
     private final int seconds;
 
     ClientCountController(
@@ -40,11 +48,13 @@ class ClientCountController {
             LiveCounts live,
             Counter counter,
             OutfitDrawings drawings,
+            JsonMapper json,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.live = live;
         this.counter = counter;
         this.drawings = drawings;
+        this.json = json;
         this.seconds = seconds;
     }
 
@@ -53,6 +63,7 @@ class ClientCountController {
      * {@code refused} with the reason.
      *
      * @param trying a piece that is counted as if it had {@code roles}; nothing is saved
+     * @param rules house rules of the client in document form that are only tried
      */
     @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter counts(
@@ -62,14 +73,27 @@ class ClientCountController {
             @RequestParam(required = false) String counting,
             @RequestParam(defaultValue = "false") boolean daring,
             @RequestParam(required = false) String trying,
-            @RequestParam(required = false) List<String> roles) {
+            @RequestParam(required = false) List<String> roles,
+            @RequestParam(required = false) String rules) {
         Chosen chosen = new Chosen(months, occasion, counting, daring);
+        if (rules != null) {
+            return live.stream(
+                    questions.askUnder(clientId, chosen, tried(rules)).toCount());
+        }
         if (trying == null) {
             return live.stream(questions.ask(clientId, chosen).toCount());
         }
         Map<String, Object> set = new HashMap<>();
         set.put(Attribute.ROLES.name(), roles);
         return live.stream(questions.askTrying(clientId, chosen, trying, set).toCount());
+    }
+
+    private HouseRules tried(String rules) {
+        try {
+            return HouseRulesReader.read(json.readValue(rules, TREE));
+        } catch (JacksonException e) {
+            throw ProblemException.conflict("not-json", "House rules in document form are expected here.");
+        }
     }
 
     @GetMapping("/outfits")

@@ -10,7 +10,9 @@ import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeWriter;
+import jomble.core.judgement.HouseRules;
 import jomble.core.tree.Node;
+import jomble.server.house.HouseRulesService;
 import jomble.server.piece.PieceService;
 import jomble.server.problem.ProblemException;
 import org.springframework.stereotype.Component;
@@ -19,9 +21,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class ClientQuestions {
     private final PieceService pieces;
+    private final HouseRulesService house;
 
-    ClientQuestions(PieceService pieces) {
+    ClientQuestions(PieceService pieces, HouseRulesService house) {
         this.pieces = pieces;
+        this.house = house;
     }
 
     /**
@@ -46,7 +50,16 @@ public class ClientQuestions {
         return ask(pieces.wardrobeTrying(clientId, ref, set), chosen);
     }
 
+    /** The question of the wardrobe under rules that are only tried. */
+    public Question askUnder(UUID clientId, Chosen chosen, HouseRules tried) {
+        return asked(pieces.wardrobe(clientId).under(house.ofStudio().with(tried)), chosen);
+    }
+
     public Question ask(Wardrobe wardrobe, Chosen chosen) {
+        return asked(house.governed(wardrobe), chosen);
+    }
+
+    private static Question asked(Wardrobe wardrobe, Chosen chosen) {
         Map<String, Object> context = new LinkedHashMap<>();
         if (!chosen.months().isEmpty()) {
             context.put("months", new ArrayList<Object>(chosen.months()));

@@ -17,6 +17,9 @@ public class Studio {
     @Column(columnDefinition = "char(3)")
     private String currency;
 
+    @Column(columnDefinition = "longtext")
+    private String rules = "{}";
+
     private Instant createdAt;
 
     protected Studio() {}
@@ -39,6 +42,15 @@ public class Studio {
     /** ISO 4217 code of amounts given without a currency. */
     public String currency() {
         return currency;
+    }
+
+    /** House rules in document form. */
+    public String rules() {
+        return rules;
+    }
+
+    public void hold(String others) {
+        this.rules = others;
     }
 
     public Instant createdAt() {

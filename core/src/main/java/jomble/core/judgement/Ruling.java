@@ -1,0 +1,29 @@
+package jomble.core.judgement;
+
+import java.util.List;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Word;
+
+/**
+ * What a stylist decided over the rules.
+ *
+ * @param pieces the pieces it speaks of: one that is never worn, two that go or do not go together, three or more for an outfit
+ * @param decision whether they are approved or never worn together
+ * @param reason why, at most 400 characters; may be empty
+ * @param by who said so, at most 80 characters; may be empty
+ */
+public record Ruling(List<PieceId> pieces, Decision decision, String reason, String by) {
+    /** For or against. */
+    public enum Decision implements Word {
+        APPROVED,
+        NEVER
+    }
+
+    public Ruling {
+        pieces = List.copyOf(pieces);
+        boolean single = pieces.size() == 1 && decision == Decision.APPROVED;
+        if (pieces.isEmpty() || single || pieces.stream().distinct().count() < pieces.size()) {
+            throw new IllegalArgumentException("not a ruling on " + pieces);
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package jomble.server.house;
+
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.HouseRulesReader;
+import jomble.core.document.Wardrobe;
+import jomble.core.judgement.HouseRules;
+import jomble.server.client.ClientService;
+import jomble.server.studio.Ids;
+import jomble.server.studio.Studio;
+import jomble.server.studio.StudioMember;
+import jomble.server.studio.StudioRepository;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The studio's house rules, and each client's on top of them. */
+@Service
+public class HouseRulesService {
+    private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
+
+    private final StudioRepository studios;
+    private final ClientService clients;
+    private final JsonMapper json;
+
+    HouseRulesService(StudioRepository studios, ClientService clients, JsonMapper json) {
+        this.studios = studios;
+        this.clients = clients;
+        this.json = json;
+    }
+
+    @Transactional(readOnly = true)
+    public HouseRules ofStudio() {
+        return HouseRulesReader.read(json.readValue(studio().rules(), TREE));
+    }
+
+    /** The wardrobe with the studio's rules beneath its own. */
+    @Transactional(readOnly = true)
+    public Wardrobe governed(Wardrobe wardrobe) {
+        return wardrobe.under(ofStudio().with(wardrobe.rules()));
+    }
+
+    @Transactional
+    public void holdInStudio(HouseRules rules) {
+        studio().hold(json.writeValueAsString(HouseRulesReader.write(rules)));
+    }
+
+    @Transactional
+    public void holdForClient(UUID clientId, HouseRules rules) {
+        clients.keepFrame(clientId, clients.wardrobeWithoutPieces(clientId).under(rules), Ids.next());
+    }
+
+    private Studio studio() {
+        Object who = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
+        return studios.findById(((StudioMember) who).studioId()).orElseThrow();
+    }
+}

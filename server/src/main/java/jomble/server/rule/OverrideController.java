@@ -1,0 +1,107 @@
+package jomble.server.rule;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import jomble.core.document.Wardrobe;
+import jomble.core.judgement.Overrides;
+import jomble.core.judgement.Ruling;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Word;
+import jomble.server.client.ClientService;
+import jomble.server.piece.PieceService;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Rulings over the rules: what goes together, or never does, whatever the rules say. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/overrides")
+class OverrideController {
+    private static final int MOST_PIECES = 20;
+    private static final int MOST_REASON = 400;
+    private static final int MOST_BY = 80;
+
+    private final ClientService clients;
+    private final PieceService pieces;
+
+    OverrideController(ClientService clients, PieceService pieces) {
+        this.clients = clients;
+        this.pieces = pieces;
+    }
+
+    /** @param decision approved or never */
+    record RulingView(List<String> pieces, String decision, String reason, String by) {}
+
+    @GetMapping
+    List<RulingView> all(@PathVariable UUID clientId) {
+        return clients.wardrobeWithoutPieces(clientId).overrides().rulings().stream()
+                .map(ruling -> new RulingView(
+                        ruling.pieces().stream().map(PieceId::value).toList(),
+                        ruling.decision().id(),
+                        ruling.reason(),
+                        ruling.by()))
+                .toList();
+    }
+
+    /** Rules on pieces; an earlier ruling on the same pieces gives way. */
+    @PostMapping
+    List<RulingView> rule(@PathVariable UUID clientId, @RequestBody RulingView asked) {
+        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        Ruling ruling = read(asked, wardrobe);
+        List<Ruling> rulings = without(wardrobe.overrides(), ruling.pieces());
+        rulings.add(ruling);
+        clients.keepFrame(clientId, wardrobe.ruled(new Overrides(rulings)), Ids.next());
+        return all(clientId);
+    }
+
+    /** Takes back the ruling on exactly these pieces. */
+    @DeleteMapping
+    List<RulingView> takeBack(@PathVariable UUID clientId, @RequestParam("piece") List<String> named) {
+        Wardrobe wardrobe = clients.wardrobeWithoutPieces(clientId);
+        List<PieceId> ids = named.stream().map(PieceId::new).toList();
+        clients.keepFrame(clientId, wardrobe.ruled(new Overrides(without(wardrobe.overrides(), ids))), Ids.next());
+        return all(clientId);
+    }
+
+    private static List<Ruling> without(Overrides overrides, List<PieceId> pieces) {
+        List<Ruling> others = new ArrayList<>(overrides.rulings());
+        others.removeIf(ruling -> new HashSet<>(ruling.pieces()).equals(new HashSet<>(pieces)));
+        return others;
+    }
+
+    private static Ruling read(RulingView asked, Wardrobe wardrobe) {
+        Optional<Ruling.Decision> decision = Word.find(Ruling.Decision.class, String.valueOf(asked.decision()));
+        List<PieceId> ids = asked.pieces() == null
+                ? List.of()
+                : new LinkedHashSet<>(asked.pieces()).stream().map(PieceId::new).toList();
+        boolean approvesOne = ids.size() == 1 && decision.equals(Optional.of(Ruling.Decision.APPROVED));
+        if (decision.isEmpty() || ids.isEmpty() || approvesOne || ids.size() > MOST_PIECES) {
+            throw ProblemException.conflict(
+                    "not-a-ruling",
+                    "Approve two pieces or more, or rule out one or more, " + MOST_PIECES + " at most.");
+        }
+        ids.stream().filter(id -> wardrobe.find(id).isEmpty()).findFirst().ifPresent(id -> {
+            throw ProblemException.notFound("The piece " + id);
+        });
+        return new Ruling(ids, decision.get(), cut(asked.reason(), MOST_REASON), cut(asked.by(), MOST_BY));
+    }
+
+    private static String cut(String text, int most) {
+        String given = text == null ? "" : text.strip();
+        if (given.length() > most) {
+            throw ProblemException.conflict("too-long", "At most " + most + " characters fit here.");
+        }
+        return given;
+    }
+}

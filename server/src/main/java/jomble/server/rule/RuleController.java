@@ -1,0 +1,163 @@
+package jomble.server.rule;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.HouseRulesReader;
+import jomble.core.document.Wardrobe;
+import jomble.core.judgement.HouseRules;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.Parameter;
+import jomble.core.judgement.Rule;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.RuleSurvey;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.SchoolTexts;
+import jomble.server.document.ClientQuestions;
+import jomble.server.document.ClientQuestions.Chosen;
+import jomble.server.house.HouseRulesService;
+import jomble.server.piece.PieceService;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The rules as they are held: what each looks at and why, its schools and numbers, examples, and how often it speaks. */
+@RestController
+@RequestMapping("/api/v1")
+class RuleController {
+    private final RuleCatalogue catalogue;
+    private final HouseRulesService house;
+    private final PieceService pieces;
+    private final ClientQuestions questions;
+    private final RuleExamples examples;
+
+    RuleController(
+            RuleCatalogue catalogue,
+            HouseRulesService house,
+            PieceService pieces,
+            ClientQuestions questions,
+            RuleExamples examples) {
+        this.catalogue = catalogue;
+        this.house = house;
+        this.pieces = pieces;
+        this.questions = questions;
+        this.examples = examples;
+    }
+
+    record SchoolView(String id, String why) {}
+
+    /** @param studio the school held in the studio, {@code client} the one held for the client, null where as in the studio */
+    record SwitchView(String id, String question, List<SchoolView> schools, String studio, String client) {}
+
+    /** @param client the number for the client, null where as in the studio */
+    record ParameterView(String name, String unit, double usual, double studio, Double client) {}
+
+    /**
+     * A rule.
+     *
+     * @param group what the rule is about
+     * @param faults pairs of pieces, or single ones, of the wardrobe that it finds fault with; null for rules about the whole
+     * @param overruled those of them that were approved all the same
+     */
+    record RuleView(
+            String id,
+            String group,
+            String title,
+            String rationale,
+            String source,
+            String scope,
+            List<SwitchView> schools,
+            List<ParameterView> parameters,
+            Integer faults,
+            Integer overruled) {}
+
+    record HouseRulesView(Map<String, String> schools, Map<String, Double> parameters) {}
+
+    @GetMapping("/clients/{clientId}/rules")
+    List<RuleView> rules(@PathVariable UUID clientId) {
+        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        HouseRules studio = house.ofStudio();
+        Judge judge = new Judge(
+                catalogue,
+                questions
+                        .ask(clientId, new Chosen(null, null, null, false))
+                        .contexts()
+                        .get(0));
+        Map<String, RuleSurvey.Spoken> spoken = RuleSurvey.of(catalogue, judge.context(), wardrobe.pieces());
+        return catalogue.rules().stream()
+                .map(rule -> view(rule, studio, wardrobe.rules(), spoken.get(rule.id())))
+                .toList();
+    }
+
+    private static RuleView view(Rule rule, HouseRules studio, HouseRules client, RuleSurvey.Spoken spoken) {
+        String packageName = rule.getClass().getPackageName();
+        return new RuleView(
+                rule.id(),
+                packageName.substring(packageName.lastIndexOf('.') + 1),
+                rule.info().title(),
+                rule.info().rationale(),
+                rule.info().source(),
+                rule.scope().id(),
+                rule.info().schools().stream().map(s -> view(s, studio, client)).toList(),
+                rule.info().parameters().stream()
+                        .map(p -> view(rule, p, studio, client))
+                        .toList(),
+                spoken == null ? null : spoken.faults(),
+                spoken == null ? null : spoken.overruled());
+    }
+
+    private static SwitchView view(SchoolSwitch question, HouseRules studio, HouseRules client) {
+        return new SwitchView(
+                question.id(),
+                SchoolTexts.question(question),
+                question.schools().stream()
+                        .map(school -> new SchoolView(school, SchoolTexts.why(question, school)))
+                        .toList(),
+                studio.schools().getOrDefault(question, question.usual()),
+                client.schools().get(question));
+    }
+
+    private static ParameterView view(Rule rule, Parameter parameter, HouseRules studio, HouseRules client) {
+        String key = rule.id() + "/" + parameter.name();
+        return new ParameterView(
+                parameter.name(),
+                parameter.unit(),
+                parameter.value(),
+                studio.parameters().getOrDefault(key, parameter.value()),
+                client.parameters().get(key));
+    }
+
+    @GetMapping("/rules/{id}/examples")
+    List<RuleExamples.ExampleView> examples(@PathVariable String id) {
+        return examples.of(id);
+    }
+
+    /** Puts the client's own house rules in place of what they were. */
+    @PutMapping("/clients/{clientId}/rules")
+    List<RuleView> holdForClient(@PathVariable UUID clientId, @RequestBody Map<String, Object> rules) {
+        house.holdForClient(clientId, HouseRulesReader.read(rules));
+        return rules(clientId);
+    }
+
+    @GetMapping("/studio/rules")
+    HouseRulesView ofStudio() {
+        return view(house.ofStudio());
+    }
+
+    /** Puts the studio's house rules in place of what they were. */
+    @PutMapping("/studio/rules")
+    HouseRulesView holdInStudio(@RequestBody Map<String, Object> rules) {
+        house.holdInStudio(HouseRulesReader.read(rules));
+        return view(house.ofStudio());
+    }
+
+    private static HouseRulesView view(HouseRules rules) {
+        Map<String, String> schools = new LinkedHashMap<>();
+        rules.schools().forEach((question, school) -> schools.put(question.id(), school));
+        return new HouseRulesView(schools, rules.parameters());
+    }
+}

@@ -1,0 +1,215 @@
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import type { RuleView } from '../../api/client';
+import { sentence } from '../../api/problem';
+import { figure, text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { DrawnHere } from '../../ui/Drawing';
+import { Mark } from '../../ui/Mark';
+import { useChosen, useDesk } from '../workspace/context';
+import { useLiveCounts } from '../workspace/useLiveCounts';
+import { useExamples, useHold, useStudioRules, type HouseRules } from './queries';
+
+type Scope = 'client' | 'studio';
+
+/** A rule's page: why it is held, how, and examples; what is changed is counted before it is kept. */
+export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
+  const { clientId = '' } = useParams();
+  const { client } = useDesk();
+  const [scope, setScope] = useState<Scope>('client');
+  const [tried, setTried] = useState<HouseRules | null>(null);
+  const studioRules = useStudioRules();
+  const hold = useHold(clientId, scope === 'studio');
+  const held = scope === 'client' ? ofClient(all) : (studioRules.data as HouseRules | undefined);
+  const current = tried ?? held;
+
+  const change = (part: keyof HouseRules, key: string, value: string | number | undefined) => {
+    if (current) {
+      const next = Object.fromEntries(
+        Object.entries({ ...current[part], [key]: value }).filter(([, v]) => v !== undefined),
+      );
+      setTried({ ...current, [part]: next } as HouseRules);
+    }
+  };
+  const parameterKey = (name: string) => `${rule.id}/${name}`;
+
+  return (
+    <article>
+      <h1 className="font-serif text-xl font-semibold">{rule.title}</h1>
+      <p className="mt-1 max-w-prose text-[15px]">{rule.rationale}</p>
+      <p className="mt-1 text-xs text-soft">
+        {rule.id} · {text.rules.scopes[rule.scope as 'pair']} · {rule.source}
+      </p>
+      {rule.faults != null && (
+        <p className="mt-2">
+          <strong className="font-serif">{figure(rule.faults)}</strong> {text.rules.faults}
+          {rule.overruled ? `, ${figure(rule.overruled)} ${text.rules.overruled}` : ''}
+        </p>
+      )}
+      {(rule.schools.length > 0 || rule.parameters.length > 0) && (
+        <section className="mt-4 border-y border-line py-3">
+          <div className="mb-2 flex gap-4" role="radiogroup" aria-label={text.rules.scope}>
+            {(['client', 'studio'] as const).map((one) => (
+              <label key={one} className="flex min-h-6 items-center gap-1.5">
+                <input
+                  type="radio"
+                  name="scope"
+                  checked={scope === one}
+                  onChange={() => {
+                    setScope(one);
+                    setTried(null);
+                  }}
+                />
+                {one === 'client' ? `${text.rules.forClient} ${client.name}` : text.rules.forStudio}
+              </label>
+            ))}
+          </div>
+          {rule.schools.map((question) => (
+            <fieldset key={question.id} className="mt-2">
+              <legend className="font-serif font-semibold">{question.question}</legend>
+              {question.schools.map((school, i) => {
+                const beneath = scope === 'client' ? question.studio : question.schools[0]?.id;
+                return (
+                  <label key={school.id} className="flex min-h-6 items-baseline gap-2 py-0.5">
+                    <input
+                      type="radio"
+                      name={question.id}
+                      className="translate-y-0.5"
+                      checked={(current?.schools[question.id] ?? beneath) === school.id}
+                      onChange={() =>
+                        change('schools', question.id, school.id === beneath ? undefined : school.id)
+                      }
+                    />
+                    <span>
+                      <strong className="font-medium">{words(school.id)}</strong>
+                      {i === 0 && <span className="text-soft"> ({text.rules.usual})</span>}{' '}
+                      <span className="text-soft">{school.why}</span>
+                    </span>
+                  </label>
+                );
+              })}
+            </fieldset>
+          ))}
+          {rule.parameters.map((parameter) => {
+            const key = parameterKey(parameter.name);
+            const beneath = scope === 'client' ? parameter.studio : parameter.usual;
+            const own = current?.parameters[key];
+            return (
+              <div key={parameter.name} className="mt-2 flex items-center gap-3">
+                <label htmlFor={key} className="w-48">
+                  {words(parameter.name)} <span className="text-soft">({parameter.unit})</span>
+                </label>
+                <input
+                  id={key}
+                  type="number"
+                  step="any"
+                  value={own ?? beneath}
+                  onChange={(event) =>
+                    change(
+                      'parameters',
+                      key,
+                      event.target.value === '' ? undefined : Number(event.target.value),
+                    )
+                  }
+                  className="w-24 border-b border-line bg-transparent py-0.5 text-right tabular-nums"
+                />
+                {own !== undefined && (
+                  <Button look="link" onClick={() => change('parameters', key, undefined)}>
+                    {text.rules.reset} {beneath}
+                  </Button>
+                )}
+              </div>
+            );
+          })}
+          {tried && (
+            <Trial
+              rules={tried}
+              scope={scope}
+              onKeep={() => hold.mutate(tried, { onSuccess: () => setTried(null) })}
+              onLeave={() => setTried(null)}
+            />
+          )}
+          {hold.error && (
+            <p role="alert" className="text-no">
+              {sentence(hold.error)}
+            </p>
+          )}
+        </section>
+      )}
+      <Examples id={rule.id} />
+    </article>
+  );
+}
+
+/** What is held otherwise for the client, gathered from the rules. */
+function ofClient(all: RuleView[]): HouseRules {
+  const rules: HouseRules = { schools: {}, parameters: {} };
+  for (const rule of all) {
+    rule.schools.forEach((s) => s.client != null && (rules.schools[s.id] = s.client));
+    rule.parameters.forEach((p) => p.client != null && (rules.parameters[`${rule.id}/${p.name}`] = p.client));
+  }
+  return rules;
+}
+
+interface TrialProps {
+  rules: HouseRules;
+  scope: Scope;
+  onKeep: () => void;
+  onLeave: () => void;
+}
+
+/** How many outfits the change opens or closes for this client, before it is kept. */
+function Trial({ rules, scope, onKeep, onLeave }: TrialProps) {
+  const { clientId = '' } = useParams();
+  const [chosen] = useChosen();
+  const { live } = useDesk();
+  const trial = useLiveCounts(clientId, chosen, 'trial', { rules: JSON.stringify(rules) });
+  const now = Number(live.counts?.total ?? 0);
+  const then = trial.state === 'counting' ? undefined : Number(trial.counts?.total);
+  return (
+    <div role="status" data-testid="rule-trial" className="mt-3 border-l-2 border-chalk bg-paper px-3 py-2">
+      {trial.refused ? (
+        <p>{trial.refused}</p>
+      ) : then === undefined || !live.counts ? (
+        <p className="text-soft">{text.rules.trying}</p>
+      ) : (
+        <p>
+          <strong className="font-serif text-lg">{figure(then)}</strong> {text.rules.instead} {figure(now)}:{' '}
+          <strong className={then >= now ? 'text-works' : 'text-no'}>
+            {then >= now ? '+' : '−'}
+            {figure(Math.abs(then - now))}
+          </strong>
+        </p>
+      )}
+      <div className="mt-2 flex gap-3">
+        <Button look="ink" onClick={onKeep}>
+          {scope === 'client' ? text.rules.keepClient : text.rules.keepStudio}
+        </Button>
+        <Button onClick={onLeave}>{text.rules.leave}</Button>
+      </div>
+    </div>
+  );
+}
+
+function Examples({ id }: { id: string }) {
+  const examples = useExamples(id);
+  return (
+    <section className="mt-4">
+      <h2 className="font-serif text-[15px] font-semibold">{text.rules.examples}</h2>
+      <ul className="mt-2 grid grid-cols-3 gap-3" data-testid="examples">
+        {examples.data?.map((example) => (
+          <li key={example.name} className="flex gap-2 border border-hair p-2">
+            <DrawnHere svg={example.figure} name="" className="h-36 w-[76px] shrink-0" />
+            <span className="min-w-0 text-xs">
+              <span className="flex items-start gap-1.5 font-medium">
+                <Mark kind={example.kind === 'none' ? 'works' : example.kind} size={11} />
+                {example.name}
+              </span>
+              <span className="mt-1 block text-soft">{example.text ?? text.rules.silent}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

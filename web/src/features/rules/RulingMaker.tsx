@@ -1,0 +1,69 @@
+import { Dialog } from 'radix-ui';
+import { useState, type FormEvent } from 'react';
+import { useParams } from 'react-router';
+import { sentence } from '../../api/problem';
+import { text } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { useSay } from '../../ui/Notices';
+import { useRuling } from './queries';
+
+/** Approves pieces together, or rules them out, with a reason and who said so. */
+export function RulingMaker({ pieces, decision }: { pieces: string[]; decision: 'approved' | 'never' }) {
+  const { clientId = '' } = useParams();
+  const [open, setOpen] = useState(false);
+  const rule = useRuling(clientId);
+  const say = useSay();
+  const words = text.rulings[decision];
+
+  function submit(event: FormEvent<HTMLFormElement>) {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    rule.mutate(
+      { pieces, decision, reason: String(form.get('reason')), by: String(form.get('by')) },
+      {
+        onSuccess: () => {
+          say(words.done);
+          setOpen(false);
+        },
+      },
+    );
+  }
+
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger asChild>
+        <Button look="link">{words.ask}</Button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+        <Dialog.Content className="fixed top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
+          <Dialog.Title className="font-serif text-lg font-semibold">{words.ask}</Dialog.Title>
+          <Dialog.Description className="my-3">{words.what}</Dialog.Description>
+          <form onSubmit={submit} className="flex flex-col gap-3">
+            <label className="flex flex-col gap-1">
+              {text.rulings.reason}
+              <input name="reason" maxLength={400} className="border border-line bg-paper px-2 py-1.5" />
+            </label>
+            <label className="flex flex-col gap-1">
+              {text.rulings.by}
+              <input name="by" maxLength={80} className="border border-line bg-paper px-2 py-1.5" />
+            </label>
+            {rule.error && (
+              <p role="alert" className="text-no">
+                {sentence(rule.error)}
+              </p>
+            )}
+            <div className="flex gap-3">
+              <Button type="submit" look="ink" disabled={rule.isPending}>
+                {words.save}
+              </Button>
+              <Dialog.Close asChild>
+                <Button>{text.rulings.cancel}</Button>
+              </Dialog.Close>
+            </div>
+          </form>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,44 @@
+import { useParams } from 'react-router';
+import { sentence } from '../../api/problem';
+import { join, text } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useDesk } from '../workspace/context';
+import { useOverrides, useTakeBack } from './queries';
+
+/** What was decided over the rules, each to be taken back. */
+export function RulingsList() {
+  const { clientId = '' } = useParams();
+  const { byId } = useDesk();
+  const rulings = useOverrides(clientId);
+  const takeBack = useTakeBack(clientId);
+  if (rulings.data?.length === 0) {
+    return <p className="text-soft">{text.rulings.empty}</p>;
+  }
+  return (
+    <>
+      {takeBack.error && <p role="alert">{sentence(takeBack.error)}</p>}
+      <ul data-testid="rulings">
+        {rulings.data?.map((ruling) => (
+          <li key={ruling.pieces.join(' ')} className="flex items-baseline gap-3 border-b border-hair py-2">
+            <span className="translate-y-0.5">
+              <Mark kind={ruling.decision === 'approved' ? 'works' : 'no'} />
+            </span>
+            <span className="grow">
+              {text.rulings[ruling.decision as 'approved' | 'never'].said}:{' '}
+              {join(ruling.pieces.map((id) => byId.get(id)?.label ?? id))}
+              {(ruling.reason || ruling.by) && (
+                <span className="block text-soft">
+                  {[ruling.reason, ruling.by].filter(Boolean).join(' – ')}
+                </span>
+              )}
+            </span>
+            <Button look="link" onClick={() => takeBack.mutate(ruling.pieces)}>
+              {text.rulings.takeBack}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,85 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, need } from '../../api/client';
+
+/** All that depends on how the rules are held. */
+const governed = ['rules', 'overrides', 'judge', 'why', 'outfits'];
+
+export interface HouseRules {
+  schools: Record<string, string>;
+  parameters: Record<string, number>;
+}
+
+export function useRules(clientId: string) {
+  return useQuery({
+    queryKey: ['rules', clientId],
+    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/rules', { params: { path: { clientId } } })),
+  });
+}
+
+export function useExamples(id: string) {
+  return useQuery({
+    queryKey: ['examples', id],
+    staleTime: Infinity,
+    enabled: id !== '',
+    queryFn: () => need(api.GET('/api/v1/rules/{id}/examples', { params: { path: { id } } })),
+  });
+}
+
+export function useStudioRules() {
+  return useQuery({
+    queryKey: ['rules', 'studio'],
+    queryFn: () => need(api.GET('/api/v1/studio/rules')),
+  });
+}
+
+/** Puts house rules in place, for the whole studio or for one client. */
+export function useHold(clientId: string, studio: boolean) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (rules: HouseRules) => {
+      const body = rules as never;
+      if (studio) {
+        await need(api.PUT('/api/v1/studio/rules', { body }));
+      } else {
+        await need(api.PUT('/api/v1/clients/{clientId}/rules', { params: { path: { clientId } }, body }));
+      }
+    },
+    onSuccess: () => Promise.all(governed.map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+  });
+}
+
+export function useOverrides(clientId: string) {
+  return useQuery({
+    queryKey: ['overrides', clientId],
+    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/overrides', { params: { path: { clientId } } })),
+  });
+}
+
+interface Ruling {
+  pieces: string[];
+  decision: 'approved' | 'never';
+  reason: string;
+  by: string;
+}
+
+export function useRuling(clientId: string) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (body: Ruling) =>
+      need(api.POST('/api/v1/clients/{clientId}/overrides', { params: { path: { clientId } }, body })),
+    onSuccess: () => Promise.all(governed.map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+  });
+}
+
+export function useTakeBack(clientId: string) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (piece: string[]) =>
+      need(
+        api.DELETE('/api/v1/clients/{clientId}/overrides', {
+          params: { path: { clientId }, query: { piece } },
+        }),
+      ),
+    onSuccess: () => Promise.all(governed.map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+  });
+}
