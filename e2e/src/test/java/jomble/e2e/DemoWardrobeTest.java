@@ -50,11 +50,11 @@ class DemoWardrobeTest extends BrowserTest {
         browser.click(By.linkText("Open the list"));
         browser.see(By.xpath("//h1[.='Outfits']"));
         browser.until(b -> !b.all(By.cssSelector("a[href*='wear']")).isEmpty());
-        browser.checked("outfits");
+        browser.checkAccessibility();
         browser.click(By.cssSelector("a[href*='wear']"));
         browser.see(By.xpath("//h1[contains(., 'works')]"));
         browser.untilText(By.cssSelector("aside"), text -> text.contains("Why"));
-        browser.checked("outfit");
+        browser.checkAccessibility();
     }
 
     @Test

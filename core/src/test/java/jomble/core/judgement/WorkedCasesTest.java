@@ -3,9 +3,11 @@ package jomble.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import jomble.core.Json;
 import jomble.core.document.Question;
@@ -16,6 +18,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -48,6 +51,44 @@ class WorkedCasesTest {
                 .as("%s in %s", judgement.findings(), judgement.outfit())
                 .isEqualTo(one.get("expect"));
         assertThat(KINDS).contains(found);
+    }
+
+    static Stream<Arguments> outfits() {
+        return arguable().stream().map(one -> Arguments.of(one.get("name"), one));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<Map<String, Object>> arguable() {
+        return (List<Map<String, Object>>)
+                Json.resource("/jomble/core/judgement/outfits.json").get("outfits");
+    }
+
+    /** Whole outfits a stylist would argue about, with the verdict she would give and the rule that speaks for it. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("outfits")
+    void judgesWholeOutfitsAsAStylistWould(String name, Map<String, Object> one) {
+        Judgement judgement = judge(one);
+        assertThat(judgement.verdict().id())
+                .as("%s in %s", judgement.findings(), judgement.outfit())
+                .isEqualTo(one.get("verdict"));
+        if (!"".equals(one.get("reason"))) {
+            assertThat(judgement.findings()).extracting(Finding::rule).contains((String) one.get("reason"));
+        }
+        assertThat((String) one.get("why")).isNotBlank();
+    }
+
+    /** Each question on which schools differ about an outfit changes the verdict of one at least. */
+    @Test
+    void theSchoolsFlipVerdicts() {
+        Map<String, Set<Object>> verdicts = new LinkedHashMap<>();
+        for (Map<String, Object> one : arguable()) {
+            String[] parts = one.get("name").toString().split(", (?=[^,]*$)");
+            if (one.get("context") instanceof Map<?, ?> context && context.containsKey("schools")) {
+                verdicts.computeIfAbsent(parts[0], p -> new HashSet<>()).add(one.get("verdict"));
+            }
+        }
+        assertThat(verdicts).hasSizeGreaterThanOrEqualTo(8);
+        assertThat(verdicts.values()).allSatisfy(found -> assertThat(found).hasSizeGreaterThan(1));
     }
 
     /** Judged with the finishes the case names, or with the best. */
