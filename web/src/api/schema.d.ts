@@ -730,6 +730,12 @@ export interface components {
             b?: string;
             n?: unknown;
         };
+        ChangeView: {
+            instead?: string;
+            piece?: string;
+            slot?: string;
+            verdict?: string;
+        };
         Chip: {
             /** Format: int32 */
             from?: number;
@@ -954,6 +960,7 @@ export interface components {
             };
         };
         OutfitVerdict: {
+            changes?: components["schemas"]["ChangeView"][];
             drawing?: components["schemas"]["OutfitDrawing"];
             judgement?: components["schemas"]["JudgementView"];
             slots?: {

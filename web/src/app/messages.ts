@@ -155,6 +155,11 @@ export const text = {
     examples: 'Examples',
     silent: 'Nothing to say.',
   },
+  changes: {
+    title: 'What would mend it',
+    instead: 'instead of',
+    add: 'add',
+  },
   rulings: {
     title: 'Decided over the rules',
     decided: 'decided',

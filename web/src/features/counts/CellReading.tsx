@@ -1,6 +1,7 @@
 import { Link, useLocation, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { figure, join, text } from '../../app/messages';
+import { Changes } from '../outfits/Changes';
 import { OutfitCard } from '../outfits/OutfitCard';
 import { useOutfits, useVerdict } from '../outfits/queries';
 import { Reasons } from '../outfits/Reasons';
@@ -64,6 +65,7 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
                 </p>
               )}
               <Reasons findings={why.data.judgement?.findings ?? []} />
+              <Changes slots={why.data.slots} changes={why.data.changes} />
             </>
           )}
         </>

@@ -10,6 +10,7 @@ import { useChosen, useDesk } from '../workspace/context';
 import { useWear } from '../workspace/queries';
 import { RulingMaker } from '../rules/RulingMaker';
 import { slotsOf } from './address';
+import { Changes } from './Changes';
 import { useVerdict } from './queries';
 import { Reasons } from './Reasons';
 
@@ -97,6 +98,7 @@ export function OutfitSheet() {
           <>
             <h2 className="mb-2 font-serif text-[15px] font-semibold">{text.reading.why}</h2>
             <Reasons findings={judgement.findings} />
+            <Changes slots={slots} changes={verdict.data?.changes ?? []} />
             <h2 className="mt-4 mb-1 font-serif text-[15px] font-semibold">{text.sheet.reads}</h2>
             <p className="text-soft">
               {text.sheet.formality} {judgement.measures.formality} · {judgement.measures.scheme}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sheetAddress, slotsOf } from './address';
+import { sheetAddress, slotsOf, withSlots } from './address';
 
 describe('an outfit in an address', () => {
   it.each([
@@ -15,5 +15,13 @@ describe('an outfit in an address', () => {
     expect(slotsOf(search)).toEqual({ ...slots, ...filled });
     expect(search.get('season')).toBe('winter');
     expect(search.has('containing')).toBe(false);
+  });
+
+  it('keeps the context and drops the list when a piece is swapped', () => {
+    const search = new URLSearchParams(
+      withSlots({ top: 'a', jewellery: ['n1', 'e1'] }, '?season=winter&wear=top%3Dz&containing=x&rule=fits'),
+    );
+    expect(slotsOf(search)).toEqual({ top: 'a', jewellery: ['n1', 'e1'] });
+    expect([...search.keys()].sort()).toEqual(['season', 'wear', 'wear', 'wear']);
   });
 });

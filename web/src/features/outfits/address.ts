@@ -32,3 +32,11 @@ export function slotsOf(search: URLSearchParams): Record<string, string | string
   });
   return slots;
 }
+
+/** The query of a sheet's address with these pieces worn, and everything else of the address as it is. */
+export function withSlots(slots: Record<string, string | string[]>, search: string): string {
+  const next = new URLSearchParams(search);
+  ['containing', 'wear', 'rule'].forEach((name) => next.delete(name));
+  pairs(slots).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
+  return next.toString();
+}

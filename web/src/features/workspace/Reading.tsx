@@ -15,7 +15,12 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
   const counts = live.counts;
   const stillCounting = live.state === 'counting' || live.state === 'partial';
   return (
-    <aside aria-label="Reading" className="overflow-auto border-l border-line bg-paper p-4 text-[13px]">
+    <aside
+      aria-label="Reading"
+      // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard
+      tabIndex={0}
+      className="overflow-auto border-l border-line bg-paper p-4 text-[13px]"
+    >
       <div aria-live="polite" data-testid="live-count">
         {counts ? (
           <>

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jomble.core.colour.Colour;
 import jomble.core.colour.ColourNames;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Cloth;
@@ -163,6 +164,10 @@ public final class EntryLine {
         if (token.quoted()) {
             put(Attribute.LABEL, token.text());
             return chip(at, 1, Attribute.LABEL.name(), token.text());
+        }
+        if (Colour.isHex(token.text())) {
+            colours.add(new ColourShare(Colour.of(token.text()), 1));
+            return chip(at, 1, Attribute.COLOURS.name(), token.text());
         }
         if (ofKind.contains(at)) {
             return chip(at, 1, Lexicon.KIND, kind.words());

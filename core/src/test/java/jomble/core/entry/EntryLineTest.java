@@ -43,6 +43,7 @@ class EntryLineTest {
                 "blazer 90                   | cost        | {amount=90.00, currency=EUR}",
                 "trousers 80% wool 20% polyester | fibres  | [{fibre=wool, percent=80}, {fibre=polyester, percent=20}]",
                 "coat cream wool 70% cashmere 30%    | fibres  | [{fibre=wool, percent=70}, {fibre=cashmere, percent=30}]",
+                "shirt #a9c8e6 and white     | colours     | 2",
                 "court shoes navy stiletto   | heelType    | stiletto",
                 "long sleeved t-shirt        | kind        | long-sleeved-t-shirt",
                 "court shoes black 7 cm heel | heelCm      | 7.0",

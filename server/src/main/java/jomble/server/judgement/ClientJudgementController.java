@@ -10,7 +10,10 @@ import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.NearestOutfit;
 import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.SmallestChange;
+import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Outfit;
+import jomble.core.piece.Piece;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
@@ -28,6 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientJudgementController {
+    private static final int MOST_CHANGES = 4;
+
     private final ClientQuestions questions;
     private final RuleCatalogue catalogue;
     private final OutfitDrawings drawings;
@@ -42,13 +47,22 @@ class ClientJudgementController {
     record OutfitRequest(List<Integer> months, String occasion, Map<String, Object> slots) {}
 
     /** @param slots the outfit judged: the one asked for, with the other mandatory slots filled as well as can be */
-    record OutfitVerdict(Map<String, String> slots, JudgementView judgement, OutfitDrawing drawing) {}
+    record OutfitVerdict(
+            Map<String, String> slots, JudgementView judgement, OutfitDrawing drawing, List<ChangeView> changes) {}
+
+    /**
+     * One piece more, or one in place of another.
+     *
+     * @param instead what it takes the place of, null when it is added
+     * @param verdict of the outfit after the change
+     */
+    record ChangeView(String slot, String piece, String instead, String verdict) {}
 
     @PostMapping("/judge")
     OutfitVerdict judge(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
         Question question = questions.ask(clientId, new Chosen(request.months(), request.occasion(), null, false));
         Outfit outfit = outfit(question, request);
-        return verdict(outfit, question);
+        return verdict(outfit, question, List.of());
     }
 
     /** Why pieces make no outfit, told on the outfit in which they come nearest to working. */
@@ -58,12 +72,30 @@ class ClientJudgementController {
         Outfit part = outfit(question, request);
         Judgement nearest =
                 new NearestOutfit(judges(question), question.wardrobe().pieces()).around(part);
-        return verdict(nearest.outfit(), question);
+        return verdict(nearest.outfit(), question, pieces(part));
     }
 
-    private OutfitVerdict verdict(Outfit outfit, Question question) {
+    private static List<Piece> pieces(Outfit outfit) {
+        return outfit.worn().stream().flatMap(worn -> worn.pieces().stream()).toList();
+    }
+
+    private OutfitVerdict verdict(Outfit outfit, Question question, List<Piece> kept) {
         Best best = ComputeController.best(judges(question), outfit);
-        return new OutfitVerdict(slots(outfit), best.view(), drawings.draw(best.judgement(), best.context()));
+        List<ChangeView> changes = best.judgement().verdict() == Verdict.WORKS
+                ? List.of()
+                : new SmallestChange(judges(question), question.wardrobe().pieces())
+                        .of(outfit, kept, MOST_CHANGES).stream()
+                                .map(ClientJudgementController::view)
+                                .toList();
+        return new OutfitVerdict(slots(outfit), best.view(), drawings.draw(best.judgement(), best.context()), changes);
+    }
+
+    private static ChangeView view(SmallestChange.Change change) {
+        return new ChangeView(
+                change.slot().id(),
+                change.piece().id().value(),
+                change.instead() == null ? null : change.instead().id().value(),
+                change.judgement().verdict().id());
     }
 
     private static Outfit outfit(Question question, OutfitRequest request) {

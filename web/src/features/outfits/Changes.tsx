@@ -1,0 +1,45 @@
+import { Link, useLocation, useParams } from 'react-router';
+import { text, words } from '../../app/messages';
+import { Mark } from '../../ui/Mark';
+import { useDesk } from '../workspace/context';
+import { withSlots } from './address';
+
+interface Change {
+  slot: string;
+  piece: string;
+  instead?: string | null;
+  verdict: string;
+}
+
+/** What one piece more, or one in place of another, would make of an outfit; each opens it. */
+export function Changes({ slots, changes }: { slots: Record<string, string | string[]>; changes: Change[] }) {
+  const { clientId } = useParams();
+  const { search } = useLocation();
+  const { byId } = useDesk();
+  if (changes.length === 0) {
+    return null;
+  }
+  const label = (id: string) => byId.get(id)?.label ?? id;
+  return (
+    <section className="mt-4" data-testid="changes">
+      <h2 className="mb-1 font-serif text-[15px] font-semibold">{text.changes.title}</h2>
+      <ul className="flex flex-col gap-1.5">
+        {changes.map((change) => (
+          <li key={change.slot} className="flex gap-2">
+            <span className="pt-0.5">
+              <Mark kind={change.verdict} />
+            </span>
+            <Link
+              to={`/clients/${clientId}/outfits/sheet?${withSlots({ ...slots, [change.slot]: change.piece }, search)}`}
+              className="text-chalk"
+            >
+              {change.instead
+                ? `${label(change.piece)} ${text.changes.instead} ${label(change.instead)}`
+                : `${text.changes.add} ${label(change.piece)} (${words(change.slot)})`}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
