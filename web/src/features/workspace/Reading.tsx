@@ -10,14 +10,13 @@ interface Props {
   slot: (element: HTMLElement | null) => void;
 }
 
-/** The live figures first, then whatever the stage has to say of what is in hand. */
+/** The live figures first, then whatever the stage has to say of what is in hand; it scrolls, so it takes the focus. */
 export function Reading({ live, chosen, pieces, slot }: Props) {
   const counts = live.counts;
   const stillCounting = live.state === 'counting' || live.state === 'partial';
   return (
     <aside
       aria-label="Reading"
-      // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls must be reachable by keyboard
       tabIndex={0}
       className="overflow-auto border-l border-line bg-paper p-4 text-[13px]"
     >
