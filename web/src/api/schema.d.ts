@@ -1069,7 +1069,10 @@ export interface components {
             rationale?: string;
             schools?: components["schemas"]["SwitchView"][];
             scope?: string;
+            softenable?: boolean;
+            softened?: boolean;
             source?: string;
+            suggestsSoftening?: boolean;
             title?: string;
         };
         RulingView: {

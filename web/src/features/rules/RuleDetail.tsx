@@ -32,6 +32,7 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
     }
   };
   const parameterKey = (name: string) => `${rule.id}/${name}`;
+  const softened = parameterKey('softened');
 
   return (
     <article>
@@ -46,7 +47,18 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
           {rule.overruled ? `, ${figure(rule.overruled)} ${text.rules.overruled}` : ''}
         </p>
       )}
-      {(rule.schools.length > 0 || rule.parameters.length > 0) && (
+      {rule.suggestsSoftening && (
+        <div className="mt-3 border-l-2 border-chalk bg-paper px-3 py-2" data-testid="soften">
+          <p>{text.rules.soften}</p>
+          <div className="mt-2 flex gap-3">
+            <Button onClick={() => change('parameters', softened, 1)}>{text.rules.softenYes}</Button>
+            <Button look="link" onClick={() => held && hold.mutate(withNumber(held, softened, 0))}>
+              {text.rules.softenNo}
+            </Button>
+          </div>
+        </div>
+      )}
+      {(rule.schools.length > 0 || rule.parameters.length > 0 || rule.softenable) && (
         <section className="mt-4 border-y border-line py-3">
           <div className="mb-2 flex gap-4" role="radiogroup" aria-label={text.rules.scope}>
             {(['client', 'studio'] as const).map((one) => (
@@ -121,6 +133,16 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
               </div>
             );
           })}
+          {rule.softenable && (
+            <label className="mt-2 flex min-h-6 items-center gap-2">
+              <input
+                type="checkbox"
+                checked={(current?.parameters[softened] ?? (rule.softened && scope === 'client' ? 1 : 0)) > 0}
+                onChange={(event) => change('parameters', softened, event.target.checked ? 1 : 0)}
+              />
+              {text.rules.softer}
+            </label>
+          )}
           {tried && (
             <Trial
               rules={tried}
@@ -146,9 +168,16 @@ function ofClient(all: RuleView[]): HouseRules {
   const rules: HouseRules = { schools: {}, parameters: {} };
   for (const rule of all) {
     rule.schools.forEach((s) => s.client != null && (rules.schools[s.id] = s.client));
+    if (rule.softened) {
+      rules.parameters[`${rule.id}/softened`] = 1;
+    }
     rule.parameters.forEach((p) => p.client != null && (rules.parameters[`${rule.id}/${p.name}`] = p.client));
   }
   return rules;
+}
+
+function withNumber(rules: HouseRules, key: string, value: number): HouseRules {
+  return { ...rules, parameters: { ...rules.parameters, [key]: value } };
 }
 
 interface TrialProps {

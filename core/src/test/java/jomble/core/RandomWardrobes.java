@@ -20,9 +20,12 @@ import jomble.core.climate.Weather;
 import jomble.core.colour.Colour;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Overrides;
+import jomble.core.judgement.Rule;
+import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Ruling;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Schools;
+import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.ColourShare;
@@ -141,7 +144,7 @@ public final class RandomWardrobes {
                 null,
                 new Schools(schools),
                 sets,
-                Map.of(),
+                softened(),
                 random.nextInt(4) == 0 ? LocalDate.of(2027, 1, 12) : null,
                 random.nextBoolean(),
                 overrides());
@@ -152,6 +155,17 @@ public final class RandomWardrobes {
             contexts.add(context.in(new Weather(low, low + random.nextInt(12), 60, 3, 0.2, random.nextInt(6) == 0)));
         }
         return contexts.isEmpty() ? List.of(context) : contexts;
+    }
+
+    /** Some rules held one step softer. */
+    private Map<String, Double> softened() {
+        Map<String, Double> parameters = new HashMap<>();
+        for (Rule rule : Catalogue.standard().rules()) {
+            if (random.nextInt(20) == 0 && RuleCatalogue.isSoftenable(rule)) {
+                parameters.put(rule.id() + Overrides.SOFTENED, 1.0);
+            }
+        }
+        return parameters;
     }
 
     /** Rulings on pieces by the ids that {@link #pieces} gives. */

@@ -16,7 +16,7 @@ class RulesTest extends BrowserTest {
         browser.type(By.name("name"), name + Keys.ENTER);
         String path = browser.openClient(name, "pieces");
         int pieces = 0;
-        for (String line : new String[] {"fine knit #22304d", "tailored trousers #2a3858", "loafers brown"}) {
+        for (String line : new String[] {"shirt twill #22304d", "tailored trousers twill #2b3a5c", "loafers brown"}) {
             browser.see(ENTRY);
             browser.type(ENTRY, line + Keys.ENTER);
             int now = ++pieces;

@@ -47,7 +47,7 @@ final class CompiledContext {
             verdictChecks.add(check);
         }
         for (WholeRule rule : catalogue.wholeRules()) {
-            WholeRule.Check check = rule.prepare(context);
+            WholeRule.Check check = context.prepared(rule);
             if (check != WholeRule.Check.SILENT) {
                 checks.add(new ReadyCheck(rule, check, catalogue.bit(rule)));
                 if (!rule.onlyCredits()) {

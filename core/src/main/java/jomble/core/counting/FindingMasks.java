@@ -44,7 +44,7 @@ final class FindingMasks {
             Worn inner = ways.get(a);
             for (PieceRule rule : pieceRules) {
                 if (rule.covers(inner.slot())) {
-                    add(a * size + a, catalogue.bit(rule), rule.judge(inner, context));
+                    add(a * size + a, catalogue.bit(rule), context.held(rule, rule.judge(inner, context)));
                 }
             }
             if (isNever(List.of(inner), context)) {
@@ -67,7 +67,7 @@ final class FindingMasks {
         boolean approved = context.overrides().approves(inner, outer);
         for (PairRule rule : rules) {
             if (rule.covers(inner.slot(), outer.slot())) {
-                Optional<Result> result = rule.judge(inner, outer, context);
+                Optional<Result> result = context.held(rule, rule.judge(inner, outer, context));
                 add(at, catalogue.bit(rule), approved ? result.filter(r -> Judge.isLasting(rule, r)) : result);
             }
         }

@@ -27,7 +27,7 @@ public final class Judge {
         this.catalogue = catalogue;
         this.context = context;
         this.summariser = new Summariser(context);
-        catalogue.wholeRules().forEach(rule -> checks.put(rule, rule.prepare(context)));
+        catalogue.wholeRules().forEach(rule -> checks.put(rule, context.prepared(rule)));
     }
 
     public JudgementContext context() {
@@ -53,7 +53,8 @@ public final class Judge {
         for (PieceRule rule : catalogue.pieceRules()) {
             for (Worn w : worn) {
                 if (rule.covers(w.slot())) {
-                    rule.judge(w, context).ifPresent(result -> findings.add(finding(rule, result, List.of(w))));
+                    context.held(rule, rule.judge(w, context))
+                            .ifPresent(result -> findings.add(finding(rule, result, List.of(w))));
                 }
             }
         }
@@ -78,7 +79,7 @@ public final class Judge {
                 Worn outer = worn.get(j);
                 if (rule.covers(inner.slot(), outer.slot())) {
                     boolean approved = context.overrides().approves(inner, outer);
-                    rule.judge(inner, outer, context)
+                    context.held(rule, rule.judge(inner, outer, context))
                             .filter(result -> !approved || isLasting(rule, result))
                             .ifPresent(result -> findings.add(finding(rule, result, List.of(inner, outer))));
                 }

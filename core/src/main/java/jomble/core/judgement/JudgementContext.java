@@ -2,6 +2,7 @@ package jomble.core.judgement;
 
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import jomble.core.brief.Brief;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Occasion;
@@ -43,6 +44,28 @@ public record JudgementContext(
 
     public double value(Rule rule, Parameter parameter) {
         return parameters.getOrDefault(rule.id() + "/" + parameter.name(), parameter.value());
+    }
+
+    /** The finding as this rule is held: one step milder where it was softened, but for what cannot be overruled. */
+    public Optional<Result> held(Rule rule, Optional<Result> result) {
+        boolean softened = parameters.getOrDefault(rule.id() + Overrides.SOFTENED, 0.0) > 0;
+        if (!softened || result.isEmpty() || Overrides.isFinal(rule.id(), FindingKind.STOP)) {
+            return result;
+        }
+        Record evidence = result.get().evidence();
+        return switch (result.get().kind()) {
+            case STOP -> Result.major(evidence);
+            case MAJOR -> Result.minor(evidence);
+            case MINOR -> Optional.empty();
+            case CREDIT -> result;
+        };
+    }
+
+    /** A rule about the whole worked out for this context, as it is held. */
+    public WholeRule.Check prepared(WholeRule rule) {
+        WholeRule.Check check = rule.prepare(this);
+        boolean softened = parameters.getOrDefault(rule.id() + Overrides.SOFTENED, 0.0) > 0;
+        return check == WholeRule.Check.SILENT || !softened ? check : summary -> held(rule, check.judge(summary));
     }
 
     public boolean wantsShoes() {

@@ -15,6 +15,9 @@ import jomble.core.piece.PieceId;
  */
 public record Overrides(List<Ruling> rulings) {
     public static final Overrides NONE = new Overrides(List.of());
+    /** The parameter every rule has that may be overruled: above 0 its findings are one step milder. */
+    public static final String SOFTENED = "/softened";
+
     /** The rule a finding about a ruling names. */
     public static final String ID = "override";
 

@@ -3,6 +3,7 @@ package jomble.core.judgement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The rules in force, in their order; a rule's place is its bit in every mask, so there are at most 64. */
 public final class RuleCatalogue {
@@ -49,10 +50,17 @@ public final class RuleCatalogue {
         return rules.stream().filter(rule -> rule.id().equals(id)).findFirst();
     }
 
+    /** Whether a rule may be held one step softer: all but those that no approval reaches. */
+    public static boolean isSoftenable(Rule rule) {
+        return !Overrides.isFinal(rule.id(), FindingKind.STOP);
+    }
+
     /** Every {@code rule-id/parameter-name} there is. */
     public List<String> parameterKeys() {
         return rules.stream()
-                .flatMap(rule -> rule.info().parameters().stream().map(p -> rule.id() + "/" + p.name()))
+                .flatMap(rule -> Stream.concat(
+                        rule.info().parameters().stream().map(p -> rule.id() + "/" + p.name()),
+                        isSoftenable(rule) ? Stream.of(rule.id() + Overrides.SOFTENED) : Stream.empty()))
                 .toList();
     }
 

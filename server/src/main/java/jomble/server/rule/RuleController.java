@@ -8,6 +8,7 @@ import jomble.core.document.HouseRulesReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Judge;
+import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Rule;
 import jomble.core.judgement.RuleCatalogue;
@@ -29,6 +30,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1")
 class RuleController {
+    /** So many approvals against a rule's fault are a habit, not an exception. */
+    private static final int KEEPS_BEING_OVERRULED = 3;
+
     private final RuleCatalogue catalogue;
     private final HouseRulesService house;
     private final PieceService pieces;
@@ -62,6 +66,8 @@ class RuleController {
      * @param group what the rule is about
      * @param faults pairs of pieces, or single ones, of the wardrobe that it finds fault with; null for rules about the whole
      * @param overruled those of them that were approved all the same
+     * @param softenable whether it may be held one step softer
+     * @param suggestsSoftening whether it keeps being overruled and nobody has said yet what follows from it
      */
     record RuleView(
             String id,
@@ -73,7 +79,10 @@ class RuleController {
             List<SwitchView> schools,
             List<ParameterView> parameters,
             Integer faults,
-            Integer overruled) {}
+            Integer overruled,
+            boolean softenable,
+            boolean softened,
+            boolean suggestsSoftening) {}
 
     record HouseRulesView(Map<String, String> schools, Map<String, Double> parameters) {}
 
@@ -95,6 +104,7 @@ class RuleController {
 
     private static RuleView view(Rule rule, HouseRules studio, HouseRules client, RuleSurvey.Spoken spoken) {
         String packageName = rule.getClass().getPackageName();
+        Double softening = studio.with(client).parameters().get(rule.id() + Overrides.SOFTENED);
         return new RuleView(
                 rule.id(),
                 packageName.substring(packageName.lastIndexOf('.') + 1),
@@ -107,7 +117,10 @@ class RuleController {
                         .map(p -> view(rule, p, studio, client))
                         .toList(),
                 spoken == null ? null : spoken.faults(),
-                spoken == null ? null : spoken.overruled());
+                spoken == null ? null : spoken.overruled(),
+                RuleCatalogue.isSoftenable(rule),
+                softening != null && softening > 0,
+                softening == null && spoken != null && spoken.overruled() >= KEEPS_BEING_OVERRULED);
     }
 
     private static SwitchView view(SchoolSwitch question, HouseRules studio, HouseRules client) {

@@ -95,6 +95,25 @@ class RulesTest {
     }
 
     @Test
+    void offersToSoftenARuleThatKeepsBeingOverruled() {
+        for (String other : List.of("second", "third", "fourth")) {
+            piece(other, "fine-knit", "#22304d");
+        }
+        for (String top : List.of("top", "second", "third")) {
+            assertThat(rule("colour.near-miss").get("suggestsSoftening")).isEqualTo(false);
+            stylist.post(client + "/overrides", Map.of("pieces", List.of(top, "bottom"), "decision", "approved"));
+        }
+        assertThat(rule("colour.near-miss").get("suggestsSoftening")).isEqualTo(true);
+        stylist.put(client + "/rules", Map.of("parameters", Map.of("colour.near-miss/softened", 1)));
+        assertThat(rule("colour.near-miss").get("softened")).isEqualTo(true);
+        assertThat(rule("colour.near-miss").get("suggestsSoftening")).isEqualTo(false);
+        Answer answer = stylist.post(
+                client + "/judge", Map.of("slots", Map.of("top", "fourth", "bottom", "bottom", "shoes", "shoes")));
+        assertThat(answer.text()).doesNotContain("colour.near-miss");
+        assertThat(rule("boundary.avoid").get("softenable")).isEqualTo(false);
+    }
+
+    @Test
     void whatIsNeverWornTogetherStopsWithItsReason() {
         stylist.post(
                 client + "/overrides",
