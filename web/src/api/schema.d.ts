@@ -865,6 +865,7 @@ export interface components {
                 [key: string]: string[];
             };
             measures?: components["schemas"]["MeasuresView"];
+            notes?: components["schemas"]["NoteView"][];
             /** Format: int32 */
             points?: number;
             verdict?: string;
@@ -929,6 +930,10 @@ export interface components {
             set?: {
                 [key: string]: unknown;
             };
+        };
+        NoteView: {
+            safety?: boolean;
+            text?: string;
         };
         OccasionView: {
             /** Format: int32 */

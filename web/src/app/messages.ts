@@ -350,6 +350,7 @@ export const text = {
     wear: 'How to wear it',
     warm: 'Comfortable',
     from: 'from',
+    safety: 'Safety',
     coatOn: 'Put the coat on',
     coatOff: 'Take the coat off',
     heights: 'Heights of the figure and its visible breaks',

@@ -99,6 +99,19 @@ export function OutfitSheet() {
             <h2 className="mb-2 font-serif text-[15px] font-semibold">{text.reading.why}</h2>
             <Reasons findings={judgement.findings} />
             <Changes slots={slots} changes={verdict.data?.changes ?? []} />
+            {judgement.notes.length > 0 && (
+              <ul className="mt-4 flex flex-col gap-1.5" data-testid="notes">
+                {judgement.notes.map((note) => (
+                  <li
+                    key={note.text}
+                    className={note.safety ? 'border-l-2 border-no pl-2' : 'pl-2.5 text-soft'}
+                  >
+                    {note.safety && <strong className="block text-xs">{text.sheet.safety}</strong>}
+                    {note.text}
+                  </li>
+                ))}
+              </ul>
+            )}
             <h2 className="mt-4 mb-1 font-serif text-[15px] font-semibold">{text.sheet.reads}</h2>
             <p className="text-soft">
               {text.sheet.formality} {judgement.measures.formality} · {judgement.measures.scheme}

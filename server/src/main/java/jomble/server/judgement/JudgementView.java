@@ -9,6 +9,7 @@ import jomble.core.judgement.FindingTexts;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.OutfitMeasures;
+import jomble.core.judgement.OutfitNote;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -17,13 +18,18 @@ import jomble.core.piece.PieceId;
  * A verdict with its reasons, worst first.
  *
  * @param finishes by id of the piece, the finishes it is best worn with
+ * @param notes safety first, then how to finish it; never scored
  */
 public record JudgementView(
         String verdict,
         int points,
         List<FindingView> findings,
         Map<String, List<String>> finishes,
-        MeasuresView measures) {
+        MeasuresView measures,
+        List<NoteView> notes) {
+
+    /** @param safety whether it is about safety; else about how to finish the outfit */
+    public record NoteView(String text, boolean safety) {}
 
     /**
      * One reason.
@@ -70,7 +76,10 @@ public record JudgementView(
                 judgement.points(),
                 judgement.findings().stream().map(f -> view(f, labels::get)).toList(),
                 finishes,
-                measures(judgement, context));
+                measures(judgement, context),
+                OutfitNote.of(judgement, context).stream()
+                        .map(note -> new NoteView(note.text(), note.isSafety()))
+                        .toList());
     }
 
     private static FindingView view(Finding finding, Function<PieceId, String> labels) {
