@@ -12,8 +12,11 @@ import { hang, type RailSort } from './railOrder';
 
 /** Strips share the width of the reference screen, as far as they stay wide enough to be told apart. */
 const railWidth = 1240;
-const familyGap = 20;
-const narrowest = 6;
+const wideGap = 20;
+const narrowGap = 8;
+/** Above this many strips families move together, so that 250 pieces hang on one screen. */
+const many = 150;
+const narrowest = 4.8;
 const widest = 16;
 const beyondSight = 12;
 
@@ -78,9 +81,10 @@ export function Rail() {
   const worn = useWorn(clientId, sort === 'worn').data;
   const hung = useMemo(() => hang(shown, sort, perPiece ?? {}, worn), [shown, sort, perPiece, worn]);
   const strips = useMemo(() => hung.flatMap(({ members }) => members), [hung]);
+  const familyGap = strips.length > many ? narrowGap : wideGap;
   const width = Math.max(
     narrowest,
-    Math.min(widest, Math.floor((railWidth - familyGap * hung.length) / Math.max(1, strips.length))),
+    Math.min(widest, (railWidth - familyGap * hung.length) / Math.max(1, strips.length)),
   );
   const lefts = useMemo(() => {
     let left = 0;
@@ -89,7 +93,7 @@ export function Rail() {
       left += members.length * width + familyGap;
       return places;
     });
-  }, [hung, width]);
+  }, [hung, width, familyGap]);
   const end = (lefts[lefts.length - 1] ?? 0) + width;
   const rail = useVirtualizer({
     horizontal: true,
