@@ -189,6 +189,10 @@ final class Body {
             line.to(0, hem);
             return;
         }
+        if (cut.wearing.is(Finish.KNOTTED)) {
+            line.curve(half * 0.5, hem + 2, 0, hem + 1);
+            return;
+        }
         if (cut.wearing.is(Finish.HALF_TUCKED)) {
             double band = cut.wearing.waistband() + 3;
             line.cubic(half * 0.7, hem + 4, 20, hem - 4, 13, band).to(0, band - 1);
