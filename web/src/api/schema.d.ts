@@ -1006,6 +1006,10 @@ export interface components {
         ParameterView: {
             /** Format: double */
             client?: number;
+            /** Format: double */
+            least?: number;
+            /** Format: double */
+            most?: number;
             name?: string;
             /** Format: double */
             studio?: number;

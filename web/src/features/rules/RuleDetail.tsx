@@ -115,6 +115,8 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
                   id={key}
                   type="number"
                   step="any"
+                  min={parameter.least}
+                  max={parameter.most}
                   value={own ?? beneath}
                   onChange={(event) =>
                     change(

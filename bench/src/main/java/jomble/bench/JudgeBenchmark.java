@@ -1,8 +1,11 @@
 package jomble.bench;
 
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import jomble.core.counting.CompiledJudge;
 import jomble.core.document.Question;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
@@ -30,14 +33,22 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 2, time = 3)
 @Measurement(iterations = 3, time = 3)
 public class JudgeBenchmark {
+    private static final long SEED = 20_270_112;
+    private static final int OUTFITS = 4000;
+
     private Judge judge;
     private Outfit outfit;
+    private CompiledJudge fast;
+    private List<Outfit> many;
+    private int next;
 
     @Setup
     public void read() throws IOException {
         Question question = DemoWardrobe.question("{\"months\": [1]}");
         judge = new Judge(Catalogue.standard(), question.contexts().get(0));
         List<Piece> pieces = question.wardrobe().pieces();
+        fast = new CompiledJudge(pieces, question.contexts().get(0), Catalogue.standard());
+        many = manyOf(pieces);
         outfit = Outfit.of(List.of(Slot.TOP, Slot.BOTTOM, Slot.JACKET, Slot.SHOES).stream()
                 .map(slot -> Worn.of(
                         slot,
@@ -45,9 +56,35 @@ public class JudgeBenchmark {
                 .toList());
     }
 
+    /** Outfits of top, bottom, jacket, coat and shoes, half of them with a layer between, from a fixed seed. */
+    private static List<Outfit> manyOf(List<Piece> pieces) {
+        Random random = new Random(SEED);
+        List<Outfit> outfits = new ArrayList<>();
+        while (outfits.size() < OUTFITS) {
+            List<Worn> worn = new ArrayList<>();
+            for (Slot slot : List.of(Slot.TOP, Slot.BOTTOM, Slot.MID, Slot.JACKET, Slot.COAT, Slot.SHOES)) {
+                List<Piece> able = pieces.stream()
+                        .filter(p -> p.hasRole(slot) && worn.stream().noneMatch(w -> w.piece() == p))
+                        .toList();
+                if (slot != Slot.MID || random.nextBoolean()) {
+                    worn.add(Worn.of(slot, able.get(random.nextInt(able.size()))));
+                }
+            }
+            outfits.add(Outfit.of(worn));
+        }
+        return outfits;
+    }
+
     @Benchmark
     public Judgement bestFinishes() {
         return judge.best(outfit);
+    }
+
+    /** The next of many outfits by what was worked out beforehand. */
+    @Benchmark
+    public CompiledJudge.Outcome compiled() {
+        next = (next + 1) % many.size();
+        return fast.best(many.get(next));
     }
 
     @Benchmark

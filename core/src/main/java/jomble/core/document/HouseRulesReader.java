@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import jomble.core.judgement.HouseRules;
+import jomble.core.judgement.Parameter;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.Word;
@@ -14,9 +15,6 @@ import jomble.core.tree.Node;
 
 /** House rules in document form: {@code {"schools": {"metals": "mixed"}, "parameters": {"colour.near-miss/clear-from": 7}}}. */
 public final class HouseRulesReader {
-    /** No rule compares with a number beyond this. */
-    private static final double MOST = 1_000;
-
     private HouseRulesReader() {}
 
     /** @throws jomble.core.tree.InvalidInputException naming everything that cannot be accepted */
@@ -57,8 +55,11 @@ public final class HouseRulesReader {
         if (node.isNull()) {
             return numbers;
         }
-        node.fields(List.copyOf(Catalogue.standard().parameterKeys())).forEach((key, field) -> {
-            Double number = field.isNull() ? null : field.decimal(-MOST, MOST);
+        Map<String, Parameter> known = Catalogue.standard().parameters();
+        node.fields(List.copyOf(known.keySet())).forEach((key, field) -> {
+            Parameter parameter = known.get(key);
+            Double number =
+                    field.isNull() || parameter == null ? null : field.decimal(parameter.least(), parameter.most());
             if (number != null) {
                 numbers.put(key, number);
             }

@@ -1,13 +1,15 @@
 package jomble.core.judgement;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** The rules in force, in their order; a rule's place is its bit in every mask, so there are at most 64. */
 public final class RuleCatalogue {
     private static final int MOST = 64;
+    private static final Parameter SOFTENING = new Parameter("softened", 0, "share");
 
     private final List<Rule> rules;
     private final List<PieceRule> pieceRules = new ArrayList<>();
@@ -55,13 +57,16 @@ public final class RuleCatalogue {
         return !Overrides.isFinal(rule.id(), FindingKind.STOP);
     }
 
-    /** Every {@code rule-id/parameter-name} there is. */
-    public List<String> parameterKeys() {
-        return rules.stream()
-                .flatMap(rule -> Stream.concat(
-                        rule.info().parameters().stream().map(p -> rule.id() + "/" + p.name()),
-                        isSoftenable(rule) ? Stream.of(rule.id() + Overrides.SOFTENED) : Stream.empty()))
-                .toList();
+    /** Every parameter there is, by {@code rule-id/parameter-name}. */
+    public Map<String, Parameter> parameters() {
+        Map<String, Parameter> all = new LinkedHashMap<>();
+        for (Rule rule : rules) {
+            rule.info().parameters().forEach(p -> all.put(rule.id() + "/" + p.name(), p));
+            if (isSoftenable(rule)) {
+                all.put(rule.id() + Overrides.SOFTENED, SOFTENING);
+            }
+        }
+        return all;
     }
 
     /** The rule's bit. */

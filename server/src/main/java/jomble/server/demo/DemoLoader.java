@@ -71,6 +71,8 @@ class DemoLoader implements ApplicationRunner {
         SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(member));
         try {
             load("Ines Halvard", "/demo/ines-halvard.json");
+            load("Tomas Redfern", "/demo/tomas-redfern.json");
+            load("Anjali Brandt", "/demo/anjali-brandt.json");
             clients.create("New client");
         } finally {
             SecurityContextHolder.clearContext();

@@ -58,7 +58,8 @@ class RuleController {
     record SwitchView(String id, String question, List<SchoolView> schools, String studio, String client) {}
 
     /** @param client the number for the client, null where as in the studio */
-    record ParameterView(String name, String unit, double usual, double studio, Double client) {}
+    record ParameterView(
+            String name, String unit, double usual, double least, double most, double studio, Double client) {}
 
     /**
      * A rule.
@@ -140,6 +141,8 @@ class RuleController {
                 parameter.name(),
                 parameter.unit(),
                 parameter.value(),
+                parameter.least(),
+                parameter.most(),
                 studio.parameters().getOrDefault(key, parameter.value()),
                 client.parameters().get(key));
     }

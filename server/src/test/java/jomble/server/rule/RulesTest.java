@@ -131,6 +131,8 @@ class RulesTest {
         "'{\"schools\": {\"shoes\": \"free\"}}', /schools/shoes",
         "'{\"parameters\": {\"colour.near-miss/clear\": 3}}', /parameters/colour.near-miss~1clear",
         "'{\"parameters\": {\"colour.near-miss/clear-from\": \"much\"}}', /parameters/colour.near-miss~1clear-from",
+        "'{\"parameters\": {\"colour.near-miss/clear-from\": -1}}', /parameters/colour.near-miss~1clear-from",
+        "'{\"parameters\": {\"weather.toes/stop-below\": 51}}', /parameters/weather.toes~1stop-below",
     })
     void refusesHouseRulesThatAreNoneAndNamesThePlace(String body, String pointer) {
         Answer answer = stylist.sendText("PUT", client + "/rules", body, "Content-Type", "application/json");

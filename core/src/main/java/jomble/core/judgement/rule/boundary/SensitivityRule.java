@@ -14,7 +14,11 @@ import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
-/** {@code boundary.sensitivity}: what the client's skin does not bear. */
+/**
+ * {@code boundary.sensitivity}: what the client's skin does not bear.
+ *
+ * <p>Tailored trousers and skirts are lined and hang clear of the skin, so that wool is no matter there.
+ */
 public final class SensitivityRule implements PieceRule {
     private static final RuleInfo INFO = RuleInfo.of(
             "boundary.sensitivity",
@@ -25,7 +29,7 @@ public final class SensitivityRule implements PieceRule {
     private static final Set<Metal> MAY_HOLD_NICKEL =
             EnumSet.of(Metal.SILVER, Metal.GUNMETAL, Metal.MIXED, Metal.BRASS);
     private static final Set<Slot> ON_THE_SKIN =
-            EnumSet.of(Slot.BASE, Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.LEGWEAR, Slot.NECK, Slot.HANDS, Slot.HAT);
+            EnumSet.of(Slot.BASE, Slot.TOP, Slot.ONEPIECE, Slot.LEGWEAR, Slot.NECK, Slot.HANDS, Slot.HAT);
     private static final double DARK_L = 30;
 
     record Sensitive(String sensitivity) {}
