@@ -38,8 +38,8 @@ export function ClientsPage() {
           {text.clients.title}
           <span className="ml-3 font-sans text-sm font-normal text-soft">{session.data?.studio}</span>
         </h1>
-        <nav aria-label="Studio" className="flex gap-5">
-          <Link to="/kinds" className="text-chalk">
+        <nav aria-label="Studio" className="flex items-baseline gap-5">
+          <Link to="/kinds" className="font-medium text-chalk underline-offset-2 hover:underline">
             {text.clients.kinds}
           </Link>
           <Button look="link" onClick={signOut}>

@@ -18,6 +18,9 @@ const narrowGap = 8;
 const many = 150;
 const narrowest = 4.8;
 const widest = 16;
+/** About the width of a letter of a family's name, in pixels: no name runs into the next. */
+const letter = 6;
+const spaceAfterName = 6;
 const beyondSight = 12;
 
 interface StripProps {
@@ -88,9 +91,9 @@ export function Rail() {
   );
   const lefts = useMemo(() => {
     let left = 0;
-    return hung.flatMap(({ members }) => {
+    return hung.flatMap(({ name, members }) => {
       const places = members.map((_, i) => left + i * width);
-      left += members.length * width + familyGap;
+      left += Math.max(members.length * width + familyGap, name.length * letter + spaceAfterName);
       return places;
     });
   }, [hung, width, familyGap]);

@@ -13,6 +13,9 @@ import jomble.core.colour.ColourNames;
  * <p>All tables here are our choice, after what a stylist would assume of a piece nobody described further.
  */
 final class Derivation {
+    /** A cloth that starts at this season is too thick to knot as a belt or around the head. */
+    private static final int COLD_WEATHER = 3;
+
     private static final Construction NO_LAPEL = new Construction(null, Lapel.NONE, null, null);
     private static final double SATURATED = 45;
 
@@ -150,7 +153,7 @@ final class Derivation {
         return noticeable ? Show.NOTICEABLE : Show.QUIET;
     }
 
-    /** Drops the kind's roles that this piece cannot play: a closed shirt over another, a sheer camisole on its own. */
+    /** Drops the kind's roles that this piece cannot play: a closed shirt over another, a sheer camisole, a scarf too thick to tie. */
     private void roles() {
         if (set.containsKey(Attribute.ROLES)) {
             return;
@@ -165,6 +168,9 @@ final class Derivation {
             }
             if (sheer && kind.family() == Family.BASE_LAYER) {
                 roles.remove(Slot.TOP);
+            }
+            if (roles.contains(Slot.NECK) && get(Attribute.CLOTH).seasons().from() >= COLD_WEATHER) {
+                roles.retainAll(List.of(Slot.NECK));
             }
         }
         values[Attribute.ROLES.index()] = List.copyOf(roles);

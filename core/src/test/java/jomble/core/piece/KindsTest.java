@@ -82,6 +82,9 @@ class KindsTest {
         assertThat(piece("shirt", Attribute.OPENING, Opening.NONE).roles()).containsExactly(Slot.TOP);
         assertThat(piece("fine-knit", Attribute.FIT, Fit.CLOSE).roles()).containsExactly(Slot.TOP, Slot.MID);
         assertThat(piece("camisole", Attribute.SHEERNESS, 2).roles()).containsExactly(Slot.BASE);
+        assertThat(piece("scarf", Attribute.CLOTH, Cloth.TWILL).roles())
+                .containsExactly(Slot.NECK, Slot.BELT, Slot.HAT);
+        assertThat(piece("scarf", Attribute.CLOTH, Cloth.FLANNEL).roles()).containsExactly(Slot.NECK);
     }
 
     @ParameterizedTest
