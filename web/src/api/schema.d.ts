@@ -710,6 +710,13 @@ export interface components {
             /** Format: int32 */
             changed?: number;
         };
+        Asked: {
+            anyOf?: string[];
+            by?: string;
+            decision?: string;
+            pieces?: string[];
+            reason?: string;
+        };
         AttributeView: {
             form?: string;
             /** Format: double */
@@ -1512,7 +1519,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RulingView"];
+                "application/json": components["schemas"]["Asked"];
             };
         };
         responses: {

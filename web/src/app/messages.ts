@@ -167,7 +167,8 @@ export const text = {
   rulings: {
     title: 'Decided over the rules',
     decided: 'decided',
-    empty: 'Nothing yet. Approve or rule out a pair in Counts, or an outfit on its sheet.',
+    empty:
+      'Nothing yet. Approve or rule out a pair in Counts, an outfit on its sheet, or a piece with others on the sheet of the piece.',
     reason: 'Why',
     by: 'Who said so',
     cancel: 'Cancel',
@@ -185,6 +186,15 @@ export const text = {
       save: 'Rule it out',
       done: 'Ruled out',
       said: 'Never together',
+    },
+    others: 'With any of these',
+    narrow: 'Narrow by a word',
+    withAnyOf: {
+      approved: {
+        ask: 'Approve with …',
+        what: 'This piece goes with any of those you tick, whatever the rules say. Boundaries, the dress code and safety stay.',
+      },
+      never: { ask: 'Never with …', what: 'No outfit will hold this piece and any of those you tick.' },
     },
   },
   worn: {

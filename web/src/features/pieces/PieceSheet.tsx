@@ -7,6 +7,7 @@ import { day, figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
+import { RulingMaker } from '../rules/RulingMaker';
 import { AttributeField } from './fields/AttributeField';
 import { KindMaker } from './KindMaker';
 import { RoleTrial } from './RoleTrial';
@@ -95,6 +96,10 @@ function Sheet({ piece }: { piece: PieceView }) {
         </Button>
         <Photos piece={piece} onColours={(colours) => put('colours', colours)} />
         <WornPanel piece={piece} />
+        <div className="mt-2 flex gap-4">
+          <RulingMaker pieces={[piece.id]} decision="approved" withAnyOf />
+          <RulingMaker pieces={[piece.id]} decision="never" withAnyOf />
+        </div>
         <SetPanel piece={piece} />
         <KindMaker piece={piece} />
         <Story piece={piece} />

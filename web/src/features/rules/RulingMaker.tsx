@@ -5,25 +5,41 @@ import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { useSay } from '../../ui/Notices';
+import { OthersChoice } from './OthersChoice';
 import { useRuling } from './queries';
 
+interface Props {
+  pieces: string[];
+  decision: 'approved' | 'never';
+  /** Whether the others are still to be chosen: the ruling then holds for the pieces with any of those. */
+  withAnyOf?: boolean;
+}
+
 /** Approves pieces together, or rules them out, with a reason and who said so. */
-export function RulingMaker({ pieces, decision }: { pieces: string[]; decision: 'approved' | 'never' }) {
+export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
   const { clientId = '' } = useParams();
+  const [others, setOthers] = useState<string[]>([]);
   const [open, setOpen] = useState(false);
   const rule = useRuling(clientId);
   const say = useSay();
-  const words = text.rulings[decision];
+  const words = { ...text.rulings[decision], ...(withAnyOf && text.rulings.withAnyOf[decision]) };
 
   function submit(event: FormEvent<HTMLFormElement>) {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
     rule.mutate(
-      { pieces, decision, reason: String(form.get('reason')), by: String(form.get('by')) },
+      {
+        pieces,
+        anyOf: withAnyOf ? others : undefined,
+        decision,
+        reason: String(form.get('reason')),
+        by: String(form.get('by')),
+      },
       {
         onSuccess: () => {
           say(words.done);
           setOpen(false);
+          setOthers([]);
         },
       },
     );
@@ -36,10 +52,11 @@ export function RulingMaker({ pieces, decision }: { pieces: string[]; decision: 
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-        <Dialog.Content className="fixed top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
+        <Dialog.Content className="fixed top-1/8 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
           <Dialog.Title className="font-serif text-lg font-semibold">{words.ask}</Dialog.Title>
           <Dialog.Description className="my-3">{words.what}</Dialog.Description>
           <form onSubmit={submit} className="flex flex-col gap-3">
+            {withAnyOf && <OthersChoice besides={pieces} chosen={others} onChoose={setOthers} />}
             <label className="flex flex-col gap-1">
               {text.rulings.reason}
               <input name="reason" maxLength={400} className="border border-line bg-paper px-2 py-1.5" />
@@ -54,7 +71,11 @@ export function RulingMaker({ pieces, decision }: { pieces: string[]; decision: 
               </p>
             )}
             <div className="flex gap-3">
-              <Button type="submit" look="ink" disabled={rule.isPending}>
+              <Button
+                type="submit"
+                look="ink"
+                disabled={rule.isPending || (withAnyOf && others.length === 0)}
+              >
                 {words.save}
               </Button>
               <Dialog.Close asChild>

@@ -57,6 +57,8 @@ export function useOverrides(clientId: string) {
 
 interface Ruling {
   pieces: string[];
+  /** If given, the ruling holds for the pieces with each of these. */
+  anyOf?: string[];
   decision: 'approved' | 'never';
   reason: string;
   by: string;

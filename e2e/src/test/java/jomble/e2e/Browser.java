@@ -29,7 +29,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Browser implements AutoCloseable {
     private static final Path PICTURES = Path.of("../docs/screenshots");
     private static final Set<String> GRAVE = Set.of("serious", "critical");
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
 
     private final Jomble jomble;
     private final ChromeDriver driver;

@@ -60,6 +60,21 @@ class RulesTest extends BrowserTest {
     }
 
     @Test
+    void rulesOutAPieceWithAnyOfThose() {
+        String path = newClient("Never with");
+        browser.open(path + "/pieces");
+        browser.click(By.xpath("//*[@data-row]//a[not(contains(., 'trousers'))]"));
+        browser.click(By.xpath("//button[.='Never with …']"));
+        browser.click(By.xpath("//fieldset//label[contains(., 'trousers')]/input"));
+        browser.checkAccessibility();
+        browser.type(By.name("by"), "the client" + Keys.ENTER);
+        browser.see(By.xpath("//*[contains(., 'Ruled out')]"));
+        browser.open(path + "/rules");
+        browser.click(By.xpath("//button[.='Decided over the rules']"));
+        assertThat(browser.see("rulings").getText()).contains("Never together", "trousers", "the client");
+    }
+
+    @Test
     void showsTheOutfitOnTheFigureAndPutsTheCoatOn() {
         browser.openClient("Ines Halvard", "outfits?season=winter");
         browser.until(

@@ -29,7 +29,7 @@ import org.junit.jupiter.api.Test;
  * every verdict. Runs for a few seconds, or for as many as {@code -Djomble.fuzz-seconds} says.
  */
 class JudgeFuzzTest {
-    private static final int SECONDS = Integer.getInteger("jomble.fuzz-seconds", 10);
+    private static final int SECONDS = Integer.getInteger("jomble.fuzz-seconds", 20);
     private static final long FIRST_SEED = Long.getLong("jomble.fuzz-seed", 20_270_112);
     private static final long PATIENCE_NANOS = 2_000_000_000L;
     private static final List<PieceSet> SETS = List.of(

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Ruling;
@@ -43,6 +44,25 @@ class OverrideController {
     /** @param decision approved or never */
     record RulingView(List<String> pieces, String decision, String reason, String by) {}
 
+    /**
+     * What is asked for.
+     *
+     * @param pieces the pieces ruled on together
+     * @param anyOf if given, the ruling holds for the pieces with each of these, one by one
+     * @param decision approved or never
+     */
+    record Asked(List<String> pieces, List<String> anyOf, String decision, String reason, String by) {
+        List<List<String>> groups() {
+            List<String> together = pieces == null ? List.of() : pieces;
+            return anyOf == null || anyOf.isEmpty()
+                    ? List.of(together)
+                    : anyOf.stream()
+                            .map(other -> Stream.concat(together.stream(), Stream.of(other))
+                                    .toList())
+                            .toList();
+        }
+    }
+
     @GetMapping
     List<RulingView> all(@PathVariable UUID clientId) {
         return clients.wardrobeWithoutPieces(clientId).overrides().rulings().stream()
@@ -54,14 +74,18 @@ class OverrideController {
                 .toList();
     }
 
-    /** Rules on pieces; an earlier ruling on the same pieces gives way. */
+    /** Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way. */
     @PostMapping
-    List<RulingView> rule(@PathVariable UUID clientId, @RequestBody RulingView asked) {
+    List<RulingView> rule(@PathVariable UUID clientId, @RequestBody Asked asked) {
         Wardrobe wardrobe = pieces.wardrobe(clientId);
-        Ruling ruling = read(asked, wardrobe);
-        List<Ruling> rulings = without(wardrobe.overrides(), ruling.pieces());
-        rulings.add(ruling);
-        clients.keepFrame(clientId, wardrobe.ruled(new Overrides(rulings)), Ids.next());
+        Overrides overrides = wardrobe.overrides();
+        for (List<String> together : asked.groups()) {
+            Ruling ruling = read(together, asked, wardrobe);
+            List<Ruling> rulings = without(overrides, ruling.pieces());
+            rulings.add(ruling);
+            overrides = new Overrides(rulings);
+        }
+        clients.keepFrame(clientId, wardrobe.ruled(overrides), Ids.next());
         return all(clientId);
     }
 
@@ -80,11 +104,10 @@ class OverrideController {
         return others;
     }
 
-    private static Ruling read(RulingView asked, Wardrobe wardrobe) {
+    private static Ruling read(List<String> together, Asked asked, Wardrobe wardrobe) {
         Optional<Ruling.Decision> decision = Word.find(Ruling.Decision.class, String.valueOf(asked.decision()));
-        List<PieceId> ids = asked.pieces() == null
-                ? List.of()
-                : new LinkedHashSet<>(asked.pieces()).stream().map(PieceId::new).toList();
+        List<PieceId> ids =
+                new LinkedHashSet<>(together).stream().map(PieceId::new).toList();
         boolean approvesOne = ids.size() == 1 && decision.equals(Optional.of(Ruling.Decision.APPROVED));
         if (decision.isEmpty() || ids.isEmpty() || approvesOne || ids.size() > MOST_PIECES) {
             throw ProblemException.conflict(

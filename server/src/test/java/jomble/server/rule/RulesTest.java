@@ -95,6 +95,23 @@ class RulesTest {
     }
 
     @Test
+    void rulesOutOnePieceWithAnyOfOthersAllOrNothing() {
+        Map<String, Object> asked =
+                Map.of("pieces", List.of("top"), "anyOf", List.of("bottom", "shoes"), "decision", "never");
+        Answer answer = stylist.post(client + "/overrides", asked);
+        assertThat(answer.list()).hasSize(2);
+        assertThat(answer.at(0, "pieces")).isEqualTo(List.of("top", "bottom"));
+        assertThat(answer.at(1, "pieces")).isEqualTo(List.of("top", "shoes"));
+        assertThat(judge().at("judgement", "verdict")).isEqualTo("no");
+        stylist.post(client + "/undo", Map.of());
+        Answer refused = stylist.post(
+                client + "/overrides",
+                Map.of("pieces", List.of("top"), "anyOf", List.of("bottom", "nowhere"), "decision", "never"));
+        assertThat(refused.status()).isEqualTo(404);
+        assertThat(stylist.get(client + "/overrides").list()).isEmpty();
+    }
+
+    @Test
     void offersToSoftenARuleThatKeepsBeingOverruled() {
         for (String other : List.of("second", "third", "fourth")) {
             piece(other, "fine-knit", "#22304d");

@@ -1,0 +1,49 @@
+import { useState } from 'react';
+import { figure, text } from '../../app/messages';
+import { Drawing } from '../../ui/Drawing';
+import { useDesk } from '../workspace/context';
+
+interface Props {
+  besides: string[];
+  chosen: string[];
+  onChoose: (pieces: string[]) => void;
+}
+
+/** The other pieces of the wardrobe, narrowed by a word, any of them ticked. */
+export function OthersChoice({ besides, chosen, onChoose }: Props) {
+  const { byId } = useDesk();
+  const [word, setWord] = useState('');
+  const others = [...byId.values()].filter(
+    ({ id, label }) => !besides.includes(id) && label.toLowerCase().includes(word.trim().toLowerCase()),
+  );
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1">
+        {text.rulings.others} <span className="text-soft">{figure(chosen.length)}</span>
+      </legend>
+      <input
+        aria-label={text.rulings.narrow}
+        placeholder={text.rulings.narrow}
+        value={word}
+        onChange={(event) => setWord(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
+        className="border border-line bg-paper px-2 py-1.5"
+      />
+      <div className="h-48 overflow-y-auto border border-line">
+        {others.map(({ id, label, flat }) => (
+          <label key={id} className="flex min-h-8 items-center gap-3 px-2 hover:bg-paper">
+            <input
+              type="checkbox"
+              checked={chosen.includes(id)}
+              onChange={({ target }) =>
+                onChoose(target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
+              }
+            />
+            <Drawing src={flat} name="" className="h-7 w-7" />
+            {label}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
