@@ -29,9 +29,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.Throughput)
 @OutputTimeUnit(TimeUnit.SECONDS)
-@Fork(1)
-@Warmup(iterations = 2, time = 3)
-@Measurement(iterations = 3, time = 3)
+@Fork(2)
+@Warmup(iterations = 4, time = 3)
+@Measurement(iterations = 6, time = 3)
 public class JudgeBenchmark {
     private static final long SEED = 20_270_112;
     private static final int OUTFITS = 4000;

@@ -70,7 +70,8 @@ public final class Figure {
         OVER_ALL.forEach(this::wear);
         if (beside) {
             Sheet hung = new Sheet();
-            Garments.of(coat.get().piece(), Slot.COAT).draw(hung, new Wearing(form, false, null, Double.NaN, false));
+            Garments.of(coat.get().piece(), Slot.COAT)
+                    .draw(hung, new Wearing(form, false, Set.of(), Double.NaN, false));
             DressForm.hanger(sheet, form, COAT_X);
             sheet.add(hung, 1, COAT_X, 0);
         }
@@ -113,7 +114,7 @@ public final class Figure {
                 .ifPresent(worn -> worn.pieces().forEach(piece -> {
                     boolean belted = worn.is(Finish.BELTED) || isCinched(slot);
                     Garments.of(piece, slot)
-                            .drawWorn(sheet, new Wearing(form, true, finish(worn), waistband(), belted));
+                            .drawWorn(sheet, new Wearing(form, true, finishes(worn), waistband(), belted));
                 }));
     }
 
@@ -123,10 +124,10 @@ public final class Figure {
     }
 
     /** Jackets and coats stand open over what is beneath, unless nothing is. */
-    private Finish finish(Worn worn) {
+    private Set<Finish> finishes(Worn worn) {
         boolean outer = worn.slot() == Slot.JACKET || worn.slot() == Slot.COAT;
         boolean opens = worn.piece().finishes().contains(Finish.OPEN);
-        return worn.finish() == null && outer && opens ? Finish.OPEN : worn.finish();
+        return worn.finishes().isEmpty() && outer && opens ? Set.of(Finish.OPEN) : worn.finishes();
     }
 
     /** Where the waistband sits: that of the bottom, or under a dress or a drape the natural waist. */
@@ -148,9 +149,7 @@ public final class Figure {
     private String description() {
         List<String> finishes = new ArrayList<>();
         for (Worn worn : outfit.worn()) {
-            if (worn.finish() != null) {
-                finishes.add(worn.piece().label() + " " + worn.finish().id().replace('-', ' '));
-            }
+            worn.finishes().forEach(finish -> finishes.add(worn.piece().label() + " " + finish.words()));
         }
         return String.join(", ", finishes);
     }

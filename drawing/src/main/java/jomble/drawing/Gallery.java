@@ -134,8 +134,8 @@ public final class Gallery {
         Worn knit = wear(Slot.TOP, Finish.TUCKED, "kind=roll-neck");
         Worn skirt = wear(Slot.BOTTOM, null, "kind=midi-skirt", "shape=pleated", "colours=#1f4a2c");
         Worn boots = wear(Slot.SHOES, null, "kind=ankle-boots");
-        Worn cardigan = wear(Slot.MID, Finish.OPEN, "kind=cardigan", "colours=#b5522b");
-        figures.add(figure("open cardigan", true, knit, skirt, boots, cardigan));
+        Worn cardigan = wear(Slot.MID, null, "kind=cardigan", "colours=#b5522b");
+        figures.add(figure("open cardigan", true, knit, skirt, boots, cardigan.finished(Finish.OPEN)));
         figures.add(figure("buttoned cardigan", true, knit, skirt, boots, cardigan.finished(Finish.BUTTONED)));
         figures.add(figure("over shoulders", true, knit, skirt, boots, cardigan.finished(Finish.OVER_SHOULDERS)));
         Worn coat = wear(Slot.COAT, null, "kind=trench-coat");
@@ -183,7 +183,8 @@ public final class Gallery {
             look.put(cell.substring(0, cell.indexOf('=')), cell.substring(cell.indexOf('=') + 1));
         }
         Piece piece = Look.piece(look);
-        return new Worn(slot, List.of(Piece.of(new PieceId(slot.id()), piece.kind(), piece.set())), finish);
+        Worn plain = Worn.of(slot, Piece.of(new PieceId(slot.id()), piece.kind(), piece.set()));
+        return finish == null ? plain : plain.finished(finish);
     }
 
     private static Plate figure(String name, boolean coatOn, Worn... worn) {

@@ -41,10 +41,12 @@ class FigureTest {
             look.put(parts[i].substring(0, parts[i].indexOf('=')), parts[i].substring(parts[i].indexOf('=') + 1));
         }
         Piece piece = Look.piece(look);
-        return new Worn(
+        Worn plain = Worn.of(
                 Word.find(Slot.class, where[0]).orElseThrow(),
-                List.of(Piece.of(new PieceId(where[0]), piece.kind(), piece.set())),
-                where.length > 1 ? Word.find(Finish.class, where[1]).orElseThrow() : null);
+                Piece.of(new PieceId(where[0]), piece.kind(), piece.set()));
+        return where.length > 1
+                ? plain.finished(Word.find(Finish.class, where[1]).orElseThrow())
+                : plain;
     }
 
     private static String figure(Heights heights, boolean coatOn, String... specs) {

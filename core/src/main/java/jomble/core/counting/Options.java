@@ -22,24 +22,23 @@ final class Options {
     private final List<Worn> ways = new ArrayList<>();
 
     Options(List<Piece> pieces, JudgementContext context) {
-        boolean tucks = context.brief().boundaries().tucks();
         List<Piece> sorted =
                 pieces.stream().sorted(Comparator.comparing(Piece::id)).toList();
         for (Slot slot : Slot.values()) {
             bySlot.put(slot, new ArrayList<>());
             for (Piece piece : sorted) {
                 if (piece.roles().contains(slot)) {
-                    add(new Worn(slot, List.of(piece), null), tucks);
+                    add(Worn.of(slot, piece));
                 }
             }
             if (slot == Slot.JEWELLERY) {
-                jewellerySets(sorted, context).forEach(set -> add(new Worn(slot, set, null), tucks));
+                jewellerySets(sorted, context).forEach(set -> add(Worn.of(slot, set)));
             }
         }
     }
 
-    private void add(Worn plain, boolean tucks) {
-        List<Worn> itsWays = Ways.of(plain, tucks);
+    private void add(Worn plain) {
+        List<Worn> itsWays = Ways.of(plain);
         Option option = new Option(all.size(), plain.slot(), plain.pieces(), itsWays, ways.size());
         all.add(option);
         ways.addAll(itsWays);

@@ -171,7 +171,7 @@ public final class QuestionReader {
                 } else if (members.size() > 1 && slot.get() != Slot.JEWELLERY) {
                     field.reject("too-many", "only jewellery can be several pieces");
                 } else if (!members.isEmpty()) {
-                    worn.add(new Worn(slot.get(), members, null));
+                    worn.add(Worn.of(slot.get(), members));
                 }
             }
         });

@@ -36,9 +36,7 @@ public final class Judge {
 
     /** The verdict on the outfit's best finishes; of equal ones the plainest. Whatever finishes it names are replaced. */
     public Judgement best(Outfit outfit) {
-        List<List<Worn>> ways = outfit.worn().stream()
-                .map(worn -> Ways.of(worn, context.brief().boundaries().tucks()))
-                .toList();
+        List<List<Worn>> ways = outfit.worn().stream().map(Ways::of).toList();
         return combinations(ways)
                 .map(worn -> judge(Outfit.of(worn)))
                 .min(Judgement.BETTER)

@@ -13,13 +13,20 @@ import jomble.core.outfit.Outfit;
  * @param findings worst first, then in the order of the catalogue
  */
 public record Judgement(Verdict verdict, int points, List<Finding> findings, Outfit outfit, Summary summary) {
-    /** Better first: verdict, fewer points, more credits. */
+    /** Better first: verdict, fewer stops, fewer points, more credits. */
     public static final Comparator<Judgement> BETTER = Comparator.comparing(Judgement::verdict)
+            .thenComparing(Judgement::stops)
             .thenComparing(Judgement::points)
             .thenComparing(Judgement::credits, Comparator.reverseOrder());
 
     public Judgement {
         findings = List.copyOf(findings);
+    }
+
+    private int stops() {
+        return (int) findings.stream()
+                .filter(finding -> finding.kind() == FindingKind.STOP)
+                .count();
     }
 
     /** How many rules have nothing worse to say than that something works. */

@@ -1,12 +1,9 @@
 package jomble.core.judgement;
 
-import java.util.EnumSet;
-import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import jomble.core.climate.Comfort;
 import jomble.core.climate.Comfort.Surroundings;
-import jomble.core.colour.ColourFamily;
-import jomble.core.outfit.Worn;
+import jomble.core.colour.ColourScheme;
 
 /**
  * What is measured of an outfit and shown, but not scored.
@@ -25,7 +22,6 @@ public record OutfitMeasures(
     private static final double HUMIDITY_PERCENT = 50;
     private static final double COLDEST_C = -40;
     private static final double HOTTEST_C = 45;
-    private static final int SECTORS = 12;
 
     public static OutfitMeasures of(Judgement judgement, JudgementContext context) {
         double clo = judgement.summary().fullCentiClo() / 100.0;
@@ -40,7 +36,7 @@ public record OutfitMeasures(
                 half(Math.ceil(low * 2)),
                 half(Math.floor(high * 2)),
                 half(Math.floor(dressed * 2)),
-                scheme(judgement));
+                ColourScheme.of(judgement.summary().signs().families()).words());
     }
 
     private static double half(double doubled) {
@@ -64,45 +60,5 @@ public record OutfitMeasures(
             }
         }
         return (from + to) / 2;
-    }
-
-    /** Named after the hue families of the main pieces: none, one, neighbours, opposites, a triad, or several. */
-    private static String scheme(Judgement judgement) {
-        Set<ColourFamily> hues = EnumSet.noneOf(ColourFamily.class);
-        boolean achromatic = true;
-        boolean neutral = false;
-        for (Worn worn : judgement.outfit().worn()) {
-            if (worn.slot().isMain()) {
-                ColourFamily family = worn.piece().colourFamily();
-                achromatic &= family == ColourFamily.ACHROMATIC;
-                neutral |= family.isNeutral();
-                if (!family.isNeutral()) {
-                    hues.add(family);
-                }
-            }
-        }
-        if (hues.isEmpty()) {
-            return achromatic ? "achromatic" : "neutrals";
-        }
-        if (hues.size() == 1) {
-            return neutral ? "neutrals + accent" : "monochromatic";
-        }
-        return schemeOf(hues.stream().mapToInt(Enum::ordinal).sorted().toArray());
-    }
-
-    private static String schemeOf(int[] sectors) {
-        int widest = 0;
-        for (int i = 0; i < sectors.length; i++) {
-            int next = sectors[(i + 1) % sectors.length];
-            widest = Math.max(widest, Math.floorMod(next - sectors[i], SECTORS));
-        }
-        int span = SECTORS - widest;
-        if (span <= 2) {
-            return "analogous";
-        }
-        if (sectors.length == 2 && span >= 5) {
-            return "complementary";
-        }
-        return sectors.length == 3 && widest <= 5 ? "triad" : "several hues";
     }
 }

@@ -25,11 +25,10 @@ public final class RuleSurvey {
 
     /** By id of the rule; rules about the whole are missing. */
     public static Map<String, Spoken> of(RuleCatalogue catalogue, JudgementContext context, List<Piece> pieces) {
-        boolean tucks = context.brief().boundaries().tucks();
         List<List<Worn>> places = new ArrayList<>();
         for (Piece piece : pieces) {
             for (Slot slot : piece.roles()) {
-                places.add(Ways.of(Worn.of(slot, piece), tucks));
+                places.add(Ways.of(Worn.of(slot, piece)));
             }
         }
         Map<String, Spoken> spoken = new LinkedHashMap<>();

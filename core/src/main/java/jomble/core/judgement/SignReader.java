@@ -332,6 +332,7 @@ final class SignReader {
         };
     }
 
+    /** Turned up it still comes down at the wrong moment: what may catch is not cured by rolling. */
     private static boolean isLoose(Piece piece) {
         Integer volume = piece.get(Attribute.SLEEVE_VOLUME);
         return volume != null && volume == 3

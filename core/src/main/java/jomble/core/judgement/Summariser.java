@@ -11,6 +11,8 @@ import static jomble.core.piece.Slot.ONEPIECE;
 import static jomble.core.piece.Slot.TOP;
 import static jomble.core.piece.Slot.UNDERSKIRT;
 
+import java.util.EnumSet;
+import java.util.Set;
 import java.util.function.ToDoubleBiFunction;
 import jomble.core.brief.DressCode;
 import jomble.core.colour.Ciede2000;
@@ -36,6 +38,8 @@ public final class Summariser {
     private static final int NEAR_FLOOR_PERMILLE = 100;
 
     private static final int ROOMY = 3;
+    private static final Set<Finish> DEFINES_A_WAIST =
+            EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED, Finish.BELTED);
 
     private final JudgementContext context;
     /** In thousandths of stature, by ordinal of the landmark. */
@@ -247,7 +251,7 @@ public final class Summariser {
             return false;
         }
         boolean cropped = top.piece().hem() != null && top.piece().hem().isCropped();
-        return cropped || top.is(Finish.TUCKED) || top.is(Finish.HALF_TUCKED) || top.is(Finish.KNOTTED);
+        return cropped || top.finishes().stream().anyMatch(DEFINES_A_WAIST::contains);
     }
 
     private static boolean isCloseInsideRoomy(Worn[] worn) {

@@ -13,26 +13,27 @@ import jomble.core.piece.Slot;
 
 /** The ways a piece may be worn in a slot, plainest first. */
 public final class Ways {
-    private static final Set<Finish> OF_A_TOP = EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED);
+    private static final Set<Finish> OF_A_TOP =
+            EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED, Finish.BELTED);
 
     private Ways() {}
 
     /**
-     * Every way that can change a verdict.
+     * Every way that can change a verdict. Whatever finishes the piece has are replaced.
      *
-     * @param tucks whether the client tucks tops in; otherwise full tucks are left out
      * @return at least one, each with the same pieces and slot
      */
-    public static List<Worn> of(Worn plain, boolean tucks) {
+    public static List<Worn> of(Worn worn) {
+        Worn plain = worn.asItComes();
         return switch (plain.slot()) {
-            case TOP -> waysOfATop(plain, tucks);
+            case TOP -> waysOfATop(plain);
             case MID -> waysOfAMid(plain);
             case BOTTOM, ONEPIECE -> waysOfLegs(plain);
             default -> List.of(plain);
         };
     }
 
-    private static List<Worn> waysOfATop(Worn plain, boolean tucks) {
+    private static List<Worn> waysOfATop(Worn plain) {
         Piece piece = plain.piece();
         if (isAlwaysTucked(piece)) {
             return List.of(plain.finished(Finish.TUCKED));
@@ -40,7 +41,7 @@ public final class Ways {
         List<Worn> ways = new ArrayList<>();
         ways.add(plain.finished(Finish.UNTUCKED));
         for (Finish finish : piece.finishes()) {
-            if (OF_A_TOP.contains(finish) && (tucks || finish != Finish.TUCKED)) {
+            if (OF_A_TOP.contains(finish)) {
                 ways.add(plain.finished(finish));
             }
         }
@@ -70,7 +71,7 @@ public final class Ways {
     }
 
     /** A bodysuit has no hem to wear out. */
-    private static boolean isAlwaysTucked(Piece piece) {
+    public static boolean isAlwaysTucked(Piece piece) {
         return piece.kind().origin().id().endsWith("bodysuit");
     }
 }

@@ -1,6 +1,9 @@
 package jomble.core.outfit;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
@@ -9,22 +12,39 @@ import jomble.core.piece.Slot;
  * A piece in a slot, worn in one way.
  *
  * @param pieces one piece, or the members of a jewellery set worn as one
- * @param finish the way it is worn, or null for as it comes
+ * @param finishes the way it is worn, in the order of the finishes; empty for as it comes
  */
-public record Worn(Slot slot, List<Piece> pieces, Finish finish) {
+public record Worn(Slot slot, List<Piece> pieces, Set<Finish> finishes) {
     public Worn {
         pieces = List.copyOf(pieces);
+        EnumSet<Finish> inOrder = EnumSet.noneOf(Finish.class);
+        inOrder.addAll(finishes);
+        finishes = Collections.unmodifiableSet(inOrder);
         if (pieces.isEmpty() || (pieces.size() > 1 && slot != Slot.JEWELLERY)) {
             throw new IllegalArgumentException("the slot " + slot.id() + " does not take " + pieces);
         }
     }
 
+    /** As it comes. */
     public static Worn of(Slot slot, Piece piece) {
-        return new Worn(slot, List.of(piece), null);
+        return of(slot, List.of(piece));
     }
 
+    /** As they come. */
+    public static Worn of(Slot slot, List<Piece> pieces) {
+        return new Worn(slot, pieces, Set.of());
+    }
+
+    /** The same with one finish more. */
     public Worn finished(Finish way) {
-        return new Worn(slot, pieces, way);
+        EnumSet<Finish> more = EnumSet.of(way);
+        more.addAll(finishes);
+        return new Worn(slot, pieces, more);
+    }
+
+    /** Whatever finishes it has left out. */
+    public Worn asItComes() {
+        return of(slot, pieces);
     }
 
     /** The piece, or the first member of a set. */
@@ -33,6 +53,6 @@ public record Worn(Slot slot, List<Piece> pieces, Finish finish) {
     }
 
     public boolean is(Finish way) {
-        return finish == way;
+        return finishes.contains(way);
     }
 }

@@ -50,7 +50,7 @@ final class BruteForce {
             boolean free = option.stream()
                     .noneMatch(piece -> worn.stream().anyMatch(w -> w.pieces().contains(piece)));
             if (free) {
-                worn.add(new Worn(slot, option, null));
+                worn.add(Worn.of(slot, option));
                 assign(ordinal + 1, worn);
                 worn.remove(worn.size() - 1);
             }

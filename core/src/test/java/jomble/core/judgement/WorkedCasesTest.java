@@ -3,11 +3,9 @@ package jomble.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import jomble.core.Json;
 import jomble.core.document.Question;
@@ -18,9 +16,9 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every worked case of every rule, as it stands in the rule's case file. */
@@ -77,18 +75,42 @@ class WorkedCasesTest {
         assertThat((String) one.get("why")).isNotBlank();
     }
 
-    /** Each question on which schools differ about an outfit changes the verdict of one at least. */
-    @Test
-    void theSchoolsFlipVerdicts() {
-        Map<String, Set<Object>> verdicts = new LinkedHashMap<>();
+    /** Of every question that rules ask, each school but the usual one judges at least three outfits otherwise than that. */
+    @ParameterizedTest(name = "{0}")
+    @EnumSource(
+            value = SchoolSwitch.class,
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"TOPS_SHARE", "ONE_PIECES", "CAPSULE_SIZE"})
+    void everySchoolFlipsThreeOutfits(SchoolSwitch question) {
+        Map<String, Integer> flips = new LinkedHashMap<>();
         for (Map<String, Object> one : arguable()) {
-            String[] parts = one.get("name").toString().split(", (?=[^,]*$)");
-            if (one.get("context") instanceof Map<?, ?> context && context.containsKey("schools")) {
-                verdicts.computeIfAbsent(parts[0], p -> new HashSet<>()).add(one.get("verdict"));
-            }
+            Map<String, Verdict> verdicts = new LinkedHashMap<>();
+            question.schools()
+                    .forEach(school -> verdicts.put(
+                            school, judge(in(one, question, school)).verdict()));
+            verdicts.forEach((school, verdict) ->
+                    flips.merge(school, verdict == verdicts.get(question.usual()) ? 0 : 1, Integer::sum));
         }
-        assertThat(verdicts).hasSizeGreaterThanOrEqualTo(8);
-        assertThat(verdicts.values()).allSatisfy(found -> assertThat(found).hasSizeGreaterThan(1));
+        assertThat(flips).containsEntry(question.usual(), 0).hasSameSizeAs(question.schools());
+        flips.remove(question.usual());
+        assertThat(flips.values()).allSatisfy(flipped -> assertThat(flipped).isGreaterThanOrEqualTo(3));
+    }
+
+    /** The same outfit before a studio of that school. */
+    private static Map<String, Object> in(Map<String, Object> one, SchoolSwitch question, String school) {
+        Map<String, Object> context = new LinkedHashMap<>();
+        if (one.get("context") instanceof Map<?, ?> given) {
+            given.forEach((key, value) -> context.put((String) key, value));
+        }
+        Map<String, Object> schools = new LinkedHashMap<>();
+        if (context.get("schools") instanceof Map<?, ?> given) {
+            given.forEach((key, value) -> schools.put((String) key, value));
+        }
+        schools.put(question.id(), school);
+        context.put("schools", schools);
+        Map<String, Object> there = new LinkedHashMap<>(one);
+        there.put("context", context);
+        return there;
     }
 
     /** Judged with the finishes the case names, or with the best. */

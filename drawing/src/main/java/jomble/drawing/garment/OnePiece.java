@@ -124,7 +124,7 @@ final class OnePiece implements Garment {
     private void legged(Sheet sheet, Wearing wearing, double hem) {
         Form form = wearing.form();
         double waist = form.waist();
-        Wearing tucked = new Wearing(form, wearing.onBody(), Finish.TUCKED, waist, true);
+        Wearing tucked = new Wearing(form, wearing.onBody(), Set.of(Finish.TUCKED), waist, true);
         UpperCut cut = new UpperCut(piece, tucked, null);
         new Legs(piece, legs(wearing, waist, hem), fabric).draw(sheet);
         Sleeves sleeves = new Sleeves(cut, fabric);

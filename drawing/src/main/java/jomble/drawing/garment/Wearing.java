@@ -1,5 +1,6 @@
 package jomble.drawing.garment;
 
+import java.util.Set;
 import jomble.core.piece.Finish;
 
 /**
@@ -7,16 +8,16 @@ import jomble.core.piece.Finish;
  *
  * @param form whose heights it is drawn to
  * @param onBody whether it is drawn on the figure, where no inside shows and something lies beneath; else as a flat
- * @param finish the way it is worn, or null for as it comes
+ * @param finishes the way it is worn, empty for as it comes
  * @param waistband height of the waistband it is worn with, which a tuck goes into, or NaN
  * @param belted whether a belt cinches it at the waist
  */
-public record Wearing(Form form, boolean onBody, Finish finish, double waistband, boolean belted) {
+public record Wearing(Form form, boolean onBody, Set<Finish> finishes, double waistband, boolean belted) {
     /** As a flat: on the mean form, as it comes. */
-    public static final Wearing FLAT = new Wearing(Form.MEAN, false, null, Double.NaN, false);
+    public static final Wearing FLAT = new Wearing(Form.MEAN, false, Set.of(), Double.NaN, false);
 
     boolean is(Finish way) {
-        return finish == way;
+        return finishes.contains(way);
     }
 
     boolean isTucked() {

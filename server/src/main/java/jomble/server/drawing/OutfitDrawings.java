@@ -57,8 +57,8 @@ public class OutfitDrawings {
     /** A combination of a list on the form, the coat left out. */
     public String figure(Combination combination, Wardrobe wardrobe) {
         List<Worn> worn = new ArrayList<>();
-        combination.slots().forEach((slot, ids) -> worn.add(new Worn(slot, pieces(ids, wardrobe), null)));
-        combination.filled().forEach((slot, ids) -> worn.add(new Worn(slot, pieces(ids, wardrobe), null)));
+        combination.slots().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
+        combination.filled().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
         Judgement best = new Judge(catalogue, combination.context()).best(Outfit.of(worn));
         List<Worn> indoors = best.outfit().worn().stream()
                 .filter(one -> one.slot() != Slot.COAT)

@@ -11,6 +11,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.OutfitMeasures;
 import jomble.core.judgement.OutfitNote;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
@@ -67,8 +68,10 @@ public record JudgementView(
             for (Piece piece : worn.pieces()) {
                 labels.put(piece.id(), piece.label());
             }
-            if (worn.finish() != null) {
-                finishes.put(worn.piece().id().value(), List.of(worn.finish().id()));
+            if (!worn.finishes().isEmpty()) {
+                finishes.put(
+                        worn.piece().id().value(),
+                        worn.finishes().stream().map(Finish::id).toList());
             }
         }
         return new JudgementView(

@@ -9,6 +9,7 @@ import jomble.core.judgement.rule.boundary.CoverageRule;
 import jomble.core.judgement.rule.boundary.DressCodeRule;
 import jomble.core.judgement.rule.boundary.HeelRule;
 import jomble.core.judgement.rule.boundary.SensitivityRule;
+import jomble.core.judgement.rule.boundary.TuckRule;
 import jomble.core.judgement.rule.boundary.WorkPrintsRule;
 import jomble.core.judgement.rule.boundary.WorkTuckedRule;
 import jomble.core.judgement.rule.colour.BlackWithDarkRule;
@@ -19,6 +20,7 @@ import jomble.core.judgement.rule.colour.ColourNearMissRule;
 import jomble.core.judgement.rule.colour.ColourPaletteRule;
 import jomble.core.judgement.rule.colour.ColourPopRule;
 import jomble.core.judgement.rule.colour.ColourPrintRule;
+import jomble.core.judgement.rule.colour.ColourSchemeRule;
 import jomble.core.judgement.rule.colour.LeatherMatchRule;
 import jomble.core.judgement.rule.colour.LegLineRule;
 import jomble.core.judgement.rule.colour.MetalMatchRule;
@@ -102,6 +104,7 @@ public final class Catalogue {
                 new AvoidRule(),
                 new SensitivityRule(),
                 new HeelRule(),
+                new TuckRule(),
                 new DressCodeRule(),
                 new WorkTuckedRule(),
                 new WorkPrintsRule());
@@ -142,6 +145,7 @@ public final class Catalogue {
                 new ColourPrintRule(),
                 new ColourEchoRule(),
                 new ColourPopRule(),
+                new ColourSchemeRule(),
                 new ColourPaletteRule(),
                 new LeatherMatchRule(),
                 new MetalMatchRule(),
