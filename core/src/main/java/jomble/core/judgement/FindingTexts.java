@@ -23,11 +23,11 @@ import jomble.core.piece.PieceId;
  *
  * <p>A text is found under {@code rule-id.evidence-name}, its cure under the same key with {@code .cure}. Placeholders
  * are the evidence's components in braces, {@code {a}} and {@code {b}} the labels of the first two pieces, {@code
- * {pieces}} all of them.
+ * {pieces}} all of them. {@code {n|season|seasons}} is the number and the word for one or for more.
  */
 public final class FindingTexts {
     private static final Properties TEXTS = load();
-    private static final Pattern PLACEHOLDER = Pattern.compile("\\{(\\w+)}");
+    private static final Pattern PLACEHOLDER = Pattern.compile("\\{(\\w+)(?:\\|([^|}]*)\\|([^}]*))?}");
 
     private FindingTexts() {}
 
@@ -78,9 +78,21 @@ public final class FindingTexts {
         StringBuilder filled = new StringBuilder();
         while (matcher.find()) {
             Object value = values.getOrDefault(matcher.group(1), "another piece");
-            matcher.appendReplacement(filled, Matcher.quoteReplacement(value.toString()));
+            String words = value instanceof BigDecimal number ? forReading(number) : value.toString();
+            if (matcher.group(2) != null) {
+                words += " " + (words.equals("1") ? matcher.group(2) : matcher.group(3));
+            }
+            matcher.appendReplacement(filled, Matcher.quoteReplacement(words));
         }
         return matcher.appendTail(filled).toString();
+    }
+
+    /** One decimal is enough to read, unless it would make a near miss look like a hit: 11.96 is not 12. */
+    private static String forReading(BigDecimal number) {
+        BigDecimal one = number.setScale(1, RoundingMode.HALF_UP);
+        boolean whole = one.stripTrailingZeros().scale() <= 0;
+        boolean shown = number.abs().compareTo(BigDecimal.ONE) < 0 || whole;
+        return shown ? number.toPlainString() : one.toPlainString();
     }
 
     private static BigDecimal rounded(double value) {

@@ -14,6 +14,8 @@ import jomble.core.colour.ColourNames;
  */
 final class Derivation {
     /** A cloth that starts at this season is too thick to knot as a belt or around the head. */
+    private static final int CASUAL = 2;
+
     private static final int COLD_WEATHER = 3;
 
     private static final Construction NO_LAPEL = new Construction(null, Lapel.NONE, null, null);
@@ -116,13 +118,16 @@ final class Derivation {
         };
     }
 
-    /** The kind's formality, moved by the dressiness of the cloth against the kind's usual cloth; 1..7. */
+    /**
+     * The kind's formality, moved by the dressiness of the cloth against the kind's usual cloth; 1..7. Cloth alone does not turn
+     * what is worn in the street into loungewear.
+     */
     private int formality() {
         int usual = kind.byDefault(Attribute.FORMALITY).orElse(3);
         int step = kind.byDefault(Attribute.CLOTH)
                 .map(cloth -> get(Attribute.CLOTH).dressiness() - cloth.dressiness())
                 .orElse(0);
-        return Math.max(1, Math.min(7, usual + Integer.signum(step)));
+        return Math.max(Math.min(usual, CASUAL), Math.min(7, usual + Integer.signum(step)));
     }
 
     private double warmth() {
@@ -226,6 +231,12 @@ final class Derivation {
                 || value.equals(kind.changes().get(attribute));
     }
 
+    /** "Cable" before a knit, for a cable knit knit says it twice. */
+    private String beforeKind(String cloth) {
+        boolean twice = cloth.endsWith(" knit") && kind.words().endsWith("knit");
+        return twice ? cloth.substring(0, cloth.length() - " knit".length()) : cloth;
+    }
+
     /** "Navy flannel blazer", "ivory and navy stripe shirt": colour, pattern, cloth where unusual, kind. */
     private String label() {
         StringBuilder label = new StringBuilder();
@@ -242,7 +253,7 @@ final class Derivation {
         boolean said =
                 set.containsKey(Attribute.CLOTH) && !cloth.equals(kind.changes().get(Attribute.CLOTH));
         if (said && !kind.id().contains(cloth.id())) {
-            label.append(' ').append(cloth.words());
+            label.append(' ').append(beforeKind(cloth.words()));
         }
         label.append(' ').append(kind.words());
         String text = label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);

@@ -16,5 +16,10 @@ public enum Neckline implements Word {
     BOW,
     OFF_SHOULDER,
     COWL,
-    STRAPLESS
+    STRAPLESS;
+
+    @Override
+    public String words() {
+        return this == V ? "V" : Word.super.words();
+    }
 }

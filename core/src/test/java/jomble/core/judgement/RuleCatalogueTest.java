@@ -88,7 +88,7 @@ class RuleCatalogueTest {
 
     private static Set<String> placeholders(String text) {
         Set<String> names = new HashSet<>();
-        Matcher matcher = Pattern.compile("\\{(\\w+)}").matcher(text);
+        Matcher matcher = Pattern.compile("\\{(\\w+)(?:\\|[^}]*)?}").matcher(text);
         while (matcher.find()) {
             names.add(matcher.group(1));
         }

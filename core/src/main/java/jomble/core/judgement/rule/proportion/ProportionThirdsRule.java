@@ -8,6 +8,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
@@ -15,7 +16,7 @@ import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
-/** {@code proportion.thirds}: a third against two thirds pleases; cut in half looks heavy. */
+/** {@code proportion.thirds}: a third against two thirds pleases; cut in half looks heavy. A drape crosses every line. */
 public final class ProportionThirdsRule implements WholeRule {
     private static final Parameter HALF_FROM = new Parameter("half-from", 0.46, "of stature");
     private static final Parameter HALF_TO = new Parameter("half-to", 0.51, "of stature");
@@ -72,9 +73,10 @@ public final class ProportionThirdsRule implements WholeRule {
         Worn onepiece = worn[Slot.ONEPIECE.ordinal()];
         Worn legwear = worn[Slot.LEGWEAR.ordinal()];
         Worn tights = legwear != null && Summariser.hidesTheLeg(legwear) ? legwear : null;
+        boolean draped = summary.signs().has(Sign.DRAPE_WORN);
         return onepiece == null
-                ? Arrays.asList(summary.breakPermille(), tights)
-                : Arrays.asList(onepiece, worn[Slot.BOTTOM.ordinal()], worn[Slot.MID.ordinal()], tights);
+                ? Arrays.asList(summary.breakPermille(), tights, draped)
+                : Arrays.asList(onepiece, worn[Slot.BOTTOM.ordinal()], worn[Slot.MID.ordinal()], tights, draped);
     }
 
     @Override
@@ -86,6 +88,9 @@ public final class ProportionThirdsRule implements WholeRule {
         int near = permille(context.value(this, NEAR));
         return summary -> {
             int at = summary.breakPermille();
+            if (summary.signs().has(Sign.DRAPE_WORN)) {
+                return Optional.empty();
+            }
             if (at < 0) {
                 return Result.credit(new UnbrokenColumn());
             }
