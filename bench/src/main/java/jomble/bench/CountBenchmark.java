@@ -7,7 +7,7 @@ import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
-import jomble.core.counting.PrunedCounter;
+import jomble.core.counting.DiagramCounter;
 import jomble.core.counting.SlotPair;
 import jomble.core.judgement.rule.Catalogue;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -38,7 +38,7 @@ public class CountBenchmark {
 
     @Setup
     public void read() throws IOException {
-        counter = new PrunedCounter(Catalogue.standard());
+        counter = new DiagramCounter(Catalogue.standard());
         question = DemoWardrobe.count(context);
     }
 

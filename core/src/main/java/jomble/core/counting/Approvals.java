@@ -1,7 +1,10 @@
 package jomble.core.counting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.Ruling;
@@ -48,7 +51,11 @@ final class Approvals {
             Judge judge,
             int context) {
         if (next == pieces.size()) {
-            settle(into, judge, context);
+            boolean whole = structure.mandatory(judge.context().wantsShoes()).stream()
+                    .allMatch(slot -> into[slot.ordinal()] != null);
+            if (whole) {
+                settle(into, judge, context);
+            }
             return;
         }
         for (Option option : options.all()) {
@@ -86,38 +93,49 @@ final class Approvals {
         }
     }
 
-    boolean isEmpty() {
-        return placed.isEmpty();
-    }
-
-    /** Whether what is chosen so far is part of an approved outfit. */
-    boolean hold(Option[] chosen) {
-        return placed.stream().anyMatch(one -> contains(one, chosen));
-    }
-
-    /** The approved outfit whose counted pieces are exactly these, wearing one more option unless that is null; or null. */
-    Placed of(Option[] combination, Option extra) {
+    /**
+     * The counted parts of the approved outfits, each once, by ordinal of the slot.
+     *
+     * @param forced options of counted slots they must contain
+     * @param filled choices of other options, one of which they must contain
+     */
+    List<Option[]> combinations(Option[] forced, List<Option[]> filled) {
+        Set<List<Option>> combinations = new LinkedHashSet<>();
         for (Placed one : placed) {
-            boolean wears = extra == null || one.bySlot[extra.slot().ordinal()] == extra;
-            if (wears && contains(one, combination) && hasNoMore(one, combination)) {
+            if (contains(one, forced) && containsAny(one, filled)) {
+                combinations.add(Arrays.asList(countedPart(one)));
+            }
+        }
+        return combinations.stream().map(list -> list.toArray(Option[]::new)).toList();
+    }
+
+    /** The approved outfit whose counted part this is and that contains one of some choices of other options, or null. */
+    Placed of(Option[] combination, List<Option[]> filled) {
+        for (Placed one : placed) {
+            if (Arrays.equals(countedPart(one), combination) && containsAny(one, filled)) {
                 return one;
             }
         }
         return null;
     }
 
+    private Option[] countedPart(Placed one) {
+        Option[] part = one.bySlot.clone();
+        for (Slot slot : Slot.values()) {
+            if (!counted.has(slot)) {
+                part[slot.ordinal()] = null;
+            }
+        }
+        return part;
+    }
+
+    private static boolean containsAny(Placed one, List<Option[]> choices) {
+        return choices.stream().anyMatch(choice -> contains(one, choice));
+    }
+
     private static boolean contains(Placed one, Option[] chosen) {
         for (int s = 0; s < SLOTS; s++) {
             if (chosen[s] != null && one.bySlot[s] != chosen[s]) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private boolean hasNoMore(Placed one, Option[] combination) {
-        for (Slot slot : Slot.values()) {
-            if (counted.has(slot) && one.bySlot[slot.ordinal()] != null && combination[slot.ordinal()] == null) {
                 return false;
             }
         }

@@ -3,13 +3,16 @@ package jomble.core.counting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jomble.core.judgement.Gauge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.NeverRule;
+import jomble.core.judgement.Part;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -19,26 +22,49 @@ final class CompiledContext {
     private final FindingMasks lasting;
     private final FindingMasks ofWeather;
     private final Summariser summariser;
+    private final Part[] parts;
     private final List<ReadyCheck> checks = new ArrayList<>();
     private final List<ReadyCheck> verdictChecks = new ArrayList<>();
 
     /** A whole rule in this context. */
-    record ReadyCheck(WholeRule rule, WholeRule.Check check, long bit) {}
+    record ReadyCheck(WholeRule rule, WholeRule.Check check, long bit) {
+        boolean isTouchedBy(Option option, Structure structure) {
+            return rule.isTouchedBy(option.ways().get(0), structure);
+        }
+
+        /** Lays the finding on a charge. */
+        void judge(Summary summary, Charge charge) {
+            Optional<Result> result = check.judge(summary);
+            if (result.isPresent()) {
+                switch (result.get().kind()) {
+                    case STOP -> charge.major = FindingMasks.STOP;
+                    case MAJOR -> charge.major |= bit;
+                    case MINOR -> charge.minor |= bit;
+                    case CREDIT -> charge.credit |= bit;
+                }
+            }
+        }
+    }
 
     /**
+     * @param ways every way to wear every piece, by its number
      * @param lasting masks of the rules that do not read the weather, shared between contexts
      * @param ofWeather masks of the others, or null when the catalogue has none that speak here
      */
     CompiledContext(
             JudgementContext context,
             RuleCatalogue catalogue,
+            List<Worn> ways,
             FindingMasks lasting,
-            FindingMasks ofWeather,
-            KnownDifferences differences) {
+            FindingMasks ofWeather) {
         this.context = context;
         this.lasting = lasting;
         this.ofWeather = ofWeather == null || ofWeather.isBlank() ? null : ofWeather;
-        this.summariser = new Summariser(context, differences);
+        this.summariser = new Summariser(context);
+        this.parts = new Part[ways.size()];
+        for (int way = 0; way < parts.length; way++) {
+            parts[way] = summariser.part(ways.get(way), way);
+        }
         NeverRule never = new NeverRule();
         WholeRule.Check against = never.prepare(context);
         if (against != WholeRule.Check.SILENT) {
@@ -70,6 +96,24 @@ final class CompiledContext {
         return verdictChecks;
     }
 
+    Summariser summariser() {
+        return summariser;
+    }
+
+    /** What a way adds to the measures of an outfit. */
+    Part part(int way) {
+        return parts[way];
+    }
+
+    Gauge gauge() {
+        return summariser.gauge();
+    }
+
+    Summary summarise(Worn[] worn) {
+        return summariser.summarise(worn);
+    }
+
+    /** Masks of the rules that do not read the weather. */
     FindingMasks lasting() {
         return lasting;
     }
@@ -77,14 +121,6 @@ final class CompiledContext {
     /** Masks of the rules that read the weather, or null when none speaks here. */
     FindingMasks ofWeather() {
         return ofWeather;
-    }
-
-    Summariser summariser() {
-        return summariser;
-    }
-
-    Summary summarise(Worn[] worn) {
-        return summariser.summarise(worn);
     }
 
     long minor(int a, int b) {
@@ -99,70 +135,42 @@ final class CompiledContext {
         return lasting.credit(a, b) | (ofWeather == null ? 0 : ofWeather.credit(a, b));
     }
 
-    /** Whether no pair or piece rule finds fault with this way. */
-    private boolean isFaultless(int way) {
-        return lasting.isFaultless(way) && (ofWeather == null || ofWeather.isFaultless(way));
-    }
-
-    /** What a rule about the whole sees of an option worn alone. */
-    Object keyAlone(ReadyCheck check, Option option) {
-        Worn[] alone = new Worn[Slot.values().length];
-        alone[option.slot().ordinal()] = option.ways().get(0);
-        return check.rule().key(alone, summariser.summarise(alone));
-    }
-
-    Object keyOfNothing(ReadyCheck check) {
-        Worn[] nothing = new Worn[Slot.values().length];
-        return check.rule().key(nothing, summariser.summarise(nothing));
-    }
-
     /**
-     * All that can change a verdict about an option, as a value: what the rules about the piece alone say, and what those about
-     * the whole can see. An option a pair rule finds fault with is like no other.
+     * All that rules can say or see of an option that is put on over a dressed body, as a value; legs of another colour are
+     * another thing to a one-piece.
      */
     List<Object> effect(Option option) {
-        return effect(option, lasting.isFaultlessBeside(option.firstWay()), verdictChecks);
-    }
-
-    /** The same with what is to be said for it, for ranking. */
-    List<Object> effectWithCredits(Option option) {
-        return effect(option, lasting.isUnspokenBeside(option.firstWay()), checks);
-    }
-
-    private List<Object> effect(Option option, boolean lastingAlone, List<ReadyCheck> seen) {
         List<Object> effect = new ArrayList<>();
         int way = option.firstWay();
-        boolean alone = lastingAlone && (ofWeather == null || ofWeather.isUnspokenBeside(way));
+        boolean alone = lasting.isUnspokenBeside(way) && (ofWeather == null || ofWeather.isUnspokenBeside(way));
         effect.add(alone ? option.slot() : option.index());
+        effect.add(option.slot() == Slot.LEGWEAR ? option.index() : null);
         effect.add(lasting.ofPiece(way));
         effect.add(ofWeather == null ? List.of() : ofWeather.ofPiece(way));
-        seen.forEach(check -> effect.add(keyAlone(check, option)));
+        Worn[] worn = new Worn[Slot.values().length];
+        worn[option.slot().ordinal()] = option.ways().get(0);
+        Summary summary = summarise(worn);
+        for (ReadyCheck check : checks) {
+            effect.add(check.rule().key(summary));
+        }
         return effect;
     }
 
-    /** Whether wearing this option makes no difference to any rule. */
-    boolean isInert(Option option) {
-        return isFaultless(option.firstWay())
-                && verdictChecks.stream().allMatch(check -> keyOfNothing(check).equals(keyAlone(check, option)));
-    }
-
-    /** Findings of the checks on a summary, OR-ed into three masks. */
+    /** Findings OR-ed into three masks. */
     static final class Charge {
         long minor;
         long major;
         long credit;
 
+        void clear() {
+            minor = 0;
+            major = 0;
+            credit = 0;
+        }
+
         void add(List<ReadyCheck> checks, Summary summary) {
             for (ReadyCheck check : checks) {
-                Optional<Result> result = check.check().judge(summary);
-                if (result.isPresent()) {
-                    switch (result.get().kind()) {
-                        case STOP -> major = FindingMasks.STOP;
-                        case MAJOR -> major |= check.bit();
-                        case MINOR -> minor |= check.bit();
-                        case CREDIT -> credit |= check.bit();
-                    }
-                }
+                check.judge(summary, this);
             }
         }
     }

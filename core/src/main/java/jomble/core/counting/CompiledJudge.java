@@ -51,9 +51,9 @@ public final class CompiledJudge {
         this.context = new CompiledContext(
                 judged,
                 catalogue,
+                all,
                 new FindingMasks(all, catalogue, judged, false),
-                judged.weather() == null ? null : new FindingMasks(all, catalogue, judged, true),
-                new KnownDifferences(pieces));
+                judged.weather() == null ? null : new FindingMasks(all, catalogue, judged, true));
         for (Option option : options.all()) {
             if (option.pieces().size() == 1) {
                 places.computeIfAbsent(option.pieces().get(0).id(), id -> new Option[SLOTS])[

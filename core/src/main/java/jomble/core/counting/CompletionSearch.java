@@ -149,7 +149,7 @@ final class CompletionSearch {
         }
         Set<List<Object>> seen = new HashSet<>();
         return options.stream()
-                .filter(option -> all.hasOtherPlaces(option) || seen.add(context.effectWithCredits(option)))
+                .filter(option -> all.hasOtherPlaces(option) || seen.add(context.effect(option)))
                 .toList();
     }
 

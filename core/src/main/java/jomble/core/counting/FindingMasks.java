@@ -18,7 +18,7 @@ import jomble.core.piece.PieceId;
  * The findings of piece and pair rules in one context, as bit masks: bit i is rule i of the catalogue.
  *
  * <p>For two ways a and b the masks stand at {@code a * size + b}, for one way at {@code a * size + a}. A stop sets every
- * bit of {@code major}, which no sum of points survives.
+ * bit of {@code major}, which no sum of points survives; so does a piece worn in two places.
  */
 final class FindingMasks {
     static final long STOP = -1L;
@@ -64,6 +64,12 @@ final class FindingMasks {
             return;
         }
         int at = a * size + b;
+        int mirror = b * size + a;
+        if (shareAPiece(inner, outer)) {
+            major[at] = STOP;
+            major[mirror] = STOP;
+            return;
+        }
         boolean approved = context.overrides().approves(inner, outer);
         for (PairRule rule : rules) {
             if (rule.covers(inner.slot(), outer.slot())) {
@@ -74,10 +80,19 @@ final class FindingMasks {
         if (isNever(List.of(inner, outer), context)) {
             major[at] = STOP;
         }
-        int mirror = b * size + a;
         minor[mirror] = minor[at];
         major[mirror] = major[at];
         credit[mirror] = credit[at];
+    }
+
+    /** A piece is worn in one place. */
+    private static boolean shareAPiece(Worn one, Worn other) {
+        for (Piece piece : one.pieces()) {
+            if (other.pieces().contains(piece)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether a ruling on one piece or two is against what is worn. */
@@ -108,21 +123,6 @@ final class FindingMasks {
     boolean isBlank() {
         for (int i = 0; i < minor.length; i++) {
             if ((minor[i] | major[i] | credit[i]) != 0) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** Whether no rule finds fault with a way, alone or beside any other. */
-    boolean isFaultless(int way) {
-        return isFaultlessBeside(way) && minor(way, way) == 0 && major(way, way) == 0;
-    }
-
-    /** Whether no pair rule finds fault with a way. */
-    boolean isFaultlessBeside(int way) {
-        for (int other = 0; other < size; other++) {
-            if (other != way && (minor(way, other) | major(way, other)) != 0) {
                 return false;
             }
         }

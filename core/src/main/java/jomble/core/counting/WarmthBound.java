@@ -19,7 +19,6 @@ final class WarmthBound {
     private static final int SILENT = 1;
     private static final int KNOWN = 2;
     private static final FindingKind[] KINDS = FindingKind.values();
-    private static final Summary NOTHING = Summary.EMPTY;
 
     private final CompiledContext.ReadyCheck check;
     private final long[] sums;
@@ -68,7 +67,7 @@ final class WarmthBound {
         FindingKind best = FindingKind.STOP;
         for (long more : sums) {
             long sum = on + more;
-            Optional<Result> found = check.check().judge(NOTHING.withCentiClo((int) (sum >> 32), (int) sum));
+            Optional<Result> found = check.check().judge(Summary.ofWarmth((int) (sum >> 32), (int) sum));
             if (found.isEmpty()) {
                 return Optional.empty();
             }

@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
@@ -31,7 +30,7 @@ public final class NeverRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.signs().named();
     }
 

@@ -1,9 +1,7 @@
 package jomble.core.judgement;
 
 import java.util.EnumSet;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Requirement;
@@ -31,9 +29,6 @@ import jomble.core.piece.Toe;
 /** Reads the {@link Signs} off what is worn, in one context. */
 final class SignReader {
     private static final int SHEER = 2;
-    private static final int MOST_STATEMENTS = 3;
-    private static final int MOST_HEAT = 2;
-    private static final int MOST_ACCENTS = 2;
     private static final int MARKED_TEXTURE_BIT = 1 << 10;
     private static final int MARKED = 2;
     private static final double ACCENT_CHROMA = 35;
@@ -65,12 +60,7 @@ final class SignReader {
     private final List<Requirement> requirements;
     private final List<PieceId> namedPieces;
 
-    /** What was read of each way to wear a piece; null where it would not be asked for again. */
-    private final Map<Worn, Part> known;
-
-    /** @param remembers whether the same ways to wear the same pieces will be asked for over and over */
-    SignReader(JudgementContext context, boolean remembers) {
-        this.known = remembers ? new IdentityHashMap<>() : null;
+    SignReader(JudgementContext context) {
         this.context = context;
         this.jacketStays = context.occasion().requires(DressCode.JACKET);
         this.zonesAsked = !context.brief().boundaries().coverage().isEmpty();
@@ -78,71 +68,8 @@ final class SignReader {
         this.namedPieces = NeverRule.named(context);
     }
 
-    /** What one piece adds, where it is worn as it is worn. */
-    private record Part(
-            long facts,
-            int statements,
-            int heat,
-            int covered,
-            int violated,
-            int accents,
-            int surfaces,
-            int family,
-            int l,
-            long named) {
-        static final int NOT_MAIN = -1;
-    }
-
-    /** @param worn by ordinal of the slot, null where empty */
-    Signs read(Worn[] worn) {
-        long facts = 0;
-        int statements = 0;
-        int heat = 0;
-        int covered = 0;
-        int violated = 0;
-        int accents = 0;
-        int surfaces = 0;
-        int families = 0;
-        int darkest = 100;
-        int lightest = 0;
-        int mains = 0;
-        long named = 0;
-        for (Worn w : worn) {
-            if (w == null) {
-                continue;
-            }
-            Part part = known == null ? part(w) : known.computeIfAbsent(w, this::part);
-            facts |= part.facts;
-            statements += part.statements;
-            heat += part.heat;
-            covered |= part.covered;
-            violated |= part.violated;
-            accents += part.accents;
-            named |= part.named;
-            if (part.l != Part.NOT_MAIN) {
-                surfaces |= part.surfaces;
-                families |= part.family;
-                mains++;
-                darkest = Math.min(darkest, part.l);
-                lightest = Math.max(lightest, part.l);
-            }
-        }
-        return new Signs(
-                facts,
-                Math.min(MOST_STATEMENTS, statements),
-                Math.min(MOST_HEAT, heat),
-                covered,
-                violated,
-                Math.min(MOST_ACCENTS, accents),
-                surfaces,
-                families,
-                darkest,
-                lightest,
-                Math.min(2, mains),
-                named);
-    }
-
-    private Part part(Worn worn) {
+    /** What one piece adds, worn as it is worn. */
+    SignPart part(Worn worn) {
         Piece piece = worn.piece();
         boolean inSight = worn.slot() != Slot.BASE && worn.slot() != Slot.UNDERSKIRT;
         int violated = 0;
@@ -152,7 +79,7 @@ final class SignReader {
                     : 0;
         }
         int surface = 1 << piece.cloth().surface().ordinal();
-        return new Part(
+        return new SignPart(
                 facts(worn, piece),
                 inSight && isStatement(worn) ? 1 : 0,
                 context.weather() == null ? 0 : heat(worn, piece),
@@ -161,7 +88,7 @@ final class SignReader {
                 SMALL.contains(worn.slot()) && piece.dominant().chroma() > ACCENT_CHROMA ? 1 : 0,
                 surface | (piece.get(Attribute.TEXTURE) >= MARKED ? MARKED_TEXTURE_BIT : 0),
                 1 << piece.colourFamily().ordinal(),
-                worn.slot().isMain() ? (int) piece.dominant().l() : Part.NOT_MAIN,
+                worn.slot().isMain() ? (int) piece.dominant().l() : SignPart.NOT_MAIN,
                 named(worn));
     }
 

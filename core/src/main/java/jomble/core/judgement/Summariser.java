@@ -13,7 +13,6 @@ import static jomble.core.piece.Slot.UNDERSKIRT;
 
 import java.util.EnumSet;
 import java.util.Set;
-import java.util.function.ToDoubleBiFunction;
 import jomble.core.brief.DressCode;
 import jomble.core.colour.Ciede2000;
 import jomble.core.colour.Colour;
@@ -34,12 +33,11 @@ public final class Summariser {
     private static final double VISIBLE = 10;
     /** What a hem over a bare leg of unknown colour is taken to differ by: clearly visible. */
     private static final double BARE_LEG = 30;
-    /** A one-piece that ends below this leaves nothing to break against. */
-    private static final int NEAR_FLOOR_PERMILLE = 100;
 
     private static final int ROOMY = 3;
     private static final Set<Finish> DEFINES_A_WAIST =
             EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED, Finish.BELTED);
+    private static final Set<Slot> OUTER = EnumSet.of(MID, JACKET, COAT);
 
     private final JudgementContext context;
     /** In thousandths of stature, by ordinal of the landmark. */
@@ -48,21 +46,10 @@ public final class Summariser {
     private final boolean wantsShoes;
     private final boolean jacketStays;
     private final Lab skin;
-    private final ToDoubleBiFunction<Piece, Piece> difference;
     private final SignReader signs;
 
     public Summariser(JudgementContext context) {
-        this(context, Piece::colourDifference, false);
-    }
-
-    /** @param difference ΔE00 between the dominant colours of two pieces, for callers that keep what they worked out and ask by one thread */
-    public Summariser(JudgementContext context, ToDoubleBiFunction<Piece, Piece> difference) {
-        this(context, difference, true);
-    }
-
-    private Summariser(JudgementContext context, ToDoubleBiFunction<Piece, Piece> difference, boolean remembers) {
-        this.difference = difference;
-        this.signs = new SignReader(context, remembers);
+        this.signs = new SignReader(context);
         this.context = context;
         Heights figure = context.brief().heights();
         this.heights = new int[Landmark.values().length];
@@ -75,55 +62,150 @@ public final class Summariser {
         this.skin = colour == null ? null : colour.lab();
     }
 
+    /** A gauge for outfits in this context. */
+    public Gauge gauge() {
+        return new Gauge(wantsShoes);
+    }
+
     /** @param worn by ordinal of the slot, null where empty */
     public Summary summarise(Worn[] worn) {
+        Gauge gauge = gauge();
         Structure structure = nearestStructure(worn);
-        int filled = 0;
-        int full = 0;
-        int peeled = 0;
-        int formalities = 0;
-        int hues = 0;
-        int metals = 0;
-        for (Worn w : worn) {
-            if (w == null) {
-                continue;
+        gauge.clear(structure);
+        for (Worn one : worn) {
+            if (one != null) {
+                gauge.add(part(one, 0));
             }
-            filled |= 1 << w.slot().ordinal();
-            int clo = centiClo(w);
-            full += clo;
-            peeled += isPeeled(w.slot()) ? 0 : clo;
-            if (w.slot().isFormality()) {
-                formalities = Summary.addFormality(formalities, w.piece().formality());
-            }
-            if (w.slot().isMain() && !w.piece().colourFamily().isNeutral()) {
-                hues |= 1 << w.piece().colourFamily().ordinal();
-            }
-            metals |= metals(w);
         }
-        Worn coat = worn[COAT.ordinal()];
-        long seam = strongestBreak(worn);
-        return new Summary(
-                structure,
-                structure.mandatoryMask(wantsShoes) & ~filled,
-                colliding(structure, worn),
-                full,
-                peeled,
-                formalities,
-                coat == null ? 0 : coat.piece().formality(),
-                isSuitBroken(worn),
-                patterned(worn),
-                hues,
-                metals,
-                upperVolume(worn),
-                worn[BOTTOM.ordinal()] == null || worn[ONEPIECE.ordinal()] != null
-                        ? 0
-                        : worn[BOTTOM.ordinal()].piece().volume(),
+        for (int i = 0; i < worn.length; i++) {
+            for (int k = i + 1; k < worn.length; k++) {
+                if (worn[i] != null && worn[k] != null) {
+                    gauge.add(meeting(worn[i], worn[k]));
+                }
+            }
+        }
+        gauge.setColliding(colliding(structure, worn));
+        return FixedSummary.of(gauge);
+    }
+
+    /**
+     * What one way to wear a piece adds.
+     *
+     * @param id tells one-pieces apart
+     */
+    public Part part(Worn worn, int id) {
+        Slot slot = worn.slot();
+        Piece piece = worn.piece();
+        int clo = centiClo(worn);
+        boolean main = slot.isMain();
+        boolean hued = main && !piece.colourFamily().isNeutral();
+        return new Part(
+                id,
+                slot,
+                clo,
+                isPeeled(slot) ? 0 : clo,
+                slot.isFormality() ? piece.formality() : 0,
+                slot == COAT ? piece.formality() : 0,
+                hued ? 1 << piece.colourFamily().ordinal() : 0,
+                metals(worn),
+                main && !piece.isSolid() ? 1 : 0,
+                suiting(worn),
+                volume(worn),
                 isWaistDefined(worn),
-                isCloseInsideRoomy(worn),
-                (int) (seam >> 32),
-                (int) seam,
-                suits(worn),
-                signs.read(worn));
+                slot == TOP && piece.fit().volume() == 1,
+                OUTER.contains(slot) && piece.fit().volume() >= ROOMY,
+                end(worn),
+                slot == ONEPIECE ? shown(skin == null ? BARE_LEG : Ciede2000.difference(piece.dominant(), skin)) : 0,
+                signs.part(worn));
+    }
+
+    private int suiting(Worn worn) {
+        boolean ofSuit = context.isOfSuit(worn.piece());
+        return switch (worn.slot()) {
+            case JACKET -> Suiting.JACKET | (ofSuit ? Suiting.SUIT_JACKET : 0);
+            case BOTTOM -> Suiting.BOTTOM | (ofSuit ? Suiting.SUIT_BOTTOM : 0);
+            case MID -> (Tailoring.isPart(worn) ? Suiting.WAISTCOAT : 0) | (ofSuit ? Suiting.SUIT_MID : 0);
+            default -> 0;
+        };
+    }
+
+    private static int volume(Worn worn) {
+        return switch (worn.slot()) {
+            case TOP, JACKET -> worn.piece().fit().volume();
+            case BOTTOM -> worn.piece().volume();
+            default -> 0;
+        };
+    }
+
+    private int end(Worn worn) {
+        boolean ends = worn.slot() == ONEPIECE || worn.slot() == MID && isClosed(worn);
+        if (!ends) {
+            return Part.NO_END;
+        }
+        return worn.piece().hem() == null ? 0 : hem(worn);
+    }
+
+    private static boolean isClosed(Worn mid) {
+        return !mid.is(Finish.OPEN) && mid.piece().hem() != null;
+    }
+
+    /**
+     * What two ways to wear pieces add by meeting.
+     *
+     * @param inner of the slot that comes first
+     */
+    public Meeting meeting(Worn inner, Worn outer) {
+        Slot first = inner.slot();
+        Slot second = outer.slot();
+        if (first == TOP && second == BOTTOM && inner.piece().hem() != null) {
+            return seam(Meeting.Seam.TOP_AND_BOTTOM, topHem(inner, outer.piece()), inner, outer);
+        }
+        if (first == BOTTOM && second == ONEPIECE) {
+            return seam(Meeting.Seam.ONEPIECE_AND_BOTTOM, 0, inner, outer);
+        }
+        if (first == ONEPIECE && second == LEGWEAR && hidesTheLeg(outer)) {
+            return seam(Meeting.Seam.ONEPIECE_AND_LEGWEAR, 0, inner, outer);
+        }
+        if (first == ONEPIECE && second == MID && isClosed(outer)) {
+            return seam(Meeting.Seam.LAYER_AND_ONEPIECE, 0, inner, outer);
+        }
+        if (second == JACKET && (first == BOTTOM || first == MID)) {
+            return new Meeting(suiting(inner, outer), null, 0, 0);
+        }
+        if (first == BOTTOM && second == MID) {
+            int difference = isClosed(outer) ? difference(inner, outer) : 0;
+            return new Meeting(suiting(inner, outer), Meeting.Seam.LAYER_AND_BOTTOM, 0, difference);
+        }
+        return Meeting.NOTHING;
+    }
+
+    private int suiting(Worn inner, Worn outer) {
+        boolean withMid = inner.slot() == MID || outer.slot() == MID;
+        boolean withJacket = outer.slot() == JACKET;
+        boolean broken = Tailoring.isBroken(inner, outer, context);
+        int facts = broken ? Suiting.BROKEN : 0;
+        facts |= broken && !withMid ? Suiting.JACKET_AND_BOTTOM_BROKEN : 0;
+        if (inner.piece().sharesSetWith(outer.piece())) {
+            facts |= !withMid
+                    ? Suiting.JACKET_WITH_BOTTOM
+                    : withJacket ? Suiting.MID_WITH_JACKET : Suiting.MID_WITH_BOTTOM;
+        }
+        if (isSameSuiting(inner, outer)) {
+            facts |= withMid ? Suiting.ONE_PATTERN_WITHIN : Suiting.ONE_PATTERN_BELOW;
+        }
+        return facts;
+    }
+
+    private static Meeting seam(Meeting.Seam seam, int permille, Worn one, Worn other) {
+        return new Meeting(0, seam, permille, difference(one, other));
+    }
+
+    private static int difference(Worn one, Worn other) {
+        return shown(one.piece().colourDifference(other.piece()));
+    }
+
+    private static int shown(double difference) {
+        return difference > VISIBLE ? (int) Math.round(difference) : 0;
     }
 
     /** A coat, a mid layer, and a jacket unless the dress code wants it, come off indoors. */
@@ -181,49 +263,6 @@ public final class Summariser {
         return true;
     }
 
-    private boolean isSuitBroken(Worn[] worn) {
-        Worn jacket = worn[JACKET.ordinal()];
-        Worn mid = worn[MID.ordinal()];
-        Worn bottom = worn[BOTTOM.ordinal()];
-        return Tailoring.isBroken(jacket, bottom, context)
-                || Tailoring.isBroken(jacket, mid, context)
-                || Tailoring.isBroken(mid, bottom, context);
-    }
-
-    /** Whose suits jacket, waistcoat and bottom are. */
-    private int suits(Worn[] worn) {
-        Worn jacket = worn[JACKET.ordinal()];
-        Worn mid = worn[MID.ordinal()];
-        Worn bottom = worn[BOTTOM.ordinal()];
-        if (jacket == null || mid == null || bottom == null || !Tailoring.isPart(mid)) {
-            return 0;
-        }
-        boolean middle = mid.piece().sharesSetWith(bottom.piece());
-        boolean upper = mid.piece().sharesSetWith(jacket.piece());
-        boolean outer = jacket.piece().sharesSetWith(bottom.piece());
-        if (middle && !upper && Tailoring.isBroken(jacket, bottom, context)) {
-            return 1;
-        }
-        boolean three =
-                context.isOfSuit(jacket.piece()) && context.isOfSuit(mid.piece()) && context.isOfSuit(bottom.piece());
-        return three && !middle && !upper && !outer ? 3 : 0;
-    }
-
-    private static int patterned(Worn[] worn) {
-        int count = 0;
-        for (Worn w : worn) {
-            if (w != null && w.slot().isMain() && !w.piece().isSolid()) {
-                count++;
-            }
-        }
-        Worn jacket = worn[JACKET.ordinal()];
-        Worn bottom = worn[BOTTOM.ordinal()];
-        Worn mid = worn[MID.ordinal()];
-        count -= isSameSuiting(bottom, jacket) ? 1 : 0;
-        count -= isSameSuiting(mid, jacket) || isSameSuiting(mid, bottom) ? 1 : 0;
-        return count;
-    }
-
     /** Two patterned parts of one suit read as one pattern. */
     private static boolean isSameSuiting(Worn part, Worn other) {
         return part != null
@@ -234,80 +273,12 @@ public final class Summariser {
                 && part.piece().cloth() == other.piece().cloth();
     }
 
-    private static int upperVolume(Worn[] worn) {
-        if (worn[ONEPIECE.ordinal()] != null || worn[DRAPE.ordinal()] != null) {
-            return 0;
-        }
-        Worn upper = worn[JACKET.ordinal()] != null ? worn[JACKET.ordinal()] : worn[TOP.ordinal()];
-        return upper == null ? 0 : upper.piece().fit().volume();
-    }
-
-    private static boolean isWaistDefined(Worn[] worn) {
-        Worn top = worn[TOP.ordinal()];
-        if (worn[BELT.ordinal()] != null) {
+    private static boolean isWaistDefined(Worn worn) {
+        if (worn.slot() == BELT) {
             return true;
         }
-        if (top == null) {
-            return false;
-        }
-        boolean cropped = top.piece().hem() != null && top.piece().hem().isCropped();
-        return cropped || top.finishes().stream().anyMatch(DEFINES_A_WAIST::contains);
-    }
-
-    private static boolean isCloseInsideRoomy(Worn[] worn) {
-        Worn top = worn[TOP.ordinal()];
-        return top != null
-                && top.piece().fit().volume() == 1
-                && (isRoomy(worn[MID.ordinal()]) || isRoomy(worn[JACKET.ordinal()]) || isRoomy(worn[COAT.ordinal()]));
-    }
-
-    private static boolean isRoomy(Worn worn) {
-        return worn != null && worn.piece().fit().volume() >= ROOMY;
-    }
-
-    /** Height in the upper, rounded ΔE00 in the lower 32 bits; −1 and 0 for none. */
-    private long strongestBreak(Worn[] worn) {
-        Worn top = worn[TOP.ordinal()];
-        Worn bottom = worn[BOTTOM.ordinal()];
-        Worn onepiece = worn[ONEPIECE.ordinal()];
-        Worn mid = worn[MID.ordinal()];
-        boolean closedMid = mid != null && !mid.is(Finish.OPEN) && mid.piece().hem() != null;
-        long best = -1L << 32;
-        if (onepiece != null) {
-            best = closedMid ? stronger(best, hem(mid), difference.applyAsDouble(mid.piece(), onepiece.piece())) : best;
-            int end = onepiece.piece().hem() == null ? 0 : hem(onepiece);
-            return end < NEAR_FLOOR_PERMILLE ? best : stronger(best, end, againstLeg(onepiece, worn));
-        }
-        if (bottom == null) {
-            return best;
-        }
-        int midEnd = closedMid ? hem(mid) : Integer.MAX_VALUE;
-        if (closedMid) {
-            best = stronger(best, midEnd, difference.applyAsDouble(mid.piece(), bottom.piece()));
-        }
-        if (top != null && top.piece().hem() != null) {
-            int end = topHem(top, bottom.piece());
-            best = end < midEnd ? stronger(best, end, difference.applyAsDouble(top.piece(), bottom.piece())) : best;
-        }
-        return best;
-    }
-
-    private static long stronger(long best, int permille, double difference) {
-        int rounded = (int) Math.round(difference);
-        return difference > VISIBLE && rounded > (int) best ? (long) permille << 32 | rounded : best;
-    }
-
-    private double againstLeg(Worn onepiece, Worn[] worn) {
-        Worn bottom = worn[BOTTOM.ordinal()];
-        Worn legwear = worn[LEGWEAR.ordinal()];
-        Lab own = onepiece.piece().dominant();
-        if (bottom != null) {
-            return difference.applyAsDouble(onepiece.piece(), bottom.piece());
-        }
-        if (legwear != null && hidesTheLeg(legwear)) {
-            return difference.applyAsDouble(onepiece.piece(), legwear.piece());
-        }
-        return skin == null ? BARE_LEG : Ciede2000.difference(own, skin);
+        boolean cropped = worn.piece().hem() != null && worn.piece().hem().isCropped();
+        return worn.slot() == TOP && (cropped || worn.finishes().stream().anyMatch(DEFINES_A_WAIST::contains));
     }
 
     /** Tights that show their own colour rather than the skin's. */

@@ -1,7 +1,5 @@
 package jomble.core.judgement;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.outfit.Structure;
@@ -39,20 +37,10 @@ public non-sealed interface WholeRule extends Rule {
     }
 
     /**
-     * All that the rule can see of an outfit, or of a part of one, as a value: parts with equal keys are alike to the rule,
-     * whatever else is worn with them. By default the very pieces in the slots it reads; a rule that sees less says so, and
-     * counts faster.
-     *
-     * @param worn by ordinal of the slot, null where empty
-     * @param summary of what is worn
+     * All that the rule can see of an outfit whose body is dressed (top, bottom, one-piece, drape, mid layer and jacket are decided), as
+     * a number: outfits with equal keys are alike to the rule, whatever else is put on.
      */
-    default Object key(Worn[] worn, Summary summary) {
-        List<Worn> seen = new ArrayList<>();
-        for (Slot slot : reads()) {
-            seen.add(worn[slot.ordinal()]);
-        }
-        return seen;
-    }
+    long key(Summary summary);
 
     /** Works out everything that depends on the context alone, so that judging is cheap. */
     Check prepare(JudgementContext context);

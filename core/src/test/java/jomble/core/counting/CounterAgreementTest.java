@@ -24,7 +24,7 @@ class CounterAgreementTest {
     private static final long FIRST_SEED = 20_260_301;
     private static final int PAGE = 7;
 
-    private final Counter counter = new PrunedCounter(Catalogue.standard());
+    private final Counter counter = new DiagramCounter(Catalogue.standard());
 
     @Test
     void agreesWithBruteForceOnRandomWardrobes() {

@@ -55,7 +55,7 @@ class CountingHardCasesTest {
         CountQuestion question =
                 new CountQuestion(pieces(), List.of(context), CountedSlots.OUTFITS, true, List.of(), true);
         BruteForce slow = new BruteForce(question);
-        Counts fast = new PrunedCounter(Catalogue.standard()).count(question, List.of(), Progress.NONE);
+        Counts fast = new DiagramCounter(Catalogue.standard()).count(question, List.of(), Progress.NONE);
         assertThat(fast.total()).isEqualTo(slow.total());
         assertThat(fast.daring()).isEqualTo(slow.daring());
         for (Piece piece : question.pieces()) {

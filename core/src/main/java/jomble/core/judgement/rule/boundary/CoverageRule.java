@@ -11,7 +11,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code boundary.coverage}: what the client wants covered stays covered when the outer layers come off. */
@@ -44,7 +43,7 @@ public final class CoverageRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.signs().covered();
     }
 

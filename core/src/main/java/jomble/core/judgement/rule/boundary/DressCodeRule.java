@@ -15,7 +15,6 @@ import jomble.core.judgement.Sign;
 import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code dress-code}: every requirement of the occasion is met. */
@@ -48,7 +47,7 @@ public final class DressCodeRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return Keys.of(summary.signs().violated(), summary.signs().among(SEEN));
     }
 

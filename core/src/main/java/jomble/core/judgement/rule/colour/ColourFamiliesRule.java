@@ -41,7 +41,7 @@ public final class ColourFamiliesRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.hueFamilies();
     }
 

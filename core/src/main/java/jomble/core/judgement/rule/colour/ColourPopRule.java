@@ -9,7 +9,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code colour.pop}: one small strong colour in a neutral outfit. */
@@ -51,7 +50,7 @@ public final class ColourPopRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return Keys.of(summary.hueFamilies() == 0 ? 0 : 1, summary.signs().accents());
     }
 

@@ -52,7 +52,7 @@ public final class MetalMatchRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.metals();
     }
 

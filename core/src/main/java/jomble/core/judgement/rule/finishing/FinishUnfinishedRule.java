@@ -1,17 +1,16 @@
 package jomble.core.judgement.rule.finishing;
 
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code finish.unfinished}: an outfit for company has at least one accessory. */
@@ -39,8 +38,9 @@ public final class FinishUnfinishedRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
-        return List.of(summary.signs().among(SEEN), summary.formalities(), summary.suitBroken());
+    public long key(Summary summary) {
+        int accessory = summary.signs().has(Sign.ACCESSORY_WORN) ? 2 : 0;
+        return Keys.of(accessory | (summary.suitBroken() ? 1 : 0), summary.formalities());
     }
 
     @Override

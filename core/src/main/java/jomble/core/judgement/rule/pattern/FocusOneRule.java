@@ -57,7 +57,7 @@ public final class FocusOneRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return Keys.of(summary.signs().statements(), summary.signs().among(SEEN));
     }
 

@@ -38,7 +38,7 @@ public final class PatternCountRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.patterned();
     }
 

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.pattern;
 
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.colour.ColourFamily;
@@ -34,7 +33,6 @@ public final class SurfaceFlatRule implements WholeRule {
                     TEXTURES)
             .with(SchoolSwitch.ONE_COLOUR, SchoolSwitch.ALL_BLACK);
     private static final Set<Slot> READS = EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
-    private static final Set<Sign> SEEN = EnumSet.of(Sign.PATTERN_WORN, Sign.NOT_BLACK);
     private static final long NEUTRALS = neutrals();
 
     record FlatOneColour(int surfaces, double wanted) {}
@@ -66,15 +64,12 @@ public final class SurfaceFlatRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
-        return List.of(
-                summary.signs().mains(),
-                summary.signs().families(),
-                summary.signs().surfaces(),
-                summary.signs().darkest(),
-                summary.signs().lightest(),
-                summary.signs().among(SEEN),
-                summary.signs().statements());
+    public long key(Summary summary) {
+        Signs signs = summary.signs();
+        int told = (signs.has(Sign.PATTERN_WORN) ? 2 : 0) | (signs.has(Sign.NOT_BLACK) ? 1 : 0);
+        int counts = (told << 2 | signs.mains()) << 2 | signs.statements();
+        int lightness = signs.darkest() << 7 | signs.lightest();
+        return ((long) counts << 14 | lightness) << 32 | (long) signs.surfaces() << 18 | signs.families();
     }
 
     @Override

@@ -1,6 +1,5 @@
 package jomble.core.judgement.rule.proportion;
 
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -69,14 +68,9 @@ public final class ProportionThirdsRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
-        Worn onepiece = worn[Slot.ONEPIECE.ordinal()];
-        Worn legwear = worn[Slot.LEGWEAR.ordinal()];
-        Worn tights = legwear != null && Summariser.hidesTheLeg(legwear) ? legwear : null;
-        boolean draped = summary.signs().has(Sign.DRAPE_WORN);
-        return onepiece == null
-                ? Arrays.asList(summary.breakPermille(), tights, draped)
-                : Arrays.asList(onepiece, worn[Slot.BOTTOM.ordinal()], worn[Slot.MID.ordinal()], tights, draped);
+    public long key(Summary summary) {
+        long seam = summary.openBreak() == 0 ? summary.breakPermille() : summary.openBreak();
+        return seam << 1 | (summary.signs().has(Sign.DRAPE_WORN) ? 1 : 0);
     }
 
     @Override

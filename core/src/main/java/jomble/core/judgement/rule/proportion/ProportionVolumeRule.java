@@ -12,7 +12,6 @@ import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
-import jomble.core.piece.Fit;
 import jomble.core.piece.Slot;
 
 /** {@code proportion.volume}: one roomy piece against one close one; roomy on roomy needs a waist. */
@@ -59,13 +58,9 @@ public final class ProportionVolumeRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
-        Worn top = worn[Slot.TOP.ordinal()];
-        Worn coat = worn[Slot.COAT.ordinal()];
-        int close = top != null && top.piece().fit() == Fit.CLOSE ? 1 : 0;
-        int outer = coat == null ? 0 : coat.piece().fit().volume();
-        int bits = (summary.waistDefined() ? 1 : 0) | (summary.closeInsideRoomy() ? 2 : 0) | close << 2 | outer << 3;
-        return Keys.of(summary.upperVolume(), summary.lowerVolume(), bits);
+    public long key(Summary summary) {
+        int bits = (summary.waistDefined() ? 1 : 0) | (summary.closeTop() ? 2 : 0) | (summary.roomyOuter() ? 4 : 0);
+        return Keys.of(bits, summary.upperVolume() << 4 | summary.lowerVolume());
     }
 
     @Override

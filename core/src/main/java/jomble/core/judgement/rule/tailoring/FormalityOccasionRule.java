@@ -10,7 +10,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code formality.occasion}: the outfit is dressed for the room it goes to. */
@@ -37,7 +36,7 @@ public final class FormalityOccasionRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return Keys.of(summary.formalities(), summary.suitBroken() ? 1 : 0);
     }
 

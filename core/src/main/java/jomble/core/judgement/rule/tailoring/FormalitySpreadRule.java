@@ -61,8 +61,8 @@ public final class FormalitySpreadRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
-        return Keys.of(summary.lowestFormality(), summary.highestFormality(), summary.coatFormality());
+    public long key(Summary summary) {
+        return Keys.of(summary.coatFormality(), summary.lowestFormality() << 4 | summary.highestFormality());
     }
 
     @Override

@@ -1,6 +1,5 @@
 package jomble.core.judgement.rule.tailoring;
 
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -9,7 +8,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code suit.waistcoat}: a waistcoat between two suits. */
@@ -35,8 +33,8 @@ public final class SuitWaistcoatRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
-        return seen(worn);
+    public long key(Summary summary) {
+        return summary.suits();
     }
 
     @Override
@@ -46,9 +44,5 @@ public final class SuitWaistcoatRule implements WholeRule {
             case 3 -> Result.major(new ThreeSuits());
             default -> Optional.empty();
         };
-    }
-
-    private static Object seen(Worn[] worn) {
-        return Arrays.asList(worn[Slot.BOTTOM.ordinal()], worn[Slot.MID.ordinal()], worn[Slot.JACKET.ordinal()]);
     }
 }

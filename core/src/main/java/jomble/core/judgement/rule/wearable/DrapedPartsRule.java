@@ -10,7 +10,6 @@ import jomble.core.judgement.Sign;
 import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code draped.parts}: a draped garment has all its parts. */
@@ -45,7 +44,7 @@ public final class DrapedPartsRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.signs().among(SEEN);
     }
 

@@ -11,7 +11,6 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code layer.sheer}: a sheer top or one-piece has something opaque beneath. */
@@ -36,7 +35,7 @@ public final class LayerSheerRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.signs().among(SEEN);
     }
 

@@ -43,7 +43,7 @@ public final class OnePieceBeneathRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.signs().among(SEEN);
     }
 

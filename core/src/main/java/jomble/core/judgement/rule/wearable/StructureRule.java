@@ -11,7 +11,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code structure}: the outfit must form one of the structures. */
@@ -22,6 +21,9 @@ public final class StructureRule implements WholeRule {
             "Without a top and a bottom, or a one-piece, or a drape with what goes under it, and shoes, nobody is dressed.");
     private static final Set<Slot> READS =
             EnumSet.of(Slot.BASE, Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT, Slot.SHOES);
+
+    private static final int READ_MASK =
+            READS.stream().mapToInt(slot -> 1 << slot.ordinal()).sum();
 
     record Missing(String slots, String structure) {}
 
@@ -38,12 +40,8 @@ public final class StructureRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
-        int filled = 0;
-        for (Slot slot : READS) {
-            filled |= worn[slot.ordinal()] == null ? 0 : 1 << slot.ordinal();
-        }
-        return Keys.of(filled, summary.collidingSlots());
+    public long key(Summary summary) {
+        return Keys.of(summary.filledSlots() & READ_MASK, summary.collidingSlots());
     }
 
     @Override

@@ -11,7 +11,6 @@ import jomble.core.judgement.Sign;
 import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code legwear.denier}: legwear for the day. */
@@ -52,7 +51,7 @@ public final class LegwearDenierRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.signs().among(SEEN);
     }
 

@@ -11,7 +11,6 @@ import jomble.core.judgement.Sign;
 import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /** {@code weather.cold}: legs and feet below freezing. */
@@ -44,7 +43,7 @@ public final class WeatherColdRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return summary.signs().among(SEEN);
     }
 

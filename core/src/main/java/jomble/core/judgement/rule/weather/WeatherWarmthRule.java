@@ -87,7 +87,7 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     @Override
-    public Object key(Worn[] worn, Summary summary) {
+    public long key(Summary summary) {
         return Keys.of(summary.fullCentiClo(), summary.peeledCentiClo());
     }
 

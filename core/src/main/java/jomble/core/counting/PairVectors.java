@@ -1,0 +1,104 @@
+package jomble.core.counting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What pair rules charge each option that is still to be put on, for what is worn: equal vectors are one number, and their unions are
+ * worked out once. Not for use by several threads.
+ */
+final class PairVectors {
+    static final int BLANK = 0;
+
+    private final int options;
+    private final List<long[]> vectors = new ArrayList<>();
+    private final List<Long> charged = new ArrayList<>();
+    private final Map<Vector, Integer> known = new HashMap<>();
+    private final KeyTable unions = new KeyTable(1);
+    private final long[] pair = new long[1];
+
+    private record Vector(long[] masks) {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Vector v && Arrays.equals(masks, v.masks);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(masks);
+        }
+    }
+
+    PairVectors(int options) {
+        this.options = options;
+        number(new long[2 * options]);
+    }
+
+    /** @param masks for each option the minor mask, then for each the major mask */
+    int number(long[] masks) {
+        for (int i = 0; i < options; i++) {
+            masks[i] &= ~masks[options + i];
+            if (masks[options + i] == FindingMasks.STOP) {
+                masks[i] = 0;
+            }
+        }
+        return known.computeIfAbsent(new Vector(masks), v -> {
+            vectors.add(masks);
+            charged.add(charged(masks));
+            return vectors.size() - 1;
+        });
+    }
+
+    long minor(int vector, int option) {
+        return vectors.get(vector)[option];
+    }
+
+    long major(int vector, int option) {
+        return vectors.get(vector)[options + option];
+    }
+
+    private static long charged(long[] masks) {
+        long all = 0;
+        for (long mask : masks) {
+            all |= mask == FindingMasks.STOP ? 0 : mask;
+        }
+        return all;
+    }
+
+    /** Every rule that is charged to some option. */
+    long charged(int vector) {
+        return charged.get(vector);
+    }
+
+    int union(int one, int other) {
+        if (one == other || other == BLANK) {
+            return one;
+        }
+        if (one == BLANK) {
+            return other;
+        }
+        pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
+        int found = unions.get(pair);
+        if (found == KeyTable.ABSENT) {
+            long[] masks = vectors.get(one).clone();
+            long[] more = vectors.get(other);
+            for (int i = 0; i < masks.length; i++) {
+                masks[i] |= more[i];
+            }
+            found = number(masks);
+            unions.put(pair, found);
+        }
+        return found;
+    }
+
+    /** The same with nothing to say of the options before a place. */
+    int from(int vector, int first) {
+        long[] masks = vectors.get(vector).clone();
+        Arrays.fill(masks, 0, first, 0);
+        Arrays.fill(masks, options, options + first, 0);
+        return number(masks);
+    }
+}

@@ -1,0 +1,432 @@
+package jomble.core.judgement;
+
+import jomble.core.outfit.Structure;
+import jomble.core.piece.Slot;
+
+/**
+ * Adds up the measures of an outfit piece by piece: a {@link Summary} that can be written on. Every measure is a sum, a union, a
+ * least or a greatest of what the pieces and their meetings add, so pieces may come in any order. Not for use by several threads.
+ */
+public final class Gauge implements Summary, Signs {
+    private static final int MOST_STATEMENTS = 3;
+    private static final int MOST_HEAT = 2;
+    private static final int MOST_ACCENTS = 2;
+    private static final int MOST_MAINS = 2;
+    /** A one-piece that ends below this leaves nothing to break against. */
+    private static final int NEAR_FLOOR_PERMILLE = 100;
+
+    private final boolean wantsShoes;
+    private Structure structure;
+    private int filled;
+    private int colliding;
+    private int full;
+    private int peeled;
+    private int formalities;
+    private int coatFormality;
+    private int hues;
+    private int metals;
+    private int patterned;
+    private int suiting;
+    private int topVolume;
+    private int jacketVolume;
+    private int bottomVolume;
+    private boolean waistDefined;
+    private boolean closeTop;
+    private boolean roomyOuter;
+
+    private int layerEnd;
+    private int layerDifference;
+    private int topEnd;
+    private int topDifference;
+    private int dressEnd;
+    private int dressId;
+    private int skinDifference;
+    private int trouserDifference;
+    private int legwearDifference;
+    private boolean opaqueLegs;
+
+    private long facts;
+    private int statements;
+    private int heat;
+    private int covered;
+    private int violated;
+    private int accents;
+    private int surfaces;
+    private int families;
+    private int darkest;
+    private int lightest;
+    private int mains;
+    private long named;
+
+    Gauge(boolean wantsShoes) {
+        this.wantsShoes = wantsShoes;
+        clear(Structure.SEPARATES);
+    }
+
+    static Gauge ofWarmth(int fullCentiClo, int peeledCentiClo) {
+        Gauge gauge = new Gauge(false);
+        gauge.full = fullCentiClo;
+        gauge.peeled = peeledCentiClo;
+        return gauge;
+    }
+
+    /** One that will be set like this one. */
+    public Gauge another() {
+        return new Gauge(wantsShoes);
+    }
+
+    /** Of nothing worn. */
+    public void clear(Structure formed) {
+        structure = formed;
+        filled = 0;
+        colliding = 0;
+        full = 0;
+        peeled = 0;
+        formalities = 0;
+        coatFormality = 0;
+        hues = 0;
+        metals = 0;
+        patterned = 0;
+        suiting = 0;
+        topVolume = 0;
+        jacketVolume = 0;
+        bottomVolume = 0;
+        waistDefined = false;
+        closeTop = false;
+        roomyOuter = false;
+        layerEnd = Part.NO_END;
+        layerDifference = 0;
+        topEnd = Part.NO_END;
+        topDifference = 0;
+        dressEnd = Part.NO_END;
+        dressId = -1;
+        skinDifference = 0;
+        trouserDifference = 0;
+        legwearDifference = 0;
+        opaqueLegs = false;
+        facts = 0;
+        statements = 0;
+        heat = 0;
+        covered = 0;
+        violated = 0;
+        accents = 0;
+        surfaces = 0;
+        families = 0;
+        darkest = 100;
+        lightest = 0;
+        mains = 0;
+        named = 0;
+    }
+
+    public void set(Gauge other) {
+        structure = other.structure;
+        filled = other.filled;
+        colliding = other.colliding;
+        full = other.full;
+        peeled = other.peeled;
+        formalities = other.formalities;
+        coatFormality = other.coatFormality;
+        hues = other.hues;
+        metals = other.metals;
+        patterned = other.patterned;
+        suiting = other.suiting;
+        topVolume = other.topVolume;
+        jacketVolume = other.jacketVolume;
+        bottomVolume = other.bottomVolume;
+        waistDefined = other.waistDefined;
+        closeTop = other.closeTop;
+        roomyOuter = other.roomyOuter;
+        layerEnd = other.layerEnd;
+        layerDifference = other.layerDifference;
+        topEnd = other.topEnd;
+        topDifference = other.topDifference;
+        dressEnd = other.dressEnd;
+        dressId = other.dressId;
+        skinDifference = other.skinDifference;
+        trouserDifference = other.trouserDifference;
+        legwearDifference = other.legwearDifference;
+        opaqueLegs = other.opaqueLegs;
+        facts = other.facts;
+        statements = other.statements;
+        heat = other.heat;
+        covered = other.covered;
+        violated = other.violated;
+        accents = other.accents;
+        surfaces = other.surfaces;
+        families = other.families;
+        darkest = other.darkest;
+        lightest = other.lightest;
+        mains = other.mains;
+        named = other.named;
+    }
+
+    /** Puts on one piece more. */
+    public void add(Part part) {
+        filled |= 1 << part.slot().ordinal();
+        full += part.fullCentiClo();
+        peeled += part.peeledCentiClo();
+        formalities += part.formality() == 0 ? 0 : FormalityCounts.one(part.formality());
+        coatFormality += part.coatFormality();
+        hues |= part.hueFamilies();
+        metals |= part.metals();
+        patterned += part.patterned();
+        suiting |= part.tailoring();
+        waistDefined |= part.definesWaist();
+        closeTop |= part.closeTop();
+        roomyOuter |= part.roomyOuter();
+        switch (part.slot()) {
+            case TOP -> topVolume = part.volume();
+            case JACKET -> jacketVolume = part.volume();
+            case BOTTOM -> bottomVolume = part.volume();
+            case MID -> layerEnd = part.end();
+            case ONEPIECE -> {
+                dressEnd = part.end();
+                dressId = part.id();
+                skinDifference = part.skinDifference();
+            }
+            default -> {}
+        }
+        SignPart signs = part.signs();
+        facts |= signs.facts();
+        statements += signs.statements();
+        heat += signs.heat();
+        covered |= signs.covered();
+        violated |= signs.violated();
+        accents += signs.accents();
+        named |= signs.named();
+        if (signs.l() != SignPart.NOT_MAIN) {
+            surfaces |= signs.surfaces();
+            families |= signs.family();
+            mains++;
+            darkest = Math.min(darkest, signs.l());
+            lightest = Math.max(lightest, signs.l());
+        }
+    }
+
+    /** Takes in what two of the pieces worn make by meeting. */
+    public void add(Meeting meeting) {
+        suiting |= meeting.suiting();
+        if (meeting.seam() == null) {
+            return;
+        }
+        switch (meeting.seam()) {
+            case TOP_AND_BOTTOM -> {
+                topEnd = meeting.permille();
+                topDifference = meeting.difference();
+            }
+            case LAYER_AND_BOTTOM -> layerDifference = dressId < 0 ? meeting.difference() : layerDifference;
+            case LAYER_AND_ONEPIECE -> layerDifference = meeting.difference();
+            case ONEPIECE_AND_BOTTOM -> trouserDifference = meeting.difference();
+            case ONEPIECE_AND_LEGWEAR -> {
+                legwearDifference = meeting.difference();
+                opaqueLegs = true;
+            }
+        }
+    }
+
+    void setColliding(int slots) {
+        colliding = slots;
+    }
+
+    /** The id of the one-piece worn, −1 for none. */
+    public int onepiece() {
+        return dressId;
+    }
+
+    private boolean wears(Slot slot) {
+        return (filled & 1 << slot.ordinal()) != 0;
+    }
+
+    /** Height in the upper, rounded ΔE00 in the lower 32 bits; −1 and 0 for none. */
+    private long strongestBreak() {
+        long best = stronger(-1L << 32, layerEnd, layerDifference);
+        if (dressId < 0) {
+            return topEnd < layerEnd ? stronger(best, topEnd, topDifference) : best;
+        }
+        int againstLeg = wears(Slot.BOTTOM) ? trouserDifference : opaqueLegs ? legwearDifference : skinDifference;
+        return dressEnd < NEAR_FLOOR_PERMILLE ? best : stronger(best, dressEnd, againstLeg);
+    }
+
+    private static long stronger(long best, int permille, int difference) {
+        return difference > (int) best ? (long) permille << 32 | difference : best;
+    }
+
+    @Override
+    public Structure structure() {
+        return structure;
+    }
+
+    @Override
+    public int filledSlots() {
+        return filled;
+    }
+
+    @Override
+    public int missingSlots() {
+        return structure.mandatoryMask(wantsShoes) & ~filled;
+    }
+
+    @Override
+    public int collidingSlots() {
+        return colliding;
+    }
+
+    @Override
+    public int fullCentiClo() {
+        return full;
+    }
+
+    @Override
+    public int peeledCentiClo() {
+        return peeled;
+    }
+
+    @Override
+    public int formalities() {
+        return formalities;
+    }
+
+    @Override
+    public int coatFormality() {
+        return coatFormality;
+    }
+
+    @Override
+    public boolean suitBroken() {
+        return Suiting.has(suiting, Suiting.BROKEN);
+    }
+
+    @Override
+    public int patterned() {
+        return patterned
+                - (Suiting.has(suiting, Suiting.ONE_PATTERN_BELOW) ? 1 : 0)
+                - (Suiting.has(suiting, Suiting.ONE_PATTERN_WITHIN) ? 1 : 0);
+    }
+
+    @Override
+    public int hueFamilies() {
+        return hues;
+    }
+
+    @Override
+    public int metals() {
+        return metals;
+    }
+
+    @Override
+    public int upperVolume() {
+        if (dressId >= 0 || wears(Slot.DRAPE)) {
+            return 0;
+        }
+        return wears(Slot.JACKET) ? jacketVolume : topVolume;
+    }
+
+    @Override
+    public int lowerVolume() {
+        return dressId >= 0 ? 0 : bottomVolume;
+    }
+
+    @Override
+    public boolean waistDefined() {
+        return waistDefined;
+    }
+
+    @Override
+    public boolean closeTop() {
+        return closeTop;
+    }
+
+    @Override
+    public boolean roomyOuter() {
+        return roomyOuter;
+    }
+
+    @Override
+    public int breakPermille() {
+        return (int) (strongestBreak() >> 32);
+    }
+
+    @Override
+    public int breakDifference() {
+        return (int) strongestBreak();
+    }
+
+    @Override
+    public int suits() {
+        return Suiting.suits(suiting);
+    }
+
+    @Override
+    public long openBreak() {
+        if (dressId < 0) {
+            return 0;
+        }
+        int leg = wears(Slot.BOTTOM) ? trouserDifference : opaqueLegs ? 0x100 | legwearDifference : 0x200;
+        return (dressId + 1L) << 32 | (long) (layerEnd & 0x3ff) << 20 | (long) layerDifference << 10 | leg;
+    }
+
+    @Override
+    public Signs signs() {
+        return this;
+    }
+
+    @Override
+    public long facts() {
+        return facts;
+    }
+
+    @Override
+    public int statements() {
+        return Math.min(MOST_STATEMENTS, statements);
+    }
+
+    @Override
+    public int heat() {
+        return Math.min(MOST_HEAT, heat);
+    }
+
+    @Override
+    public int covered() {
+        return covered;
+    }
+
+    @Override
+    public int violated() {
+        return violated;
+    }
+
+    @Override
+    public int accents() {
+        return Math.min(MOST_ACCENTS, accents);
+    }
+
+    @Override
+    public int surfaces() {
+        return surfaces;
+    }
+
+    @Override
+    public int families() {
+        return families;
+    }
+
+    @Override
+    public int darkest() {
+        return darkest;
+    }
+
+    @Override
+    public int lightest() {
+        return lightest;
+    }
+
+    @Override
+    public int mains() {
+        return Math.min(MOST_MAINS, mains);
+    }
+
+    @Override
+    public long named() {
+        return named;
+    }
+}

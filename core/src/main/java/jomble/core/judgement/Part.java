@@ -1,0 +1,38 @@
+package jomble.core.judgement;
+
+import jomble.core.piece.Slot;
+
+/**
+ * What one way to wear a piece adds to the measures of an outfit, in one context.
+ *
+ * @param id tells one-pieces apart; any number
+ * @param fullCentiClo in hundredths of a clo, {@code peeledCentiClo} what stays after the best peel
+ * @param formality of a formality slot, 0 elsewhere
+ * @param coatFormality of a coat, 0 elsewhere
+ * @param hueFamilies the hue of a main piece as a bit, 0 for a neutral
+ * @param patterned 1 for a patterned main piece
+ * @param tailoring bits of {@link Suiting}
+ * @param volume of a top, a jacket or a bottom
+ * @param end height of a hem in thousandths of stature: of a closed mid layer, or of a one-piece; {@link #NO_END} elsewhere
+ * @param skinDifference ΔE00 of a one-piece against the bare leg below it, rounded, 0 where it does not show
+ */
+public record Part(
+        int id,
+        Slot slot,
+        int fullCentiClo,
+        int peeledCentiClo,
+        int formality,
+        int coatFormality,
+        int hueFamilies,
+        int metals,
+        int patterned,
+        int tailoring,
+        int volume,
+        boolean definesWaist,
+        boolean closeTop,
+        boolean roomyOuter,
+        int end,
+        int skinDifference,
+        SignPart signs) {
+    static final int NO_END = Integer.MAX_VALUE;
+}
