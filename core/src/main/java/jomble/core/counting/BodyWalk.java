@@ -7,7 +7,6 @@ import jomble.core.judgement.Gauge;
 import jomble.core.judgement.Meeting;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /**
@@ -17,7 +16,8 @@ import jomble.core.piece.Slot;
 final class BodyWalk {
     private static final int SLOTS = Slot.values().length;
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
-    private static final String STRUCTURE = "structure";
+    /** The rule that a walk obeys by its own shape. */
+    static final String STRUCTURE = "structure";
 
     private final Structure structure;
     private final Options options;
@@ -51,13 +51,11 @@ final class BodyWalk {
         private final FindingMasks masks;
         private final List<Option> hidden;
         private final List<InWeather> weathers = new ArrayList<>();
-        private final Meeting[][] meetings;
         /** By depth, the rules that have seen all of the body they can. */
         private final List<List<CompiledContext.ReadyCheck>> decided = new ArrayList<>();
 
-        Group(CompiledContext lead, List<Option> hidden, int ways) {
+        Group(CompiledContext lead, List<Option> hidden) {
             this.hidden = hidden;
-            this.meetings = new Meeting[ways][];
             this.lead = lead;
             this.masks = lead.lasting();
         }
@@ -121,7 +119,7 @@ final class BodyWalk {
     void include(TailSearch search, Option[] filled) {
         CompiledContext context = search.context();
         List<Option> hidden = Arrays.stream(filled)
-                .filter(option -> option != null && Tail.BODY.contains(option.slot()))
+                .filter(option -> option != null && Tail.CLOTHES.contains(option.slot()))
                 .toList();
         Group group = groups.stream()
                 .filter(g -> g.masks == context.lasting()
@@ -132,7 +130,7 @@ final class BodyWalk {
                 .orElse(null);
         boolean isNew = group == null;
         if (isNew) {
-            group = new Group(context, hidden, options.ways().size());
+            group = new Group(context, hidden);
             groups.add(group);
             for (int depth = 0; depth < slots.size(); depth++) {
                 group.decided.add(new ArrayList<>());
@@ -313,16 +311,7 @@ final class BodyWalk {
 
     /** Ways are numbered in slot order. */
     private void meet(State state, int inner, int outer) {
-        Meeting[][] meetings = state.group.meetings;
-        if (meetings[inner] == null) {
-            meetings[inner] = new Meeting[meetings.length];
-        }
-        Meeting meeting = meetings[inner][outer];
-        if (meeting == null) {
-            List<Worn> ways = options.ways();
-            meeting = state.group.lead.summariser().meeting(ways.get(inner), ways.get(outer));
-            meetings[inner][outer] = meeting;
-        }
+        Meeting meeting = state.group.lead.meeting(inner, outer);
         if (!meeting.isNothing()) {
             state.gauge.add(meeting);
         }
@@ -365,9 +354,7 @@ final class BodyWalk {
         long major = state.major;
         FindingMasks masks = weather.masks();
         TailSearch search = weather.search();
-        int vector = PairVectors.BLANK;
         for (int i = 0; i < state.count; i++) {
-            vector = search.union(vector, search.vectorOf(state.ways[i]));
             for (int k = 0; k <= i && masks != null; k++) {
                 minor |= masks.minor(state.ways[i], state.ways[k]);
                 major |= masks.major(state.ways[i], state.ways[k]);
@@ -381,6 +368,6 @@ final class BodyWalk {
         }
         return FindingMasks.points(minor, major) > MOST_POINTS
                 ? Diagram.NO
-                : search.over(state.gauge, vector, minor, major);
+                : search.over(state.gauge, state.ways, state.count, minor, major);
     }
 }

@@ -1,10 +1,13 @@
 package jomble.core.counting;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import jomble.core.judgement.Gauge;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Meeting;
 import jomble.core.judgement.NeverRule;
 import jomble.core.judgement.Part;
 import jomble.core.judgement.Result;
@@ -22,7 +25,9 @@ final class CompiledContext {
     private final FindingMasks lasting;
     private final FindingMasks ofWeather;
     private final Summariser summariser;
+    private final List<Worn> ways;
     private final Part[] parts;
+    private final Meeting[][] meetings;
     private final List<ReadyCheck> checks = new ArrayList<>();
     private final List<ReadyCheck> verdictChecks = new ArrayList<>();
 
@@ -61,9 +66,16 @@ final class CompiledContext {
         this.lasting = lasting;
         this.ofWeather = ofWeather == null || ofWeather.isBlank() ? null : ofWeather;
         this.summariser = new Summariser(context);
+        this.ways = ways;
         this.parts = new Part[ways.size()];
+        this.meetings = new Meeting[ways.size()][];
+        Map<Object, Integer> suits = new HashMap<>();
         for (int way = 0; way < parts.length; way++) {
-            parts[way] = summariser.part(ways.get(way), way);
+            int suit = suits.computeIfAbsent(summariser.suitOf(ways.get(way)), s -> suits.size());
+            if (suit >= Part.MOST_SUITS) {
+                throw new WardrobeTooLargeException(suit + 1, Part.MOST_SUITS);
+            }
+            parts[way] = summariser.part(ways.get(way), way, suit);
         }
         NeverRule never = new NeverRule();
         WholeRule.Check against = never.prepare(context);
@@ -103,6 +115,19 @@ final class CompiledContext {
     /** What a way adds to the measures of an outfit. */
     Part part(int way) {
         return parts[way];
+    }
+
+    /** What two ways add by meeting; the inner one comes first in slot order. */
+    Meeting meeting(int inner, int outer) {
+        if (meetings[inner] == null) {
+            meetings[inner] = new Meeting[parts.length];
+        }
+        Meeting known = meetings[inner][outer];
+        if (known == null) {
+            known = summariser.meeting(ways.get(inner), ways.get(outer));
+            meetings[inner][outer] = known;
+        }
+        return known;
     }
 
     Gauge gauge() {

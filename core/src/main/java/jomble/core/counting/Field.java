@@ -120,7 +120,7 @@ final class Field {
                 option -> context.verdictChecks().stream()
                         .anyMatch(check -> check.rule().maySoften(option.ways().get(0), structure)),
                 context::effect);
-        return new TailSearch(context, structure, tail, diagram, options.ways());
+        return new TailSearch(context, structure, tail, diagram, options.ways().size());
     }
 
     /** What finds the combinations of one structure. */

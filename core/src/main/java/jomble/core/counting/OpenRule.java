@@ -25,14 +25,14 @@ final class OpenRule {
     private final long[] key = new long[1];
     private final CompiledContext.Charge charge = new CompiledContext.Charge();
 
-    /** Puts options of the tail on. */
+    /** Puts pieces of the tail on. */
     interface Dresser {
-        /** How many options a level has. */
-        int options(int level);
+        /** In how many ways a level can be filled. */
+        int ways(int level);
 
         boolean mayBeEmpty(int level);
 
-        void wear(int level, int option, Gauge worn, Gauge after);
+        void wear(int level, int way, Gauge worn, Gauge after);
     }
 
     /** @param touched by level, whether one of its options touches the rule */
@@ -70,17 +70,17 @@ final class OpenRule {
 
     private int explore(int level, Gauge worn) {
         long keyHere = key[0];
-        Integer[] ways = new Integer[dresser.options(level) + 1];
+        Integer[] ways = new Integer[dresser.ways(level) + 1];
         Arrays.fill(ways, 0);
         if (dresser.mayBeEmpty(level)) {
             ways[0] = prospect(level + 1, worn);
         }
-        for (int option = 0; option < dresser.options(level); option++) {
-            dresser.wear(level, option, worn, gauges[level]);
-            ways[option + 1] = prospect(level + 1, gauges[level]);
+        for (int way = 0; way < dresser.ways(level); way++) {
+            dresser.wear(level, way, worn, gauges[level]);
+            ways[way + 1] = prospect(level + 1, gauges[level]);
         }
         Map<List<Integer>, Integer> here = prospects.get(level);
-        int number = here.computeIfAbsent(Arrays.asList(ways), w -> here.size());
+        int number = here.computeIfAbsent(Arrays.asList(ways), all -> here.size());
         key[0] = keyHere;
         known[level].put(key, number);
         return number;

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What pair rules charge each option that is still to be put on, for what is worn: equal vectors are one number, and their unions are
- * worked out once. Not for use by several threads.
+ * What pair rules charge the ways to wear the options of one slot, for what is worn already: equal vectors are one number, and their
+ * unions are worked out once. Not for use by several threads.
  */
 final class PairVectors {
     static final int BLANK = 0;
 
-    private final int options;
+    private final int ways;
     private final List<long[]> vectors = new ArrayList<>();
     private final List<Long> charged = new ArrayList<>();
     private final Map<Vector, Integer> known = new HashMap<>();
@@ -32,32 +32,21 @@ final class PairVectors {
         }
     }
 
-    PairVectors(int options) {
-        this.options = options;
-        number(new long[2 * options]);
+    PairVectors(int ways) {
+        this.ways = ways;
+        number(new long[2 * ways]);
     }
 
-    /** @param masks for each option the minor mask, then for each the major mask */
+    /** @param masks for each way the minor mask, then for each the major mask */
     int number(long[] masks) {
-        for (int i = 0; i < options; i++) {
-            masks[i] &= ~masks[options + i];
-            if (masks[options + i] == FindingMasks.STOP) {
-                masks[i] = 0;
-            }
+        for (int i = 0; i < ways; i++) {
+            masks[i] &= ~masks[ways + i];
         }
         return known.computeIfAbsent(new Vector(masks), v -> {
             vectors.add(masks);
             charged.add(charged(masks));
             return vectors.size() - 1;
         });
-    }
-
-    long minor(int vector, int option) {
-        return vectors.get(vector)[option];
-    }
-
-    long major(int vector, int option) {
-        return vectors.get(vector)[options + option];
     }
 
     private static long charged(long[] masks) {
@@ -68,7 +57,15 @@ final class PairVectors {
         return all;
     }
 
-    /** Every rule that is charged to some option. */
+    long minor(int vector, int way) {
+        return vectors.get(vector)[way];
+    }
+
+    long major(int vector, int way) {
+        return vectors.get(vector)[ways + way];
+    }
+
+    /** Every rule that is charged to some way. */
     long charged(int vector) {
         return charged.get(vector);
     }
@@ -92,13 +89,5 @@ final class PairVectors {
             unions.put(pair, found);
         }
         return found;
-    }
-
-    /** The same with nothing to say of the options before a place. */
-    int from(int vector, int first) {
-        long[] masks = vectors.get(vector).clone();
-        Arrays.fill(masks, 0, first, 0);
-        Arrays.fill(masks, options, options + first, 0);
-        return number(masks);
     }
 }

@@ -19,8 +19,12 @@ import jomble.core.piece.Slot;
  * @param counted how many of them are counted
  */
 record Tail(List<Level> levels, int counted) {
-    /** The slots that dress the body; their pieces may be worn in several ways and meet each other in every rule. */
-    static final Set<Slot> BODY = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
+    /** The slots that dress the body: their pieces meet each other in so many rules that hardly two bodies are alike. */
+    static final Set<Slot> BODY = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE);
+
+    /** The slots whose pieces meet each other; what is forced on them without being counted is worn from the start. */
+    static final Set<Slot> CLOTHES =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
 
     /** The coat first: it goes over every layer, and once it is decided the rest sees little of what is worn. */
     private static final List<Slot> FILLING_ORDER = Stream.concat(
@@ -30,17 +34,11 @@ record Tail(List<Level> levels, int counted) {
     /**
      * One slot.
      *
-     * @param first place of the first option among all options of the tail
      */
-    record Level(Slot slot, List<Option> options, boolean mayBeEmpty, int first) {}
+    record Level(Slot slot, List<Option> options, boolean mayBeEmpty) {}
 
     Tail {
         levels = List.copyOf(levels);
-    }
-
-    /** All options, in the order of their places. */
-    List<Option> options() {
-        return levels.stream().flatMap(level -> level.options().stream()).toList();
     }
 
     /** The level that asks for a slot, or −1. */
@@ -77,7 +75,8 @@ record Tail(List<Level> levels, int counted) {
         }
         int counted = slots.size();
         for (Slot slot : FILLING_ORDER) {
-            boolean filled = CountedSlots.FILLED.contains(slot) || forced[slot.ordinal()] != null;
+            boolean filled =
+                    CountedSlots.FILLED.contains(slot) || forced[slot.ordinal()] != null && !CLOTHES.contains(slot);
             if (!BODY.contains(slot)
                     && structure.allows(slot)
                     && !question.counted().has(slot)
@@ -86,15 +85,13 @@ record Tail(List<Level> levels, int counted) {
             }
         }
         List<Level> levels = new ArrayList<>();
-        int first = 0;
         for (Slot slot : slots) {
             Option must = forced[slot.ordinal()];
             boolean optional = must == null && !wanted.contains(slot);
             boolean free = optional && levels.size() >= counted;
             List<Option> choices =
                     must != null ? List.of(must) : free ? helpful(options, slot, helps, effect) : options.in(slot);
-            levels.add(new Level(slot, choices, optional, first));
-            first += choices.size();
+            levels.add(new Level(slot, choices, optional));
         }
         return new Tail(levels, counted);
     }

@@ -26,20 +26,22 @@ final class WarmthDiagram {
 
     /**
      * @param level below the number of counted slots; at that number the children are lists of fillings
-     * @param added packed sums of clo of each choice
+     * @param choices which choice each child belongs to, in order; a choice may have several, for as many ways to wear it
+     * @param added packed sums of clo of each child
      */
-    private record Node(int level, int[] children, int[] added) {
+    private record Node(int level, int[] choices, int[] children, int[] added) {
         @Override
         public boolean equals(Object other) {
             return other instanceof Node n
                     && level == n.level
+                    && Arrays.equals(choices, n.choices)
                     && Arrays.equals(children, n.children)
                     && Arrays.equals(added, n.added);
         }
 
         @Override
         public int hashCode() {
-            return (Arrays.hashCode(children) * 31 + Arrays.hashCode(added)) * 31 + level;
+            return (Arrays.hashCode(children) * 31 + Arrays.hashCode(added)) * 31 + Arrays.hashCode(choices) + level;
         }
     }
 
@@ -47,13 +49,13 @@ final class WarmthDiagram {
         this.diagram = diagram;
         this.fillings = fillings;
         this.counted = counted;
-        nodes.add(new Node(-1, new int[0], new int[0]));
+        nodes.add(new Node(-1, new int[0], new int[0], new int[0]));
     }
 
-    int node(int level, int[] children, int[] added) {
+    int node(int level, int[] choices, int[] children, int[] added) {
         for (int child : children) {
             if (child != NO) {
-                return known.computeIfAbsent(new Node(level, children, added), node -> {
+                return known.computeIfAbsent(new Node(level, choices, children, added), node -> {
                     nodes.add(node);
                     return nodes.size() - 1;
                 });
@@ -79,9 +81,10 @@ final class WarmthDiagram {
     }
 
     private int branch(Node of, int sums) {
-        int[] children = new int[of.children.length];
-        for (int i = 0; i < children.length; i++) {
-            children[i] = given(of.children[i], sums + of.added[i]);
+        int[] children = new int[of.choices[of.choices.length - 1] + 1];
+        for (int i = 0; i < of.children.length; i++) {
+            int child = given(of.children[i], sums + of.added[i]);
+            children[of.choices[i]] = diagram.better(children[of.choices[i]], child);
         }
         return diagram.node(of.level, children);
     }

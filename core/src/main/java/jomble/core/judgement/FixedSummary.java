@@ -24,6 +24,7 @@ record FixedSummary(
         int breakPermille,
         int breakDifference,
         int suits,
+        long openSuiting,
         long openBreak,
         Signs signs)
         implements Summary {
@@ -49,6 +50,7 @@ record FixedSummary(
                 gauge.breakPermille(),
                 gauge.breakDifference(),
                 gauge.suits(),
+                gauge.openSuiting(),
                 gauge.openBreak(),
                 FixedSigns.of(gauge));
     }

@@ -12,6 +12,7 @@ public final class Gauge implements Summary, Signs {
     private static final int MOST_HEAT = 2;
     private static final int MOST_ACCENTS = 2;
     private static final int MOST_MAINS = 2;
+    private static final int NOBODY = -1;
     /** A one-piece that ends below this leaves nothing to break against. */
     private static final int NEAR_FLOOR_PERMILLE = 100;
 
@@ -40,6 +41,11 @@ public final class Gauge implements Summary, Signs {
     private int topDifference;
     private int dressEnd;
     private int dressId;
+    private int bottomId;
+    private int bottomSuit;
+    private int midId;
+    private int midSuit;
+    private int jacketId;
     private int skinDifference;
     private int trouserDifference;
     private int legwearDifference;
@@ -99,7 +105,12 @@ public final class Gauge implements Summary, Signs {
         topEnd = Part.NO_END;
         topDifference = 0;
         dressEnd = Part.NO_END;
-        dressId = -1;
+        dressId = NOBODY;
+        bottomId = NOBODY;
+        bottomSuit = NOBODY;
+        midId = NOBODY;
+        midSuit = NOBODY;
+        jacketId = NOBODY;
         skinDifference = 0;
         trouserDifference = 0;
         legwearDifference = 0;
@@ -142,6 +153,11 @@ public final class Gauge implements Summary, Signs {
         topDifference = other.topDifference;
         dressEnd = other.dressEnd;
         dressId = other.dressId;
+        bottomId = other.bottomId;
+        bottomSuit = other.bottomSuit;
+        midId = other.midId;
+        midSuit = other.midSuit;
+        jacketId = other.jacketId;
         skinDifference = other.skinDifference;
         trouserDifference = other.trouserDifference;
         legwearDifference = other.legwearDifference;
@@ -176,9 +192,20 @@ public final class Gauge implements Summary, Signs {
         roomyOuter |= part.roomyOuter();
         switch (part.slot()) {
             case TOP -> topVolume = part.volume();
-            case JACKET -> jacketVolume = part.volume();
-            case BOTTOM -> bottomVolume = part.volume();
-            case MID -> layerEnd = part.end();
+            case JACKET -> {
+                jacketVolume = part.volume();
+                jacketId = part.id();
+            }
+            case BOTTOM -> {
+                bottomVolume = part.volume();
+                bottomId = part.id();
+                bottomSuit = part.suitId();
+            }
+            case MID -> {
+                layerEnd = part.end();
+                midId = part.id();
+                midSuit = part.suitId();
+            }
             case ONEPIECE -> {
                 dressEnd = part.end();
                 dressId = part.id();
@@ -226,6 +253,21 @@ public final class Gauge implements Summary, Signs {
 
     void setColliding(int slots) {
         colliding = slots;
+    }
+
+    /** The id of the bottom worn, −1 for none. */
+    public int bottom() {
+        return bottomId;
+    }
+
+    /** The id of the mid layer worn, −1 for none. */
+    public int mid() {
+        return midId;
+    }
+
+    /** The id of the jacket worn, −1 for none. */
+    public int jacket() {
+        return jacketId;
     }
 
     /** The id of the one-piece worn, −1 for none. */
@@ -358,11 +400,17 @@ public final class Gauge implements Summary, Signs {
 
     @Override
     public long openBreak() {
-        if (dressId < 0) {
-            return 0;
+        if (dressId >= 0) {
+            long legs = wears(Slot.BOTTOM) ? trouserDifference : opaqueLegs ? 0x100 | legwearDifference : 0x200;
+            return (dressId + 1L) << 32 | (long) (layerEnd & 0x3ff) << 20 | (long) layerDifference << 10 | legs;
         }
-        int leg = wears(Slot.BOTTOM) ? trouserDifference : opaqueLegs ? 0x100 | legwearDifference : 0x200;
-        return (dressId + 1L) << 32 | (long) (layerEnd & 0x3ff) << 20 | (long) layerDifference << 10 | leg;
+        long ends = (long) (topEnd & 0x3ff) << 20 | (long) topDifference << 10 | layerDifference;
+        return (bottomId + 1L) << 42 | (long) (layerEnd & 0x3ff) << 32 | ends;
+    }
+
+    @Override
+    public long openSuiting() {
+        return (bottomSuit + 1L) << 23 | (midSuit + 1L) << 13 | suiting;
     }
 
     @Override

@@ -5,7 +5,8 @@ import jomble.core.piece.Slot;
 /**
  * What one way to wear a piece adds to the measures of an outfit, in one context.
  *
- * @param id tells one-pieces apart; any number
+ * @param id tells pieces apart whose hems or suits matter to what is put on later; any number but −1
+ * @param suitId equal for pieces that meet every other as parts of suits alike; below {@link #MOST_SUITS}
  * @param fullCentiClo in hundredths of a clo, {@code peeledCentiClo} what stays after the best peel
  * @param formality of a formality slot, 0 elsewhere
  * @param coatFormality of a coat, 0 elsewhere
@@ -18,6 +19,7 @@ import jomble.core.piece.Slot;
  */
 public record Part(
         int id,
+        int suitId,
         Slot slot,
         int fullCentiClo,
         int peeledCentiClo,
@@ -34,5 +36,8 @@ public record Part(
         int end,
         int skinDifference,
         SignPart signs) {
+    /** Ten bits of a key hold one more than it. */
+    public static final int MOST_SUITS = 1023;
+
     static final int NO_END = Integer.MAX_VALUE;
 }

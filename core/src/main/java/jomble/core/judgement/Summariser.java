@@ -12,6 +12,7 @@ import static jomble.core.piece.Slot.TOP;
 import static jomble.core.piece.Slot.UNDERSKIRT;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import jomble.core.brief.DressCode;
 import jomble.core.colour.Ciede2000;
@@ -74,7 +75,7 @@ public final class Summariser {
         gauge.clear(structure);
         for (Worn one : worn) {
             if (one != null) {
-                gauge.add(part(one, 0));
+                gauge.add(part(one, 0, 0));
             }
         }
         for (int i = 0; i < worn.length; i++) {
@@ -88,12 +89,15 @@ public final class Summariser {
         return FixedSummary.of(gauge);
     }
 
-    /**
-     * What one way to wear a piece adds.
-     *
-     * @param id tells one-pieces apart
-     */
-    public Part part(Worn worn, int id) {
+    /** All that later pieces can make of this one as a part of a suit, as a value. */
+    public Object suitOf(Worn worn) {
+        Piece piece = worn.piece();
+        Object cloth = piece.setId() == null || piece.isSolid() ? List.of() : piece.cloth();
+        return List.of(Tailoring.isPart(worn), piece.setId() == null ? List.of() : piece.setId(), cloth);
+    }
+
+    /** What one way to wear a piece adds, with the numbers of {@link Part}. */
+    public Part part(Worn worn, int id, int suitId) {
         Slot slot = worn.slot();
         Piece piece = worn.piece();
         int clo = centiClo(worn);
@@ -101,6 +105,7 @@ public final class Summariser {
         boolean hued = main && !piece.colourFamily().isNeutral();
         return new Part(
                 id,
+                suitId,
                 slot,
                 clo,
                 isPeeled(slot) ? 0 : clo,

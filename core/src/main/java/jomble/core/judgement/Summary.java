@@ -68,9 +68,10 @@ public interface Summary {
     /** 1 where trousers and waistcoat of one suit frame another jacket, 3 where three suits meet, else 0. */
     int suits();
 
-    /**
-     * What legs of other colours can still make of a one-piece, as a number that differs where that differs; 0 without a one-piece.
-     */
+    /** 33 bits: what parts of suits that are put on later will make of those worn, as a number that differs where that differs. */
+    long openSuiting();
+
+    /** What hems and legs that are put on later will make of what is worn, as a number that differs where that differs. */
     long openBreak();
 
     /** Facts and small counts. */

@@ -37,8 +37,8 @@ public non-sealed interface WholeRule extends Rule {
     }
 
     /**
-     * All that the rule can see of an outfit whose body is dressed (top, bottom, one-piece, drape, mid layer and jacket are decided), as
-     * a number: outfits with equal keys are alike to the rule, whatever else is put on.
+     * All that the rule can see of an outfit in which top, bottom, one-piece and drape are decided, as a number: outfits with equal keys
+     * are alike to the rule, whatever else is put on in the order of the slots.
      */
     long key(Summary summary);
 

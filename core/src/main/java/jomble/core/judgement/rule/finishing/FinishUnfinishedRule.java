@@ -4,7 +4,6 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
-import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
@@ -39,8 +38,8 @@ public final class FinishUnfinishedRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        int accessory = summary.signs().has(Sign.ACCESSORY_WORN) ? 2 : 0;
-        return Keys.of(accessory | (summary.suitBroken() ? 1 : 0), summary.formalities());
+        long accessory = summary.signs().has(Sign.ACCESSORY_WORN) ? 1 : 0;
+        return (accessory << 33 | summary.openSuiting()) << 28 | summary.formalities();
     }
 
     @Override

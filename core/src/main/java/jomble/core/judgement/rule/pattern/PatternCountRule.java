@@ -39,7 +39,7 @@ public final class PatternCountRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.patterned();
+        return summary.openSuiting() << 4 | summary.patterned();
     }
 
     @Override

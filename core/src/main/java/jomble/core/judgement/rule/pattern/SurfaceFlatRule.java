@@ -34,6 +34,8 @@ public final class SurfaceFlatRule implements WholeRule {
             .with(SchoolSwitch.ONE_COLOUR, SchoolSwitch.ALL_BLACK);
     private static final Set<Slot> READS = EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
     private static final long NEUTRALS = neutrals();
+    /** The key of outfits the rule has nothing to say of, whatever is put on. */
+    private static final long COLOURFUL = -1;
 
     record FlatOneColour(int surfaces, double wanted) {}
 
@@ -66,6 +68,10 @@ public final class SurfaceFlatRule implements WholeRule {
     @Override
     public long key(Summary summary) {
         Signs signs = summary.signs();
+        boolean severalHues = Integer.bitCount(signs.families()) > 1 && (signs.families() & ~NEUTRALS) != 0;
+        if (severalHues && signs.has(Sign.NOT_BLACK)) {
+            return COLOURFUL;
+        }
         int told = (signs.has(Sign.PATTERN_WORN) ? 2 : 0) | (signs.has(Sign.NOT_BLACK) ? 1 : 0);
         int counts = (told << 2 | signs.mains()) << 2 | signs.statements();
         int lightness = signs.darkest() << 7 | signs.lightest();

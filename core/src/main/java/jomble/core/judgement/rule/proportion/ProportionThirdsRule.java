@@ -69,8 +69,7 @@ public final class ProportionThirdsRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        long seam = summary.openBreak() == 0 ? summary.breakPermille() : summary.openBreak();
-        return seam << 1 | (summary.signs().has(Sign.DRAPE_WORN) ? 1 : 0);
+        return summary.openBreak() << 1 | (summary.signs().has(Sign.DRAPE_WORN) ? 1 : 0);
     }
 
     @Override

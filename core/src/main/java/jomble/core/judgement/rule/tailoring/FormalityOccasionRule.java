@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.Set;
 import jomble.core.brief.Occasion;
 import jomble.core.judgement.JudgementContext;
-import jomble.core.judgement.Keys;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Summary;
@@ -20,6 +19,8 @@ public final class FormalityOccasionRule implements WholeRule {
             "Each occasion has a window; one step outside is noticed, two are wrong.");
     private static final Set<Slot> READS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.SHOES);
+
+    private static final int MOST_FORMAL = 7;
 
     record BelowTheOccasion(int formality, int low, String occasion) {}
 
@@ -37,7 +38,7 @@ public final class FormalityOccasionRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return Keys.of(summary.formalities(), summary.suitBroken() ? 1 : 0);
+        return summary.openSuiting() << 28 | summary.formalities();
     }
 
     @Override
@@ -45,6 +46,9 @@ public final class FormalityOccasionRule implements WholeRule {
         Occasion occasion = context.occasion();
         int low = occasion.formalityLow();
         int high = occasion.formalityHigh();
+        if (low <= 1 && high >= MOST_FORMAL) {
+            return Check.SILENT;
+        }
         return summary -> {
             int formality = summary.formality();
             if (formality == 0 || (formality >= low && formality <= high)) {

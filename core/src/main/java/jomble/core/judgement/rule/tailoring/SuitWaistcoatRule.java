@@ -34,7 +34,7 @@ public final class SuitWaistcoatRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.suits();
+        return summary.openSuiting();
     }
 
     @Override
