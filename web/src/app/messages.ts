@@ -28,7 +28,10 @@ export const text = {
       autumn: 'autumn',
       year: 'all year',
     } as Record<string, string>,
-    presets: { outfits: 'clothes + shoes', clothes: 'clothes' } as Record<string, string>,
+    presets: { outfits: 'clothes + shoes', clothes: 'clothes', looks: 'every slot' } as Record<
+      string,
+      string
+    >,
     works: 'works',
     daring: 'works and daring',
     find: 'find a piece',
@@ -418,7 +421,7 @@ export function join(parts: readonly string[]): string {
   return `${parts.slice(0, -1).join(', ')} and ${parts[parts.length - 1]}`;
 }
 
-export function figure(value: number | string): string {
+export function figure(value: number | string | bigint): string {
   return BigInt(value).toLocaleString('en-GB');
 }
 

@@ -14,14 +14,20 @@ interface Props {
 export function CrossingTable({ counts, cell, onPick }: Props) {
   const { pieces, shown } = useDesk();
   const crossings = counts.perPair['top×bottom'] ?? [];
-  const n = new Map(crossings.map((c) => [`${c.a} ${c.b}`, c.n]));
-  const most = Math.max(1, ...crossings.map((c) => c.n));
-  const sum = (id: string) => crossings.reduce((s, c) => s + (c.a === id || c.b === id ? c.n : 0), 0);
+  const n = new Map<string, bigint>();
+  const sums = new Map<string, bigint>();
+  let most = 1;
+  crossings.forEach((c) => {
+    const exact = BigInt(c.n);
+    n.set(`${c.a} ${c.b}`, exact);
+    [c.a, c.b].forEach((id) => sums.set(id, (sums.get(id) ?? 0n) + exact));
+    most = Math.max(most, Number(exact));
+  });
   const inSlot = (slot: string) =>
     pieces
       .filter((piece) => piece.roles?.includes(slot))
-      .map((piece) => ({ piece, total: sum(piece.id ?? '') }))
-      .sort((a, b) => b.total - a.total);
+      .map((piece) => ({ piece, total: sums.get(piece.id ?? '') ?? 0n }))
+      .sort((a, b) => (a.total < b.total ? 1 : a.total > b.total ? -1 : 0));
   const bottoms = inSlot('bottom');
   const tops = inSlot('top').filter(({ piece }) => shown.includes(piece));
   if (bottoms.length === 0 || tops.length === 0) {
@@ -51,10 +57,10 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
                 </span>
               </th>
               {bottoms.map(({ piece: bottom }) => {
-                const value = n.get(`${top.id} ${bottom.id}`) ?? 0;
+                const value = n.get(`${top.id} ${bottom.id}`) ?? 0n;
                 const same = top.id === bottom.id;
                 const picked = cell?.top === top.id && cell?.bottom === bottom.id;
-                const side = 16 + 16 * Math.sqrt(value / most);
+                const side = 16 + 16 * Math.sqrt(Number(value) / most);
                 return (
                   <td key={bottom.id} className="h-[34px] w-[46px] border border-hair p-0 text-center">
                     {!same && (
@@ -62,11 +68,11 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
                         type="button"
                         data-cell={`${top.id} ${bottom.id}`}
                         aria-pressed={picked}
-                        aria-label={`${top.label} with ${bottom.label}: ${value === 0 ? text.counts.never : `${figure(value)} ${text.counts.total}`}`}
+                        aria-label={`${top.label} with ${bottom.label}: ${value === 0n ? text.counts.never : `${figure(value)} ${text.counts.total}`}`}
                         onClick={() => onPick({ top: top.id ?? '', bottom: bottom.id ?? '' })}
                         className={`flex h-full w-full items-center justify-center ${picked ? 'outline-2 outline-chalk' : ''}`}
                       >
-                        {value === 0 ? (
+                        {value === 0n ? (
                           <Mark kind="no" />
                         ) : (
                           <span
@@ -90,9 +96,15 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
   );
 }
 
+const shortened = new Intl.NumberFormat('en-GB', {
+  notation: 'compact',
+  maximumSignificantDigits: 3,
+  roundingMode: 'floor',
+} as Intl.NumberFormatOptions);
+
 /** A count that fits its cell; the exact figure is in the cell's name and in its list. */
-function short(value: number): string {
-  return value < 10_000 ? String(value) : `${Math.floor(value / 1000)}k`;
+function short(value: bigint): string {
+  return value < 10_000n ? String(value) : shortened.format(value);
 }
 
 function Head({ piece }: { piece: PieceView }) {

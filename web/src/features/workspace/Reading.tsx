@@ -10,6 +10,11 @@ interface Props {
   slot: (element: HTMLElement | null) => void;
 }
 
+/** The first figure is as large as the column lets it be, and never cut. */
+function sizeOf(total: string): string {
+  return total.length <= 11 ? 'text-[40px]' : total.length <= 15 ? 'text-[28px]' : 'text-[20px]';
+}
+
 /** The live figures first, then whatever the stage has to say of what is in hand; it scrolls, so it takes the focus. */
 export function Reading({ live, chosen, pieces, slot }: Props) {
   const counts = live.counts;
@@ -24,7 +29,7 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
         {counts ? (
           <>
             <p
-              className={`font-serif text-[40px] leading-none font-bold ${live.state === 'counting' ? 'text-soft' : ''}`}
+              className={`font-serif leading-none font-bold ${sizeOf(figure(counts.total))} ${live.state === 'counting' ? 'text-soft' : ''}`}
             >
               {figure(counts.total)}
             </p>
@@ -34,10 +39,10 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
                 : Number(counts.total) === 1
                   ? text.reading.outfit
                   : text.reading.outfits}
-              {live.change !== undefined && live.change !== 0 && (
+              {live.change !== undefined && live.change !== 0n && (
                 <strong className={live.change > 0 ? 'ml-1.5 text-works' : 'ml-1.5 text-no'}>
                   {live.change > 0 ? '+' : '−'}
-                  {figure(Math.abs(live.change))}
+                  {figure(live.change < 0n ? -live.change : live.change)}
                 </strong>
               )}
             </p>

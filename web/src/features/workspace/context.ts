@@ -50,7 +50,7 @@ export function contextQuery(chosen: Chosen) {
 export interface LiveCounts {
   counts?: Counts;
   /** Difference to the total before the last change, if there was one. */
-  change?: number;
+  change?: bigint;
   fraction: number;
   /** Why the server does not count this wardrobe at all. */
   refused?: string;

@@ -86,7 +86,7 @@ export function useLiveCounts(
   }, []);
   const again = useCallback(() => setRound((r) => r + 1), []);
   const change =
-    state.counts && state.before ? Number(state.counts.total) - Number(state.before.total) : undefined;
+    state.counts && state.before ? BigInt(state.counts.total) - BigInt(state.before.total) : undefined;
   const { counts, fraction, refused } = state;
   return useMemo(
     () => ({ counts, change, fraction, state: state.state, refused, stop, again }),

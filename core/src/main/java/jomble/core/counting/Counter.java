@@ -8,6 +8,7 @@ public interface Counter {
      * @param crossings pairs of slots to cross
      * @throws CountingStoppedException when {@code progress} asks to stop
      * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws TooManyCombinationsException when there are more than 2^63 − 1
      */
     Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress);
 
@@ -16,6 +17,8 @@ public interface Counter {
      * and by the ids of the pieces in slot order.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws TooManyCombinationsException when there are more than 2^63 − 1
      */
     CombinationPage list(CountQuestion question, long offset, int limit, Progress progress);
 }

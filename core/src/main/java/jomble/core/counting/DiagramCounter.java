@@ -2,18 +2,15 @@ package jomble.core.counting;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
-import jomble.core.piece.Slot;
 
 /**
  * Counts by walking the bodies one by one and looking up what can be put on over each in a decision diagram.
@@ -33,10 +30,18 @@ public final class DiagramCounter implements Counter {
 
     @Override
     public Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress) {
+        try {
+            return countAll(question, crossings, progress);
+        } catch (ArithmeticException e) {
+            throw new TooManyCombinationsException(e);
+        }
+    }
+
+    private Counts countAll(CountQuestion question, List<SlotPair> crossings, Progress progress) {
         Field field = new Field(question, catalogue);
         Options options = field.options();
         Tally tally = new Tally(question, options, crossings);
-        DarkPicks dark = new DarkPicks(options, field.wantsShoes());
+        DarkPicks dark = new DarkPicks(options, field.wantsShoes(), question.includeDaring());
         boolean decidesTheDark = question.counted().equals(CountedSlots.OUTFITS)
                 && question.containing().isEmpty();
         Forced forced = Forced.by(question, options);
@@ -83,19 +88,22 @@ public final class DiagramCounter implements Counter {
                 Field.Search search = field.search(structure, forced, filled);
                 if (search != null) {
                     Tally.OfStructure bodies = tally.of(search);
-                    DarkWalk picks = dark == null ? null : new DarkWalk(field, search, dark);
+                    DarkPicks.OfStructure picks = dark == null ? null : dark.of(search);
                     search.walk()
                             .walk(
                                     (body, node) -> {
                                         bodies.add(body, node);
                                         if (picks != null) {
-                                            picks.pick(body, node);
+                                            picks.add(body, node);
                                         }
                                         return true;
                                     },
                                     told);
                     bodies.finish();
-                    approve(approvals, forced, filled, search, tally, dark);
+                    approve(approvals, forced, filled, search, tally, picks);
+                    if (picks != null) {
+                        picks.finish();
+                    }
                 }
             }
         }
@@ -108,66 +116,14 @@ public final class DiagramCounter implements Counter {
             List<Option[]> filled,
             Field.Search search,
             Tally tally,
-            DarkPicks dark) {
+            DarkPicks.OfStructure picks) {
         for (Option[] combination : approvals.combinations(forced, filled)) {
             int verdict = search.verdictOf(combination);
             if (verdict != Diagram.WORKS) {
                 tally.addApproved(combination, verdict == Diagram.DARING);
             }
-            if (dark != null) {
-                dark.complete(search.structure(), combination);
-            }
-        }
-    }
-
-    /** Marks which picks of the mandatory slots some combination completes. */
-    private static final class DarkWalk {
-        private final Field field;
-        private final Field.Search search;
-        private final DarkPicks dark;
-        private final int last;
-        private final Set<List<Object>> seen = new HashSet<>();
-
-        DarkWalk(Field field, Field.Search search, DarkPicks dark) {
-            this.field = field;
-            this.search = search;
-            this.dark = dark;
-            int lastLevel = -1;
-            for (Slot slot : search.structure().mandatory(field.wantsShoes())) {
-                lastLevel = Math.max(lastLevel, search.tail().levelOf(slot));
-            }
-            this.last = lastLevel;
-        }
-
-        void pick(Option[] body, int node) {
-            List<Object> key = new ArrayList<>();
-            for (Slot slot : search.structure().mandatory(field.wantsShoes())) {
-                key.add(body[slot.ordinal()]);
-            }
-            key.add(node);
-            if (isCounted(node) && seen.add(key)) {
-                descend(body.clone(), node, 0);
-            }
-        }
-
-        private boolean isCounted(int node) {
-            Diagram diagram = search.diagram();
-            return diagram.works(node) > 0 || field.question().includeDaring() && diagram.daring(node) > 0;
-        }
-
-        private void descend(Option[] combination, int node, int level) {
-            if (!isCounted(node)) {
-                return;
-            }
-            if (level > last) {
-                dark.complete(search.structure(), combination);
-                return;
-            }
-            Tail.Level here = search.tail().levels().get(level);
-            for (int c = 0; c <= here.options().size(); c++) {
-                combination[here.slot().ordinal()] =
-                        c == 0 ? null : here.options().get(c - 1);
-                descend(combination, search.diagram().child(node, c), level + 1);
+            if (picks != null) {
+                picks.addApproved(combination);
             }
         }
     }
@@ -244,6 +200,14 @@ public final class DiagramCounter implements Counter {
 
     @Override
     public CombinationPage list(CountQuestion question, long offset, int limit, Progress progress) {
+        try {
+            return page(question, offset, limit, progress);
+        } catch (ArithmeticException e) {
+            throw new TooManyCombinationsException(e);
+        }
+    }
+
+    private CombinationPage page(CountQuestion question, long offset, int limit, Progress progress) {
         Field field = new Field(question, catalogue);
         Forced forced = Forced.by(question, field.options());
         List<Listing.Part> parts = new ArrayList<>();

@@ -9,6 +9,9 @@ final class KeyTable {
     /** 2^64 divided by the golden ratio, odd: multiplying by it loses nothing and spreads neighbours (Knuth, TAOCP 6.4). */
     private static final long SPREAD = 0x9E3779B97F4A7C15L;
 
+    /** 512 MB in one table: a count that needs more is refused. */
+    private static final int MOST_LONGS = 1 << 26;
+
     private final int width;
     private long[] keys;
     private int[] values;
@@ -68,6 +71,9 @@ final class KeyTable {
     }
 
     private void grow() {
+        if (keys.length > MOST_LONGS / 2) {
+            throw WardrobeTooLargeException.ofMemory();
+        }
         long[] moreKeys = new long[keys.length * 2];
         int[] moreValues = new int[values.length * 2];
         Arrays.fill(moreValues, ABSENT);

@@ -222,16 +222,17 @@ final class TailSearch implements OpenRule.Dresser {
         if (level == levels) {
             return FindingMasks.points(minor, major) <= Verdict.WORKS.mostPoints() ? Diagram.WORKS : Diagram.DARING;
         }
-        int known = tables[level].get(key(level, worn, minor, major));
+        long[] key = key(level, worn, minor, major);
+        int known = tables[level].get(key);
         if (known != KeyTable.ABSENT) {
             return known;
         }
         int node = level < tail.counted() ? branch(level, worn, minor, major) : best(level, worn, minor, major);
-        tables[level].put(key(level, worn, minor, major), node);
+        tables[level].put(key, node);
         return node;
     }
 
-    /** All that the slots from a level on can see. */
+    /** All that the slots from a level on can see; it stands until the level is asked for again. */
     private long[] key(int level, Gauge worn, long minor, long major) {
         long[] key = keys[level];
         long alive = live[level];
@@ -287,7 +288,8 @@ final class TailSearch implements OpenRule.Dresser {
             int list = fillings.nothing(FindingMasks.points(minor, major));
             return warmths.node(level, new int[1], new int[] {list}, new int[1]);
         }
-        int known = tables[level].get(key(level, worn, minor, major));
+        long[] key = key(level, worn, minor, major);
+        int known = tables[level].get(key);
         if (known != KeyTable.ABSENT) {
             return known;
         }
@@ -305,7 +307,7 @@ final class TailSearch implements OpenRule.Dresser {
             }
         }
         int node = warmths.node(level, choice, of, added);
-        tables[level].put(key(level, worn, minor, major), node);
+        tables[level].put(key, node);
         return node;
     }
 
@@ -314,7 +316,8 @@ final class TailSearch implements OpenRule.Dresser {
         if (level == levels) {
             return fillings.nothing(FindingMasks.points(minor, major));
         }
-        int known = lists[level].get(key(level, worn, minor, major));
+        long[] key = key(level, worn, minor, major);
+        int known = lists[level].get(key);
         if (known != KeyTable.ABSENT) {
             return known;
         }
@@ -327,7 +330,7 @@ final class TailSearch implements OpenRule.Dresser {
             }
         }
         int list = union.number();
-        lists[level].put(key(level, worn, minor, major), list);
+        lists[level].put(key, list);
         return list;
     }
 

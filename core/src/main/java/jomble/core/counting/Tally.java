@@ -96,10 +96,18 @@ final class Tally {
         /** For each crossing of a body slot with one put on over it, the nodes met by option of the body. */
         private final List<Map<Option, Hits>> hitsBy = new ArrayList<>();
 
+        private final boolean[] reachesTail;
+
         OfStructure(Field.Search search) {
             this.diagram = search.diagram();
             this.tail = search.tail();
-            crossings.forEach(pair -> hitsBy.add(new HashMap<>()));
+            this.reachesTail = new boolean[crossings.size()];
+            for (int i = 0; i < reachesTail.length; i++) {
+                hitsBy.add(new HashMap<>());
+                boolean first = Tail.BODY.contains(crossings.get(i).first());
+                boolean second = Tail.BODY.contains(crossings.get(i).second());
+                reachesTail[i] = first != second;
+            }
         }
 
         /** Adds a body with what can be put on over it. */
@@ -121,7 +129,7 @@ final class Tally {
                 Option b = body[crossings.get(i).second().ordinal()];
                 if (a != null && b != null) {
                     cross(i, a, b, counted);
-                } else if (a != null || b != null) {
+                } else if ((a != null || b != null) && reachesTail[i]) {
                     hitsBy.get(i)
                             .computeIfAbsent(a == null ? b : a, o -> new Hits())
                             .add(node, 1);

@@ -7,13 +7,23 @@ public final class WardrobeTooLargeException extends RuntimeException {
     private final int ways;
     private final int most;
 
+    private WardrobeTooLargeException(String message) {
+        super(message);
+        this.ways = 0;
+        this.most = 0;
+    }
+
+    static WardrobeTooLargeException ofMemory() {
+        return new WardrobeTooLargeException("more to remember than memory is set aside for");
+    }
+
     WardrobeTooLargeException(int ways, int most) {
         super(ways + " ways to wear pieces, at most " + most);
         this.ways = ways;
         this.most = most;
     }
 
-    /** Ways to wear the pieces: a piece in a slot in one finish. */
+    /** Ways to wear the pieces: a piece in a slot in one finish; 0 where these are not what was too much. */
     public int ways() {
         return ways;
     }

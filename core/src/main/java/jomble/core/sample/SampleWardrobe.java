@@ -153,6 +153,9 @@ public final class SampleWardrobe {
                 piece.put("show", "statement");
             }
         }
+        if (chance(930)) {
+            piece.put("decision", "keep");
+        }
         piece.put("wearsBefore", random.nextInt(TYPICAL_WEARS));
         piece.put("cost", Map.of("amount", BigDecimal.valueOf(15 + random.nextInt(180)), "currency", "EUR"));
         return piece;

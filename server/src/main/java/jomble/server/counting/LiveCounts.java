@@ -16,6 +16,7 @@ import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
+import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.server.problem.ProblemAdvice;
 import org.springframework.stereotype.Component;
@@ -74,6 +75,8 @@ class LiveCounts {
             emitter.complete();
         } catch (WardrobeTooLargeException e) {
             refuse(emitter, ProblemAdvice.sentence(e));
+        } catch (TooManyCombinationsException e) {
+            refuse(emitter, ProblemAdvice.TOO_MANY);
         } catch (CountingStoppedException | IOException | IllegalStateException e) {
             listening.set(false);
             emitter.complete();

@@ -4,10 +4,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Kinds;
+import jomble.core.sample.SampleWardrobe;
 import jomble.server.account.AccountService;
 import jomble.server.account.MemberAuthentication;
 import jomble.server.client.Client;
@@ -35,6 +37,11 @@ class DemoLoader implements ApplicationRunner {
     private static final String EMAIL = "stylist@quarterlight.example";
     private static final String PASSWORD = "vessel-bay";
     private static final String TOKEN = "jomble-demo-token-for-quarterlight-only";
+
+    private static final long SEED = 19_480_914;
+    private static final int LARGE_SIZE = 240;
+    private static final double COLOURFUL = 0.55;
+    private static final List<Map<String, Object>> LARGE = SampleWardrobe.pieces(SEED, LARGE_SIZE, COLOURFUL);
 
     private final StudioRepository studios;
     private final AccountService accounts;
@@ -73,6 +80,7 @@ class DemoLoader implements ApplicationRunner {
             load("Ines Halvard", "/demo/ines-halvard.json");
             load("Tomas Redfern", "/demo/tomas-redfern.json");
             load("Anjali Brandt", "/demo/anjali-brandt.json");
+            load("Odile Marchetti-Szabo", "/demo/odile-marchetti-szabo.json", LARGE);
             clients.create("New client");
         } finally {
             SecurityContextHolder.clearContext();
@@ -81,9 +89,17 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private void load(String name, String resource) {
+        load(name, resource, List.of());
+    }
+
+    /** @param madeUp pieces in document form, in place of none in the resource */
+    private void load(String name, String resource, List<Map<String, Object>> madeUp) {
         Client client = clients.create(name);
         try (InputStream in = DemoLoader.class.getResourceAsStream(resource)) {
             Map<String, Object> document = json.readValue(in, new TypeReference<>() {});
+            if (!madeUp.isEmpty()) {
+                document.put("pieces", madeUp);
+            }
             pieces.replaceAll(client.id(), WardrobeReader.read(document, Kinds.shipped()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -3,6 +3,7 @@ package jomble.server.problem;
 import java.net.URI;
 import java.util.List;
 import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Problem;
@@ -25,6 +26,10 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 /** Turns every failure into {@code application/problem+json} (RFC 9457); never a stack trace. */
 @RestControllerAdvice
 public class ProblemAdvice extends ResponseEntityExceptionHandler {
+    /** Why a count too large for its figures is not given, for people. */
+    public static final String TOO_MANY =
+            "There are more combinations than can be written down exactly (over nine quintillion). Count fewer slots, or a capsule.";
+
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
@@ -52,8 +57,16 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
         return answer(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", sentence(e), List.of());
     }
 
+    @ExceptionHandler
+    ResponseEntity<Object> tooMany(TooManyCombinationsException e) {
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", TOO_MANY, List.of());
+    }
+
     /** Why a wardrobe is not counted, for people. */
     public static String sentence(WardrobeTooLargeException e) {
+        if (e.most() == 0) {
+            return "These pieces combine in more different ways than memory is set aside for. Count a capsule or a selection of them.";
+        }
         return "These pieces can be worn in " + e.ways() + " ways; at most " + e.most()
                 + " are counted at once. Count a capsule or a selection of them.";
     }

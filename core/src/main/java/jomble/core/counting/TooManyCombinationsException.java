@@ -1,0 +1,10 @@
+package jomble.core.counting;
+
+/** There are more combinations than 2^63 − 1; nothing was counted. */
+public final class TooManyCombinationsException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    TooManyCombinationsException(ArithmeticException cause) {
+        super("more than " + Long.MAX_VALUE + " combinations", cause);
+    }
+}
