@@ -1278,6 +1278,8 @@ export interface operations {
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
+                rows?: string;
+                columns?: string;
                 trying?: string;
                 roles?: string[];
                 rules?: string;
@@ -1464,6 +1466,7 @@ export interface operations {
                 counting?: string;
                 daring?: boolean;
                 containing?: string[];
+                placed?: string[];
                 offset?: number;
                 limit?: number;
             };

@@ -19,15 +19,26 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
   const [chosen] = useChosen();
   const { byId, live, pieces } = useDesk();
   const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
-  const found = live.counts?.perPair['top×bottom']?.find((c) => c.a === top && c.b === bottom)?.n ?? 0;
-  const outfits = useOutfits(clientId, chosen, [top, bottom], stamp, found > 0);
-  const why = useVerdict(clientId, chosen, { top, bottom }, true, stamp, found === 0);
+  const found =
+    live.counts?.perPair[`${chosen.rows}×${chosen.columns}`]?.find((c) => c.a === top && c.b === bottom)?.n ??
+    0;
+  const placed = [`${chosen.rows}=${top}`, `${chosen.columns}=${bottom}`];
+  const outfits = useOutfits(clientId, chosen, { containing: [], placed }, stamp, found > 0);
+  const why = useVerdict(
+    clientId,
+    chosen,
+    { [chosen.rows]: top, [chosen.columns]: bottom },
+    true,
+    stamp,
+    found === 0,
+  );
   const list = new URLSearchParams(search);
   list.delete('containing');
-  [top, bottom].forEach((id) => list.append('containing', id));
+  list.delete('placed');
+  placed.forEach((place) => list.append('placed', place));
   const error = outfits.error ?? why.error;
   const beside = Object.entries(why.data?.slots ?? {})
-    .filter(([slot]) => slot !== 'top' && slot !== 'bottom')
+    .filter(([slot]) => slot !== chosen.rows && slot !== chosen.columns)
     .map(([, id]) => byId.get(String(id))?.label ?? String(id));
 
   return (

@@ -2,7 +2,7 @@ import type { Counts, PieceView } from '../../api/client';
 import { figure, text } from '../../app/messages';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { useDesk } from '../workspace/context';
+import { useChosen, useDesk } from '../workspace/context';
 
 interface Props {
   counts: Counts;
@@ -10,10 +10,11 @@ interface Props {
   onPick: (cell: { top: string; bottom: string }) => void;
 }
 
-/** Tops across bottoms; a cell's square grows with its count, a barred ring marks a pair that never works. */
+/** The pieces of one slot across those of another; a cell's square grows with its count, a barred ring marks a pair that never works. */
 export function CrossingTable({ counts, cell, onPick }: Props) {
   const { pieces, shown } = useDesk();
-  const crossings = counts.perPair['top×bottom'] ?? [];
+  const [chosen] = useChosen();
+  const crossings = counts.perPair[`${chosen.rows}×${chosen.columns}`] ?? [];
   const n = new Map<string, bigint>();
   const sums = new Map<string, bigint>();
   let most = 1;
@@ -28,8 +29,8 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
       .filter((piece) => piece.roles?.includes(slot))
       .map((piece) => ({ piece, total: sums.get(piece.id ?? '') ?? 0n }))
       .sort((a, b) => (a.total < b.total ? 1 : a.total > b.total ? -1 : 0));
-  const bottoms = inSlot('bottom');
-  const tops = inSlot('top').filter(({ piece }) => shown.includes(piece));
+  const bottoms = inSlot(chosen.columns);
+  const tops = inSlot(chosen.rows).filter(({ piece }) => shown.includes(piece));
   if (bottoms.length === 0 || tops.length === 0) {
     return <p className="text-soft">{text.counts.empty}</p>;
   }

@@ -20,6 +20,7 @@ export function Ranking({ counts }: { counts: Counts }) {
         {ranked.map(({ piece, n }) => {
           const list = new URLSearchParams(search);
           list.delete('containing');
+          list.delete('placed');
           list.append('containing', piece.id ?? '');
           return (
             <tr key={piece.id} className="border-t border-hair">

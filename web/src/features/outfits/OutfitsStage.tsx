@@ -12,15 +12,17 @@ export function OutfitsStage() {
   const [search, setSearch] = useSearchParams();
   const [chosen] = useChosen();
   const { byId, pieces } = useDesk();
-  const containing = search.getAll('containing');
+  const wanted = { containing: search.getAll('containing'), placed: search.getAll('placed') };
+  const ids = [...wanted.containing, ...wanted.placed.map((place) => place.slice(place.indexOf('=') + 1))];
   const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
-  const outfits = useOutfits(clientId, chosen, containing, stamp);
+  const outfits = useOutfits(clientId, chosen, wanted, stamp);
   const total = outfits.data?.pages[0]?.total;
   const listed = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
 
   function all() {
     const next = new URLSearchParams(search);
     next.delete('containing');
+    next.delete('placed');
     setSearch(next);
   }
 
@@ -30,11 +32,11 @@ export function OutfitsStage() {
         <h1 className="font-serif text-xl font-semibold">{text.outfits.title}</h1>
         <p className="text-soft">
           {total !== undefined && `${figure(listed.length)} ${text.outfits.of} ${figure(total)} · `}
-          {containing.length
-            ? `${text.outfits.containing} ${join(containing.map((id) => byId.get(id)?.label ?? id))}`
+          {ids.length
+            ? `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`
             : text.outfits.all}
         </p>
-        {containing.length > 0 && (
+        {ids.length > 0 && (
           <Button look="link" onClick={all}>
             {text.outfits.clear}
           </Button>

@@ -15,6 +15,7 @@ export function worn(outfit: OutfitView): [string, string][] {
 export function sheetAddress(outfit: OutfitView, search: string): string {
   const next = new URLSearchParams(search);
   next.delete('containing');
+  next.delete('placed');
   next.delete('wear');
   worn(outfit).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
   return `../outfits/sheet?${next}`;
@@ -36,7 +37,7 @@ export function slotsOf(search: URLSearchParams): Record<string, string | string
 /** The query of a sheet's address with these pieces worn, and everything else of the address as it is. */
 export function withSlots(slots: Record<string, string | string[]>, search: string): string {
   const next = new URLSearchParams(search);
-  ['containing', 'wear', 'rule'].forEach((name) => next.delete(name));
+  ['containing', 'placed', 'wear', 'rule'].forEach((name) => next.delete(name));
   pairs(slots).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
   return next.toString();
 }

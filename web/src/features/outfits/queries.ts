@@ -4,16 +4,16 @@ import { contextQuery, type Chosen } from '../workspace/context';
 
 const page = 12;
 
+/** What every outfit of a list must contain: pieces anywhere, or in one slot, written as in an address: `jacket=p30`. */
+export interface Wanted {
+  containing: string[];
+  placed: string[];
+}
+
 /** The list behind a number, page by page, in the stable order. */
-export function useOutfits(
-  clientId: string,
-  chosen: Chosen,
-  containing: string[],
-  stamp: string,
-  enabled = true,
-) {
+export function useOutfits(clientId: string, chosen: Chosen, wanted: Wanted, stamp: string, enabled = true) {
   return useInfiniteQuery({
-    queryKey: ['outfits', clientId, chosen, containing, stamp],
+    queryKey: ['outfits', clientId, chosen, wanted, stamp],
     enabled,
     initialPageParam: 0,
     queryFn: ({ pageParam, signal }) =>
@@ -22,7 +22,7 @@ export function useOutfits(
           signal,
           params: {
             path: { clientId },
-            query: { ...contextQuery(chosen), containing, offset: pageParam, limit: page },
+            query: { ...contextQuery(chosen), ...wanted, offset: pageParam, limit: page },
           },
         }),
       ),

@@ -17,6 +17,9 @@ export interface Chosen {
   occasion: string;
   counting: string;
   daring: boolean;
+  /** Slots whose pieces the crossing table has as rows and as columns. */
+  rows: string;
+  columns: string;
 }
 
 export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) => void] {
@@ -28,6 +31,8 @@ export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) 
     occasion: search.get('occasion') ?? '',
     counting: search.get('counting') ?? 'outfits',
     daring: search.get('daring') === 'yes',
+    rows: search.get('rows') ?? 'top',
+    columns: search.get('columns') ?? 'bottom',
   };
   const change = (values: Partial<Record<string, string>>) => {
     const next = new URLSearchParams(search);

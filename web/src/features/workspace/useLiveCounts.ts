@@ -24,7 +24,12 @@ export function useLiveCounts(
   trying?: { piece: string; roles: string[] } | { rules: string },
 ): LiveCounts {
   const [round, setRound] = useState(0);
-  const search = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
+  const search = new URLSearchParams({
+    counting: chosen.counting,
+    daring: String(chosen.daring),
+    rows: chosen.rows,
+    columns: chosen.columns,
+  });
   if (chosen.months.length) {
     search.set('months', chosen.months.join(','));
   }

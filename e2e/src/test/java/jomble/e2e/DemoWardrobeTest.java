@@ -57,6 +57,25 @@ class DemoWardrobeTest extends BrowserTest {
         browser.checkAccessibility();
     }
 
+    /** Any two slots are crossed, every slot may be counted, and the list behind a cell is as long as the cell says. */
+    @Test
+    void crossesJacketsWithShoesAndListsAsManyAsTheCellSays() {
+        browser.openClient(CLIENT, "counts?counting=looks");
+        browser.choose(By.xpath("//label[.='rows']/following-sibling::select"), "jacket");
+        browser.choose(By.xpath("//label[.='across']/following-sibling::select"), "shoes");
+        By cell = By.cssSelector(
+                "button[data-cell][aria-label*='jacket with'][aria-label*='loafers']:not([aria-label$='no outfit'])");
+        String label = browser.see(cell).getAttribute("aria-label");
+        String count = label.substring(label.lastIndexOf(": ") + 2).replace(" outfits", "");
+        browser.click(cell);
+        browser.untilText(By.cssSelector("[data-testid='cell-reading']"), text -> text.contains(count));
+        browser.click(By.linkText("Open the list"));
+        browser.until(
+                b -> !b.all(By.cssSelector("[data-testid='outfit-list'] a")).isEmpty());
+        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
+        assertThat(count).matches("[\\d,]{5,}");
+    }
+
     @Test
     void ranksThePiecesFromTheWeakestUp() {
         browser.openClient(CLIENT, "counts?occasion=sailing+weekend&season=summer&counting=clothes");

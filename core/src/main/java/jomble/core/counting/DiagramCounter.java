@@ -42,13 +42,13 @@ public final class DiagramCounter implements Counter {
         Options options = field.options();
         Tally tally = new Tally(question, options, crossings);
         DarkPicks dark = new DarkPicks(options, field.wantsShoes(), question.includeDaring());
-        boolean decidesTheDark = question.counted().equals(CountedSlots.OUTFITS)
-                && question.containing().isEmpty();
+        boolean decidesTheDark = question.counted().equals(CountedSlots.OUTFITS) && isFree(question);
         Forced forced = Forced.by(question, options);
         double share = question.completions() ? FIRST_SHARE : 1;
         run(field, forced.counted(), forced.filled(), tally, decidesTheDark ? dark : null, part(progress, 0, share));
         if (!decidesTheDark) {
-            Field whole = field.asking(question.containing(List.of()).counting(CountedSlots.OUTFITS));
+            Field whole = field.asking(
+                    question.containing(List.of()).wearing(Map.of()).counting(CountedSlots.OUTFITS));
             run(
                     whole,
                     Forced.free(),
@@ -63,6 +63,10 @@ public final class DiagramCounter implements Counter {
                 new NeverTogetherFinder(question, catalogue, options).find(crossings, tally.crossed());
         progress.goOn(1);
         return counts(field, tally, dark, completed, never);
+    }
+
+    private static boolean isFree(CountQuestion question) {
+        return question.containing().isEmpty() && question.placed().isEmpty();
     }
 
     private static Progress part(Progress whole, double from, double to) {

@@ -3,6 +3,7 @@ package jomble.core.counting;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -31,6 +32,14 @@ record Forced(List<Option[]> counted, List<Option[]> filled) {
             } else {
                 counted = spread(counted, there);
             }
+        }
+        for (Map.Entry<Slot, PieceId> place : question.placed().entrySet()) {
+            List<Option> there = options.in(place.getKey()).stream()
+                    .filter(option -> option.contains(place.getValue()))
+                    .toList();
+            boolean inCounted = question.counted().has(place.getKey());
+            counted = inCounted ? spread(counted, there) : counted;
+            filled = inCounted ? filled : spread(filled, there);
         }
         return new Forced(counted, filled);
     }

@@ -36,40 +36,46 @@ class LiveCounts {
 
     private final Counter counter;
     private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
-    private final Map<CountQuestion, CountsView> known =
-            Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-                private static final long serialVersionUID = 1;
+    private final Map<Asked, CountsView> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1;
 
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<CountQuestion, CountsView> eldest) {
-                    return size() > REMEMBERED;
-                }
-            });
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Asked, CountsView> eldest) {
+            return size() > REMEMBERED;
+        }
+    });
 
     LiveCounts(Counter counter) {
         this.counter = counter;
+    }
+
+    /** A question, and the two slots that are crossed in its table. */
+    record Asked(CountQuestion question, SlotPair across) {
+        Asked withoutCompletions() {
+            return new Asked(question.withoutCompletions(), across);
+        }
     }
 
     record ProgressView(double fraction) {}
 
     record RefusedView(String why) {}
 
-    SseEmitter stream(CountQuestion question) {
+    SseEmitter stream(Asked asked) {
         SseEmitter emitter = new SseEmitter(LONGEST_MILLIS);
         AtomicBoolean listening = new AtomicBoolean(true);
         emitter.onCompletion(() -> listening.set(false));
         emitter.onTimeout(() -> listening.set(false));
         emitter.onError(e -> listening.set(false));
-        threads.execute(() -> run(question, emitter, listening));
+        threads.execute(() -> run(asked, emitter, listening));
         return emitter;
     }
 
-    private void run(CountQuestion question, SseEmitter emitter, AtomicBoolean listening) {
+    private void run(Asked asked, SseEmitter emitter, AtomicBoolean listening) {
         try {
-            CountsView whole = known.get(question);
+            CountsView whole = known.get(asked);
             if (whole == null) {
-                send(emitter, "counts", counted(question.withoutCompletions(), emitter, listening));
-                whole = counted(question, emitter, listening);
+                send(emitter, "counts", counted(asked.withoutCompletions(), emitter, listening));
+                whole = counted(asked, emitter, listening);
             }
             send(emitter, "complete", whole);
             emitter.complete();
@@ -92,13 +98,13 @@ class LiveCounts {
         emitter.complete();
     }
 
-    private CountsView counted(CountQuestion question, SseEmitter emitter, AtomicBoolean listening) {
-        CountsView view = known.get(question);
+    private CountsView counted(Asked asked, SseEmitter emitter, AtomicBoolean listening) {
+        CountsView view = known.get(asked);
         if (view == null) {
             long start = System.nanoTime();
-            Counts counts = counter.count(question, List.of(SlotPair.TOPS_AND_BOTTOMS), reporting(emitter, listening));
+            Counts counts = counter.count(asked.question(), List.of(asked.across()), reporting(emitter, listening));
             view = CountsView.of(counts, TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start));
-            known.put(question, view);
+            known.put(asked, view);
         }
         return view;
     }

@@ -38,4 +38,22 @@ class TriedRolesTest {
         assertThat(stylist.get(counts + "?trying=p4&roles=middle").at("errors", 0, "pointer"))
                 .isEqualTo("/roles/0");
     }
+
+    @Test
+    void crossesTheSlotsThatAreAskedFor(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String client = stylist.newClient();
+        for (String line : new String[] {"t-shirt white", "jeans navy", "chinos grey", "trainers white"}) {
+            stylist.post(client + "/pieces/entry", Map.of("line", line));
+        }
+        String counts = client + "/counts";
+        assertThat(stylist.get(counts + "?rows=shoes&columns=bottom").text())
+                .contains("shoes×bottom", "{\"a\":\"p4\",\"b\":\"p2\",\"n\":1}")
+                .doesNotContain("top×bottom");
+        assertThat(stylist.get(counts + "?rows=shoes&columns=socks").at("errors", 0, "message"))
+                .asString()
+                .contains("socks");
+        assertThat(stylist.get(counts + "?rows=top&columns=top").at("errors", 0, "code"))
+                .isEqualTo("not-a-pair");
+    }
 }
