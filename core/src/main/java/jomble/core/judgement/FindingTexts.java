@@ -84,7 +84,8 @@ public final class FindingTexts {
             }
             matcher.appendReplacement(filled, Matcher.quoteReplacement(words));
         }
-        return matcher.appendTail(filled).toString();
+        String sentence = matcher.appendTail(filled).toString();
+        return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
     }
 
     /** One decimal is enough to read, unless it would make a near miss look like a hit: 11.96 is not 12. */

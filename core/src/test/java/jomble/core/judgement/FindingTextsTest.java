@@ -7,6 +7,7 @@ import java.util.Map;
 import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.PieceId;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -33,6 +34,14 @@ class FindingTextsTest {
         assertThat(text("suit.contrast", new TooAlike(deltaE, 12)))
                 .startsWith("The jacket and The skirt are " + read + " apart")
                 .endsWith("12 is the least.");
+    }
+
+    record NotMet(String occasion, String requirements) {}
+
+    @Test
+    void beginsWithACapitalWhateverTheOccasionIsCalled() {
+        assertThat(text("dress-code", new NotMet("council evening", "no denim")))
+                .isEqualTo("Council evening asks for what is not met: no denim.");
     }
 
     @ParameterizedTest
