@@ -2,6 +2,7 @@ package jomble.core.counting;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,7 +20,7 @@ import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
-/** One context with everything about it worked out once. */
+/** One context with everything about it worked out once. Not for use by several threads. */
 final class CompiledContext {
     private final JudgementContext context;
     private final FindingMasks lasting;
@@ -28,6 +29,10 @@ final class CompiledContext {
     private final List<Worn> ways;
     private final Part[] parts;
     private final Meeting[][] meetings;
+    /** The number of each way. */
+    private final Map<Worn, Integer> numbers = new IdentityHashMap<>();
+
+    private final Gauge measured;
     private final List<ReadyCheck> checks = new ArrayList<>();
     private final List<ReadyCheck> verdictChecks = new ArrayList<>();
 
@@ -69,12 +74,14 @@ final class CompiledContext {
         this.ways = ways;
         this.parts = new Part[ways.size()];
         this.meetings = new Meeting[ways.size()][];
+        this.measured = summariser.gauge();
         Map<Object, Integer> suits = new HashMap<>();
         for (int way = 0; way < parts.length; way++) {
             int suit = suits.computeIfAbsent(summariser.suitOf(ways.get(way)), s -> suits.size());
             if (suit >= Part.MOST_SUITS) {
                 throw new WardrobeTooLargeException(suit + 1, Part.MOST_SUITS);
             }
+            numbers.put(ways.get(way), way);
             parts[way] = summariser.part(ways.get(way), way, suit);
         }
         NeverRule never = new NeverRule();
@@ -108,10 +115,6 @@ final class CompiledContext {
         return verdictChecks;
     }
 
-    Summariser summariser() {
-        return summariser;
-    }
-
     /** What a way adds to the measures of an outfit. */
     Part part(int way) {
         return parts[way];
@@ -134,8 +137,14 @@ final class CompiledContext {
         return summariser.gauge();
     }
 
+    /** Of ways of this wardrobe, by ordinal of the slot; it stands until the next is asked for. */
     Summary summarise(Worn[] worn) {
-        return summariser.summarise(worn);
+        summariser.measure(
+                worn,
+                one -> parts[numbers.get(one)],
+                (inner, outer) -> meeting(numbers.get(inner), numbers.get(outer)),
+                measured);
+        return measured;
     }
 
     /** Masks of the rules that do not read the weather. */

@@ -1,17 +1,16 @@
 package jomble.core.counting;
 
+import java.nio.IntBuffer;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
-import jomble.core.judgement.Verdict;
 
 /**
  * An ordered decision diagram over the counted slots that are put on over a dressed body: a node asks for one slot's piece, has a child
  * for the empty slot and for every option, and ends in a verdict. Equal nodes are one node; a node of which nothing comes is {@link
  * #NO}. Not for use by several threads.
  *
- * <p>Bryant, "Graph-Based Algorithms for Boolean Function Manipulation", IEEE Trans. Computers C-35 (1986); here with many children
- * a node and three terminals.
+ * <p>A reduced ordered decision diagram (doi:10.1109/TC.1986.1676819), here with many children a node and three terminals.
  */
 final class Diagram {
     static final int NO = 0;
@@ -19,36 +18,21 @@ final class Diagram {
     static final int WORKS = 2;
     private static final int FIRST_CAPACITY = 1024;
 
+    /** The children of each node, and last its level: nodes are equal when both are. */
     private int[][] children = new int[FIRST_CAPACITY][];
+
     private long[] works = new long[FIRST_CAPACITY];
     private long[] daring = new long[FIRST_CAPACITY];
     private boolean[] complete = new boolean[FIRST_CAPACITY];
-    private byte[] levels = new byte[FIRST_CAPACITY];
     private int size = WORKS + 1;
-    private final Map<Children, Integer> known = new HashMap<>();
+    private final Map<IntBuffer, Integer> known = new HashMap<>();
     private final KeyTable united = new KeyTable(1);
     private final long[] pair = new long[1];
-
-    private record Children(int[] nodes) {
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Children c && Arrays.equals(nodes, c.nodes);
-        }
-
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(nodes);
-        }
-    }
 
     Diagram() {
         daring[DARING] = 1;
         works[WORKS] = 1;
         complete[WORKS] = true;
-    }
-
-    static Verdict verdict(int terminal) {
-        return terminal == WORKS ? Verdict.WORKS : terminal == DARING ? Verdict.DARING : Verdict.NO;
     }
 
     static boolean isTerminal(int node) {
@@ -65,7 +49,9 @@ final class Diagram {
      * @throws ArithmeticException when it stands for more than 2^63 − 1 combinations
      */
     int node(int level, int[] of) {
-        Integer same = known.get(new Children(of));
+        int[] kept = Arrays.copyOf(of, of.length + 1);
+        kept[of.length] = level;
+        Integer same = known.get(IntBuffer.wrap(kept));
         if (same != null) {
             return same;
         }
@@ -77,25 +63,22 @@ final class Diagram {
             sumDaring = Math.addExact(sumDaring, daring[child]);
             all &= complete[child];
         }
-        int[] kept = of.clone();
-        int node = sumWorks == 0 && sumDaring == 0 ? NO : append(level, kept, sumWorks, sumDaring, all);
-        known.put(new Children(kept), node);
+        int node = sumWorks == 0 && sumDaring == 0 ? NO : append(kept, sumWorks, sumDaring, all);
+        known.put(IntBuffer.wrap(kept), node);
         return node;
     }
 
-    private int append(int level, int[] of, long sumWorks, long sumDaring, boolean all) {
+    private int append(int[] of, long sumWorks, long sumDaring, boolean all) {
         if (size == works.length) {
             children = Arrays.copyOf(children, size * 2);
             works = Arrays.copyOf(works, size * 2);
             daring = Arrays.copyOf(daring, size * 2);
             complete = Arrays.copyOf(complete, size * 2);
-            levels = Arrays.copyOf(levels, size * 2);
         }
         children[size] = of;
         works[size] = sumWorks;
         daring[size] = sumDaring;
         complete[size] = all;
-        levels[size] = (byte) level;
         return size++;
     }
 
@@ -115,11 +98,11 @@ final class Diagram {
         if (found != KeyTable.ABSENT) {
             return found;
         }
-        int[] best = new int[children[one].length];
+        int[] best = new int[choices(one)];
         for (int i = 0; i < best.length; i++) {
             best[i] = better(children[one][i], children[other][i]);
         }
-        int node = node(levels[one], best);
+        int node = node(level(one), best);
         pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
         united.put(pair, node);
         return node;
@@ -145,10 +128,10 @@ final class Diagram {
     }
 
     int level(int node) {
-        return levels[node];
+        return children[node][choices(node)];
     }
 
     int choices(int node) {
-        return children[node].length;
+        return children[node].length - 1;
     }
 }

@@ -6,7 +6,7 @@ import java.util.Arrays;
 final class KeyTable {
     static final int ABSENT = -1;
     private static final int FIRST_CAPACITY = 64;
-    /** 2^64 divided by the golden ratio, odd: multiplying by it loses nothing and spreads neighbours (Knuth, TAOCP 6.4). */
+    /** 2^64 divided by the golden ratio, odd: multiplying by it loses nothing and spreads neighbours: multiplicative hashing. */
     private static final long SPREAD = 0x9E3779B97F4A7C15L;
 
     /** 512 MB in one table: a count that needs more is refused. */
@@ -22,10 +22,6 @@ final class KeyTable {
         this.keys = new long[FIRST_CAPACITY * width];
         this.values = new int[FIRST_CAPACITY];
         Arrays.fill(values, ABSENT);
-    }
-
-    int size() {
-        return size;
     }
 
     /** The number kept under the first {@code width} longs of the key, or {@link #ABSENT}. */

@@ -1,7 +1,7 @@
 package jomble.core.counting;
 
+import java.nio.LongBuffer;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,21 +16,9 @@ final class PairVectors {
     private final int ways;
     private final List<long[]> vectors = new ArrayList<>();
     private final List<Long> charged = new ArrayList<>();
-    private final Map<Vector, Integer> known = new HashMap<>();
+    private final Map<LongBuffer, Integer> known = new HashMap<>();
     private final KeyTable unions = new KeyTable(1);
     private final long[] pair = new long[1];
-
-    private record Vector(long[] masks) {
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Vector v && Arrays.equals(masks, v.masks);
-        }
-
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(masks);
-        }
-    }
 
     PairVectors(int ways) {
         this.ways = ways;
@@ -42,7 +30,7 @@ final class PairVectors {
         for (int i = 0; i < ways; i++) {
             masks[i] &= ~masks[ways + i];
         }
-        return known.computeIfAbsent(new Vector(masks), v -> {
+        return known.computeIfAbsent(LongBuffer.wrap(masks), v -> {
             vectors.add(masks);
             charged.add(charged(masks));
             return vectors.size() - 1;

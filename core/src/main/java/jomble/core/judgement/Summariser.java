@@ -14,6 +14,8 @@ import static jomble.core.piece.Slot.UNDERSKIRT;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import jomble.core.brief.DressCode;
 import jomble.core.colour.Ciede2000;
 import jomble.core.colour.Colour;
@@ -38,6 +40,9 @@ public final class Summariser {
     private static final int ROOMY = 3;
     private static final Set<Finish> DEFINES_A_WAIST =
             EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED, Finish.BELTED);
+    /** The slots whose pieces make something by meeting. */
+    private static final List<Slot> MEETING = List.of(TOP, BOTTOM, ONEPIECE, MID, JACKET, LEGWEAR);
+
     private static final Set<Slot> OUTER = EnumSet.of(MID, JACKET, COAT);
 
     private final JudgementContext context;
@@ -71,22 +76,35 @@ public final class Summariser {
     /** @param worn by ordinal of the slot, null where empty */
     public Summary summarise(Worn[] worn) {
         Gauge gauge = gauge();
+        measure(worn, one -> part(one, 0, 0), this::meeting, gauge);
+        return FixedSummary.of(gauge);
+    }
+
+    /**
+     * Measures an outfit by what is known of its pieces.
+     *
+     * @param worn by ordinal of the slot, null where empty
+     * @param parts {@link #part} of each, {@code meetings} {@link #meeting} of two in slot order
+     */
+    public void measure(
+            Worn[] worn, Function<Worn, Part> parts, BiFunction<Worn, Worn, Meeting> meetings, Gauge gauge) {
         Structure structure = nearestStructure(worn);
         gauge.clear(structure);
         for (Worn one : worn) {
             if (one != null) {
-                gauge.add(part(one, 0, 0));
+                gauge.add(parts.apply(one));
             }
         }
-        for (int i = 0; i < worn.length; i++) {
-            for (int k = i + 1; k < worn.length; k++) {
-                if (worn[i] != null && worn[k] != null) {
-                    gauge.add(meeting(worn[i], worn[k]));
+        for (Slot inner : MEETING) {
+            for (Slot outer : MEETING) {
+                Worn one = worn[inner.ordinal()];
+                Worn other = worn[outer.ordinal()];
+                if (one != null && other != null && inner.compareTo(outer) < 0) {
+                    gauge.add(meetings.apply(one, other));
                 }
             }
         }
         gauge.setColliding(colliding(structure, worn));
-        return FixedSummary.of(gauge);
     }
 
     /** All that later pieces can make of this one as a part of a suit, as a value. */
