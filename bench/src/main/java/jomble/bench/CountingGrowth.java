@@ -1,8 +1,11 @@
 package jomble.bench;
 
+import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
@@ -10,12 +13,16 @@ import jomble.core.counting.DiagramCounter;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.judgement.rule.Catalogue;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 
-/** Prints how the cost of a count grows with the wardrobe, and how nested loops fare on the same instances. */
+/** Prints how the cost of a count grows with the wardrobe, what a thought costs, and how general-purpose methods fare on the same pieces. */
 public final class CountingGrowth {
     private static final List<Integer> SIZES = List.of(30, 60, 120, 240, 400);
     private static final List<Integer> LOOPED = List.of(30, 60);
     private static final int RUNS = 5;
+    /** Small counts are over before the machine is warm. */
+    private static final int WARM_RUNS = 300;
 
     private CountingGrowth() {}
 
@@ -25,44 +32,71 @@ public final class CountingGrowth {
                 ? SIZES
                 : Arrays.stream(arguments).map(Integer::valueOf).toList();
         Counter counter = new DiagramCounter(Catalogue.standard());
-        System.out.println("| pieces | counted | context | total | best of " + RUNS + ", ms |");
+        System.out.println("| pieces | counted | context | total | best run, ms |");
         for (int size : sizes) {
             print(counter, size, "outfits", Map.of());
             print(counter, size, "outfits", Map.of("months", List.of(1)));
-            if (size <= 240) {
+            if (size <= 400) {
                 print(counter, size, "looks", Map.of("countedSlots", "looks"));
             }
         }
-        for (int size : LOOPED) {
-            compare(counter, size);
-        }
+        sizes.forEach(size -> whatIf(counter, size));
+        LOOPED.stream()
+                .filter(size -> arguments.length == 0 || sizes.contains(size))
+                .forEach(size -> compare(counter, size));
     }
 
     private static void print(Counter counter, int size, String counted, Map<String, Object> context) {
         CountQuestion question = SampleQuestions.of(size, context);
-        long[] total = new long[1];
+        BigInteger[] total = new BigInteger[1];
         double millis = best(
-                size > 120 ? 2 : RUNS, () -> total[0] = count(counter, question).total());
+                size > 120 ? 2 : size > 30 ? RUNS * 4 : WARM_RUNS,
+                () -> total[0] = count(counter, question).total());
         String when = context.containsKey("months") ? "January" : "no weather";
         System.out.printf("| %d | %s | %s | %,d | %.1f |%n", size, counted, when, total[0], millis);
     }
 
+    /** A general-purpose method. */
+    private record Peer(String name, Consumer<PlainOutfits> method) {}
+
+    private static final List<Peer> PEERS = List.of(
+            new Peer("nested loops", NestedLoops::count),
+            new Peer("bitset backtracking", BitsetBacktracking::count),
+            new Peer("constraint solver", ConstraintSolver::count));
+
     private static void compare(Counter counter, int size) {
         CountQuestion question = SampleQuestions.clothesAndShoesOnly(size);
-        long[] total = new long[2];
-        long[] judged = new long[1];
-        double diagram = best(RUNS, () -> total[0] = count(counter, question).total());
-        double loops = best(1, () -> {
-            NestedLoops nested = new NestedLoops(question);
-            total[1] = nested.count();
-            judged[0] = nested.judged();
-        });
-        if (total[0] != total[1]) {
-            throw new IllegalStateException(total[0] + " by the diagram, " + total[1] + " by nested loops");
-        }
+        BigInteger[] total = new BigInteger[1];
+        double diagram =
+                best(WARM_RUNS, () -> total[0] = count(counter, question).total());
         System.out.printf(
-                "%d pieces of %d, clothes and shoes only: %,d of %,d judged work; diagram %.1f ms, nested loops %.0f ms, ratio %.0f%n",
-                question.pieces().size(), size, total[0], judged[0], diagram, loops, loops / diagram);
+                "%d pieces of %d, clothes and shoes only: %,d; diagram %.1f ms%n",
+                question.pieces().size(), size, total[0], diagram);
+        for (Peer peer : PEERS) {
+            PlainOutfits outfits = new PlainOutfits(question);
+            double millis = best(1, () -> peer.method().accept(outfits));
+            if (!total[0].equals(BigInteger.valueOf(outfits.works()))) {
+                throw new IllegalStateException(
+                        total[0] + " by the diagram, " + outfits.works() + " by " + peer.name());
+            }
+            System.out.printf(
+                    "  %s: %,d judged, %.0f ms, %.0f times as long%n",
+                    peer.name(), outfits.judged(), millis, millis / diagram);
+        }
+    }
+
+    /** What if one piece were not there: the median over pieces all through the wardrobe. */
+    private static void whatIf(Counter counter, int size) {
+        CountQuestion question = SampleQuestions.of(size, Map.of());
+        List<Piece> pieces = question.pieces();
+        int tried = size <= 120 ? pieces.size() : 3;
+        double[] millis = new double[tried];
+        for (int i = 0; i < tried; i++) {
+            PieceId out = pieces.get(i * pieces.size() / tried).id();
+            millis[i] = best(1, () -> count(counter, question.without(Set.of(out))));
+        }
+        Arrays.sort(millis);
+        System.out.printf("without one of %d pieces: median %.1f ms of %d%n", size, millis[tried / 2], tried);
     }
 
     private static Counts count(Counter counter, CountQuestion question) {

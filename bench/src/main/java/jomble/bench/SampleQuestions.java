@@ -3,6 +3,7 @@ package jomble.bench;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import jomble.core.counting.CountQuestion;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -13,11 +14,43 @@ import jomble.core.tree.Node;
 final class SampleQuestions {
     private static final long SEED = 20_270_112;
     private static final double HUE_SHARE = 0.3;
-    private static final List<Map<String, Object>> CLIMATE = List.of(
-            Map.of("month", 1, "lowC", 1, "highC", 5, "humidity", 80, "windMs", 6, "rainDays", 17),
-            Map.of("month", 7, "lowC", 13, "highC", 21, "humidity", 70, "windMs", 5, "rainDays", 9));
+    /** A temperate coast: low and high in °C, humidity in percent, wind in m/s and days of rain, from January on. */
+    private static final int[][] MONTHS = {
+        {1, 5, 80, 6, 17},
+        {1, 6, 79, 6, 14},
+        {3, 9, 76, 6, 14},
+        {5, 13, 72, 5, 12},
+        {9, 17, 71, 5, 11},
+        {12, 20, 71, 5, 11},
+        {14, 22, 71, 5, 11},
+        {14, 22, 72, 5, 12},
+        {11, 19, 76, 5, 13},
+        {8, 14, 80, 6, 15},
+        {5, 9, 82, 6, 17},
+        {2, 6, 83, 6, 17}
+    };
+
+    private static final List<Map<String, Object>> CLIMATE =
+            IntStream.range(0, MONTHS.length).mapToObj(SampleQuestions::month).toList();
 
     private SampleQuestions() {}
+
+    private static Map<String, Object> month(int index) {
+        int[] of = MONTHS[index];
+        return Map.of(
+                "month",
+                index + 1,
+                "lowC",
+                of[0],
+                "highC",
+                of[1],
+                "humidity",
+                of[2],
+                "windMs",
+                of[3],
+                "rainDays",
+                of[4]);
+    }
 
     /** @param context in document form */
     static CountQuestion of(int size, Map<String, Object> context) {

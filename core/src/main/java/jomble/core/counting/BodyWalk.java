@@ -16,8 +16,6 @@ import jomble.core.piece.Slot;
 final class BodyWalk {
     private static final int SLOTS = Slot.values().length;
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
-    /** The rule that a walk obeys by its own shape. */
-    static final String STRUCTURE = "structure";
 
     private final Structure structure;
     private final Options options;
@@ -89,7 +87,13 @@ final class BodyWalk {
     }
 
     /** @param forced options of counted slots that must be worn, by ordinal of the slot; null where free */
-    BodyWalk(Structure structure, Options options, CountQuestion question, Option[] forced, Diagram diagram) {
+    BodyWalk(
+            Structure structure,
+            Options options,
+            CountQuestion question,
+            Option[] forced,
+            Share share,
+            Diagram diagram) {
         this.structure = structure;
         this.options = options;
         this.diagram = diagram;
@@ -99,8 +103,8 @@ final class BodyWalk {
             if (structure.allows(slot) && question.counted().has(slot)) {
                 List<Option> choices = (must == null ? options.in(slot) : List.of(must))
                         .stream()
-                                .filter(option ->
-                                        structure.takes(slot, option.pieces().get(0)))
+                                .filter(option -> share.takes(option)
+                                        && structure.takes(slot, option.pieces().get(0)))
                                 .toList();
                 slots.add(new BodySlot(slot, choices, must == null && !wanted.contains(slot)));
             }
@@ -140,7 +144,7 @@ final class BodyWalk {
         for (CompiledContext.ReadyCheck check : search.ofBody()) {
             if (check.rule().readsWeather() || slots.isEmpty()) {
                 ownChecks.add(check);
-            } else if (isNew && !check.rule().id().equals(STRUCTURE)) {
+            } else if (isNew && !check.rule().id().equals(TailSearch.STRUCTURE)) {
                 group.decided.get(lastTouched(check)).add(check);
             }
         }
@@ -294,7 +298,7 @@ final class BodyWalk {
             minor |= masks.minor(from.ways[k], way);
             major |= masks.major(from.ways[k], way);
         }
-        if (FindingMasks.points(minor, major) > MOST_POINTS) {
+        if (Charges.points(minor, major) > MOST_POINTS) {
             return false;
         }
         to.set(from);
@@ -328,7 +332,7 @@ final class BodyWalk {
             state.minor |= charge.minor;
             state.major |= charge.major;
         }
-        if (FindingMasks.points(state.minor, state.major) <= MOST_POINTS) {
+        if (Charges.points(state.minor, state.major) <= MOST_POINTS) {
             alive[depth + 1]++;
         }
     }
@@ -366,7 +370,7 @@ final class BodyWalk {
             minor |= charge.minor;
             major |= charge.major;
         }
-        return FindingMasks.points(minor, major) > MOST_POINTS
+        return Charges.points(minor, major) > MOST_POINTS
                 ? Diagram.NO
                 : search.over(state.gauge, state.ways, state.count, minor, major);
     }

@@ -1,5 +1,6 @@
 package jomble.core.counting;
 
+import java.math.BigInteger;
 import java.util.List;
 
 /**
@@ -7,4 +8,4 @@ import java.util.List;
  *
  * @param total length of the whole list, equal to the count
  */
-public record CombinationPage(long total, List<Combination> combinations) {}
+public record CombinationPage(BigInteger total, List<Combination> combinations) {}

@@ -42,12 +42,28 @@ final class CompiledContext {
             return rule.isTouchedBy(option.ways().get(0), structure);
         }
 
+        /** The same rule, as the mildest of several contexts holds it. */
+        ReadyCheck mildestOf(List<WholeRule.Check> several) {
+            return new ReadyCheck(rule, summary -> mildest(several, summary), bit);
+        }
+
+        private static Optional<Result> mildest(List<WholeRule.Check> several, Summary summary) {
+            Optional<Result> best = several.get(0).judge(summary);
+            for (int i = 1; i < several.size() && best.isPresent(); i++) {
+                Optional<Result> next = several.get(i).judge(summary);
+                boolean milder =
+                        next.isEmpty() || next.get().kind().compareTo(best.get().kind()) < 0;
+                best = milder ? next : best;
+            }
+            return best;
+        }
+
         /** Lays the finding on a charge. */
         void judge(Summary summary, Charge charge) {
             Optional<Result> result = check.judge(summary);
             if (result.isPresent()) {
                 switch (result.get().kind()) {
-                    case STOP -> charge.major = FindingMasks.STOP;
+                    case STOP -> charge.major = Charges.EVERY_RULE;
                     case MAJOR -> charge.major |= bit;
                     case MINOR -> charge.minor |= bit;
                     case CREDIT -> charge.credit |= bit;
@@ -100,6 +116,75 @@ final class CompiledContext {
                 }
             }
         }
+    }
+
+    /** One context for several that are alike in all but how warm to dress: whichever is mildest judges the warmth. */
+    private CompiledContext(List<CompiledContext> alike) {
+        CompiledContext lead = alike.get(0);
+        this.context = lead.context;
+        this.lasting = lead.lasting;
+        this.ofWeather = lead.ofWeather;
+        this.summariser = lead.summariser;
+        this.ways = lead.ways;
+        this.parts = lead.parts;
+        this.meetings = lead.meetings;
+        this.measured = lead.measured;
+        this.numbers.putAll(lead.numbers);
+        for (ReadyCheck check : lead.checks) {
+            ReadyCheck kept = check.rule().readsWarmthOnly() ? check.mildestOf(warmths(alike)) : check;
+            checks.add(kept);
+            if (!kept.rule().onlyCredits()) {
+                verdictChecks.add(kept);
+            }
+        }
+    }
+
+    private static List<WholeRule.Check> warmths(List<CompiledContext> alike) {
+        return alike.stream()
+                .flatMap(context -> context.checks.stream())
+                .filter(check -> check.rule().readsWarmthOnly())
+                .map(ReadyCheck::check)
+                .toList();
+    }
+
+    /** Fewer contexts with the same union: those that differ only in how warm to dress become one. */
+    static List<CompiledContext> merged(List<CompiledContext> contexts) {
+        List<List<CompiledContext>> groups = new ArrayList<>();
+        for (CompiledContext context : contexts) {
+            groups.stream()
+                    .filter(group -> group.get(0).isLikeButForWarmth(context))
+                    .findFirst()
+                    .orElseGet(() -> {
+                        groups.add(new ArrayList<>());
+                        return groups.get(groups.size() - 1);
+                    })
+                    .add(context);
+        }
+        return groups.stream()
+                .map(group -> group.size() == 1 ? group.get(0) : new CompiledContext(group))
+                .toList();
+    }
+
+    private boolean isLikeButForWarmth(CompiledContext other) {
+        boolean sameMasks = ofWeather == null
+                ? other.ofWeather == null
+                : other.ofWeather != null && ofWeather.isLike(other.ofWeather);
+        return lasting == other.lasting
+                && sameMasks
+                && context.weather() != null
+                && other.context.weather() != null
+                && bearings().equals(other.bearings());
+    }
+
+    private List<Object> bearings() {
+        List<Object> bearings = new ArrayList<>();
+        for (ReadyCheck check : checks) {
+            if (check.rule().readsWeather()) {
+                bearings.add(check.rule().id());
+                bearings.add(check.rule().bearing(context));
+            }
+        }
+        return bearings;
     }
 
     JudgementContext context() {

@@ -81,14 +81,36 @@ public final class CompiledJudge {
         charge.add(onceForAllWays, context.summarise(worn));
         bestPoints = Integer.MAX_VALUE;
         bestMinor = charge.minor;
-        bestMajor = FindingMasks.STOP;
+        bestMajor = Charges.EVERY_RULE;
         choose(0, charge.minor, charge.major);
-        boolean stopped = bestMajor == FindingMasks.STOP;
+        boolean stopped = bestMajor == Charges.EVERY_RULE;
         return new Outcome(
                 Verdict.of(stopped, stopped ? 0 : bestPoints),
                 stopped ? Integer.MAX_VALUE : bestPoints,
                 bestMinor,
                 bestMajor);
+    }
+
+    /**
+     * Whether two pieces in two slots can be worn in some way that rules about pieces and pairs let pass.
+     *
+     * @throws IllegalArgumentException when a piece is not of the wardrobe or has no such role
+     */
+    public boolean mayMeet(Worn one, Worn other) {
+        Option a = option(one);
+        Option b = option(other);
+        for (int i = 0; i < a.ways().size(); i++) {
+            for (int k = 0; k < b.ways().size(); k++) {
+                int inner = a.firstWay() + i;
+                int outer = b.firstWay() + k;
+                long minor = context.minor(inner, inner) | context.minor(outer, outer) | context.minor(inner, outer);
+                long major = context.major(inner, inner) | context.major(outer, outer) | context.major(inner, outer);
+                if (Charges.points(minor, major) <= Verdict.DARING.mostPoints()) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private Option option(Worn one) {
@@ -103,7 +125,7 @@ public final class CompiledJudge {
     }
 
     private void choose(int next, long minor, long major) {
-        if (major == FindingMasks.STOP || FindingMasks.points(minor, major) >= bestPoints) {
+        if (major == Charges.EVERY_RULE || Charges.points(minor, major) >= bestPoints) {
             return;
         }
         if (next == count) {
@@ -132,8 +154,8 @@ public final class CompiledJudge {
         }
         long lesser = minor | charge.minor;
         long greater = major | charge.major;
-        int points = FindingMasks.points(lesser, greater);
-        if (greater != FindingMasks.STOP && points < bestPoints) {
+        int points = Charges.points(lesser, greater);
+        if (greater != Charges.EVERY_RULE && points < bestPoints) {
             bestPoints = points;
             bestMinor = lesser & ~greater;
             bestMajor = greater;

@@ -174,7 +174,7 @@ final class CompletionSearch {
         }
         CompiledContext.Charge charge = charge(onceDecided, onceBound);
         chargeWarmth(0, clo, charge);
-        if (FindingMasks.points(charge.minor, charge.major) <= limit) {
+        if (Charges.points(charge.minor, charge.major) <= limit) {
             chooseWays(0, charge.minor, charge.major, charge.credit, clo);
         }
         return best;
@@ -211,7 +211,7 @@ final class CompletionSearch {
             addUp(way);
             long withMinor = minor | addedMinor;
             long withMajor = major | addedMajor;
-            if (FindingMasks.points(withMinor, withMajor) <= limit) {
+            if (Charges.points(withMinor, withMajor) <= limit) {
                 worn[ordinal] = option.ways().get(i);
                 placedWays[placed++] = way;
                 chooseWays(next + 1, withMinor, withMajor, credit | creditOf(way), clo);
@@ -221,7 +221,7 @@ final class CompletionSearch {
     }
 
     private void fill(int stage, long minor, long major, long credit, long clo) {
-        if (FindingMasks.points(minor, major) > limit) {
+        if (Charges.points(minor, major) > limit) {
             return;
         }
         if (stage == fillSlots.size()) {
@@ -243,7 +243,7 @@ final class CompletionSearch {
                 addUp(way);
                 long withMinor = minor | addedMinor;
                 long withMajor = major | addedMajor;
-                if (FindingMasks.points(withMinor, withMajor) <= limit) {
+                if (Charges.points(withMinor, withMajor) <= limit) {
                     long withCredit = credit | creditOf(way);
                     placedWays[placed++] = way;
                     next(stage, withMinor, withMajor, withCredit, clo + clo(option));
@@ -261,7 +261,7 @@ final class CompletionSearch {
     }
 
     private void settle(long minor, long major, long credit) {
-        int points = FindingMasks.points(minor, major);
+        int points = Charges.points(minor, major);
         int credits = Long.bitCount(credit & ~(minor | major));
         Completion found = new Completion(Verdict.of(false, points), points, credits, worn.clone());
         if (found.isBetterThan(best)) {

@@ -2,7 +2,9 @@ package jomble.core.counting;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.outfit.Structure;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -14,6 +16,7 @@ import jomble.core.piece.Slot;
  * @param includeDaring whether daring combinations count as well
  * @param containing pieces every combination must contain; empty for all combinations
  * @param placed pieces that every combination must wear in these slots
+ * @param structure the only structure that is counted, or null for all
  * @param completions whether pieces that sit only in uncounted slots get their figure too, which costs most of the time
  */
 public record CountQuestion(
@@ -23,6 +26,7 @@ public record CountQuestion(
         boolean includeDaring,
         List<PieceId> containing,
         Map<Slot, PieceId> placed,
+        Structure structure,
         boolean completions) {
     public CountQuestion {
         placed = Map.copyOf(placed);
@@ -42,23 +46,35 @@ public record CountQuestion(
             boolean includeDaring,
             List<PieceId> containing,
             boolean completions) {
-        this(pieces, contexts, counted, includeDaring, containing, Map.of(), completions);
+        this(pieces, contexts, counted, includeDaring, containing, Map.of(), null, completions);
     }
 
     public CountQuestion containing(List<PieceId> ids) {
-        return new CountQuestion(pieces, contexts, counted, includeDaring, ids, placed, completions);
+        return new CountQuestion(pieces, contexts, counted, includeDaring, ids, placed, structure, completions);
     }
 
     public CountQuestion wearing(Map<Slot, PieceId> bySlot) {
-        return new CountQuestion(pieces, contexts, counted, includeDaring, containing, bySlot, completions);
+        return new CountQuestion(pieces, contexts, counted, includeDaring, containing, bySlot, structure, completions);
+    }
+
+    /** The same question of the combinations of one structure, or with null of all. */
+    public CountQuestion built(Structure as) {
+        return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, as, completions);
+    }
+
+    /** The same question of a wardrobe without some pieces. */
+    public CountQuestion without(Set<PieceId> ids) {
+        List<Piece> left =
+                pieces.stream().filter(piece -> !ids.contains(piece.id())).toList();
+        return new CountQuestion(left, contexts, counted, includeDaring, containing, placed, structure, completions);
     }
 
     /** The same question without the figures of pieces that are not counted. */
     public CountQuestion withoutCompletions() {
-        return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, false);
+        return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, structure, false);
     }
 
     CountQuestion counting(CountedSlots slots) {
-        return new CountQuestion(pieces, contexts, slots, includeDaring, containing, placed, completions);
+        return new CountQuestion(pieces, contexts, slots, includeDaring, containing, placed, structure, completions);
     }
 }

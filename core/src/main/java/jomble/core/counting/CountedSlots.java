@@ -36,6 +36,11 @@ public record CountedSlots(Set<Slot> slots) {
         return slots.contains(slot);
     }
 
+    /** These and one slot more. */
+    CountedSlots and(Slot slot) {
+        return new CountedSlots(with(slots, slot));
+    }
+
     private static Set<Slot> with(Set<Slot> slots, Slot one) {
         EnumSet<Slot> all = EnumSet.copyOf(slots);
         all.add(one);

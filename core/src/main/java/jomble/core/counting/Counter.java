@@ -8,9 +8,18 @@ public interface Counter {
      * @param crossings pairs of slots to cross
      * @throws CountingStoppedException when {@code progress} asks to stop
      * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
-     * @throws TooManyCombinationsException when there are more than 2^63 − 1
+     * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress);
+
+    /**
+     * What pieces in slots that are not counted do, for {@link Counts#with}.
+     *
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws TooManyCombinationsException when there are more than 2^127 − 1
+     */
+    Completions completions(CountQuestion question, Progress progress);
 
     /**
      * Combinations from {@code offset}, at most {@code limit}: those that work before the daring ones, then by structure
@@ -18,7 +27,7 @@ public interface Counter {
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
      * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
-     * @throws TooManyCombinationsException when there are more than 2^63 − 1
+     * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     CombinationPage list(CountQuestion question, long offset, int limit, Progress progress);
 }

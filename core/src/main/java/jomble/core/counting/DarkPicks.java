@@ -12,13 +12,13 @@ import jomble.core.piece.Slot;
  * <p>Of what can be put on over a body only the mandatory slots are kept: the other levels of the diagram are projected away, and
  * bodies with the same pick are united.
  */
-final class DarkPicks {
+final class DarkPicks implements Collector {
     private static final int BITS_OF_AN_OPTION = 12;
 
     private final Options options;
     private final boolean wantsShoes;
     private final boolean includeDaring;
-    private long works;
+    private final Figures works = new Figures(1);
 
     DarkPicks(Options options, boolean wantsShoes, boolean includeDaring) {
         this.options = options;
@@ -26,13 +26,12 @@ final class DarkPicks {
         this.includeDaring = includeDaring;
     }
 
-    /** Starts with the bodies of a structure. */
-    OfStructure of(Field.Search search) {
+    @Override
+    public Bodies of(Field.Search search) {
         return new OfStructure(search);
     }
 
-    /** The bodies of one structure. */
-    final class OfStructure {
+    private final class OfStructure implements Bodies {
         private final Diagram diagram;
         private final Tail tail;
         private final List<Slot> ofBody;
@@ -51,13 +50,13 @@ final class DarkPicks {
             }
         }
 
-        /** Adds a body with what can be put on over it. */
-        void add(Option[] body, int node) {
+        @Override
+        public void add(Option[] body, int node) {
             picks.merge(key(body), project(node, 0), diagram::better);
         }
 
-        /** Adds one combination that no rule would have let pass. */
-        void addApproved(Option[] combination) {
+        @Override
+        public void addApproved(Option[] combination, int verdict) {
             picks.merge(key(combination), path(combination, 0), diagram::better);
         }
 
@@ -103,10 +102,13 @@ final class DarkPicks {
             return diagram.node(level, children);
         }
 
-        void finish() {
+        @Override
+        public void finish() {
             for (int node : picks.values()) {
-                works = Math.addExact(works, diagram.works(node));
-                works = includeDaring ? Math.addExact(works, diagram.daring(node)) : works;
+                works.add(0, diagram.works(), node);
+                if (includeDaring) {
+                    works.add(0, diagram.daring(), node);
+                }
             }
         }
     }
@@ -116,7 +118,7 @@ final class DarkPicks {
         for (Structure structure : Structure.values()) {
             all += picks(structure, structure.mandatory(wantsShoes), new Option[Slot.values().length], 0);
         }
-        return new DarkShare(works, all);
+        return new DarkShare(works.get(0).longValueExact(), all);
     }
 
     /** Picks that use no piece twice. */

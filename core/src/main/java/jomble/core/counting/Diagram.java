@@ -1,9 +1,6 @@
 package jomble.core.counting;
 
-import java.nio.IntBuffer;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.Map;
 
 /**
  * An ordered decision diagram over the counted slots that are put on over a dressed body: a node asks for one slot's piece, has a child
@@ -19,19 +16,20 @@ final class Diagram {
     private static final int FIRST_CAPACITY = 1024;
 
     /** The children of each node, and last its level: nodes are equal when both are. */
-    private int[][] children = new int[FIRST_CAPACITY][];
+    private final Numbering children = new Numbering();
 
-    private long[] works = new long[FIRST_CAPACITY];
-    private long[] daring = new long[FIRST_CAPACITY];
+    private final Figures works = new Figures(FIRST_CAPACITY);
+    private final Figures daring = new Figures(FIRST_CAPACITY);
     private boolean[] complete = new boolean[FIRST_CAPACITY];
-    private int size = WORKS + 1;
-    private final Map<IntBuffer, Integer> known = new HashMap<>();
     private final KeyTable united = new KeyTable(1);
     private final long[] pair = new long[1];
 
     Diagram() {
-        daring[DARING] = 1;
-        works[WORKS] = 1;
+        for (int terminal : new int[] {NO, DARING, WORKS}) {
+            children.number(new int[] {terminal});
+        }
+        daring.add(DARING, 1);
+        works.add(WORKS, 1);
         complete[WORKS] = true;
     }
 
@@ -40,46 +38,45 @@ final class Diagram {
     }
 
     int size() {
-        return size;
+        return children.size();
     }
 
     /**
      * @param level place of the slot asked for
      * @param of nodes of the next level; the first for the empty slot
-     * @throws ArithmeticException when it stands for more than 2^63 − 1 combinations
+     * @throws ArithmeticException when it stands for more than 2^127 − 1 combinations
      */
     int node(int level, int[] of) {
         int[] kept = Arrays.copyOf(of, of.length + 1);
         kept[of.length] = level;
-        Integer same = known.get(IntBuffer.wrap(kept));
-        if (same != null) {
-            return same;
-        }
-        long sumWorks = 0;
-        long sumDaring = 0;
-        boolean all = true;
+        boolean nothing = true;
         for (int child : of) {
-            sumWorks = Math.addExact(sumWorks, works[child]);
-            sumDaring = Math.addExact(sumDaring, daring[child]);
-            all &= complete[child];
+            nothing &= child == NO;
         }
-        int node = sumWorks == 0 && sumDaring == 0 ? NO : append(kept, sumWorks, sumDaring, all);
-        known.put(IntBuffer.wrap(kept), node);
+        if (nothing) {
+            return NO;
+        }
+        int before = children.size();
+        int node = children.number(kept);
+        if (node == before) {
+            append(node, of);
+        }
         return node;
     }
 
-    private int append(int[] of, long sumWorks, long sumDaring, boolean all) {
-        if (size == works.length) {
-            children = Arrays.copyOf(children, size * 2);
-            works = Arrays.copyOf(works, size * 2);
-            daring = Arrays.copyOf(daring, size * 2);
-            complete = Arrays.copyOf(complete, size * 2);
+    private void append(int node, int[] of) {
+        if (node == complete.length) {
+            works.growTo(node * 2);
+            daring.growTo(node * 2);
+            complete = Arrays.copyOf(complete, node * 2);
         }
-        children[size] = of;
-        works[size] = sumWorks;
-        daring[size] = sumDaring;
-        complete[size] = all;
-        return size++;
+        boolean all = true;
+        for (int child : of) {
+            works.add(node, works, child);
+            daring.add(node, daring, child);
+            all &= complete[child];
+        }
+        complete[node] = all;
     }
 
     /** The node that gives every combination the better of two verdicts; both of one level, or NO. */
@@ -100,7 +97,7 @@ final class Diagram {
         }
         int[] best = new int[choices(one)];
         for (int i = 0; i < best.length; i++) {
-            best[i] = better(children[one][i], children[other][i]);
+            best[i] = better(children.get(one)[i], children.get(other)[i]);
         }
         int node = node(level(one), best);
         pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
@@ -108,13 +105,19 @@ final class Diagram {
         return node;
     }
 
-    /** Combinations that work. */
-    long works(int node) {
-        return works[node];
+    /** Combinations that work, by node. */
+    Figures works() {
+        return works;
     }
 
-    long daring(int node) {
-        return daring[node];
+    /** Combinations that are daring, by node. */
+    Figures daring() {
+        return daring;
+    }
+
+    /** Whether it has combinations that work, or with {@code orDaring} any. */
+    boolean counts(int node, boolean orDaring) {
+        return !works.isZero(node) || orDaring && !daring.isZero(node);
     }
 
     /** Whether every combination works, so that nothing can be better. */
@@ -124,14 +127,14 @@ final class Diagram {
 
     /** The child for the empty slot at 0, for the options from 1 on. */
     int child(int node, int choice) {
-        return node == NO ? NO : children[node][choice];
+        return node == NO ? NO : children.get(node)[choice];
     }
 
     int level(int node) {
-        return children[node][choices(node)];
+        return children.get(node)[choices(node)];
     }
 
     int choices(int node) {
-        return children[node].length - 1;
+        return children.get(node).length - 1;
     }
 }

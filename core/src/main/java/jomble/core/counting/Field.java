@@ -12,17 +12,27 @@ import jomble.core.outfit.Structure;
 
 /** A question with everything about its wardrobe and its contexts worked out once, ready to be counted in several ways. */
 final class Field {
-    /** The masks of all pairs of ways take 24 bytes a pair: some 54 MB at this many. */
-    private static final int MOST_WAYS = 1500;
+    /** What is found between two ways takes 8 bytes: some 128 MB at this many. */
+    private static final int MOST_WAYS = 4000;
 
     private final CountQuestion question;
     private final Options options;
     private final List<CompiledContext> contexts = new ArrayList<>();
-    private final List<Judge> judges;
+    /** The same union of contexts, of fewer. */
+    private final List<CompiledContext> merged;
 
-    /** @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take */
-    Field(CountQuestion question, RuleCatalogue catalogue) {
+    private final List<Judge> judges;
+    private final long worthSharing;
+
+    /**
+     * Works everything out.
+     *
+     * @param worthSharing from how many bodies on a walk is shared out between threads
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     */
+    Field(CountQuestion question, RuleCatalogue catalogue, long worthSharing) {
         this.question = question;
+        this.worthSharing = worthSharing;
         this.options = new Options(question.pieces(), question.contexts().get(0));
         if (options.ways().size() > MOST_WAYS) {
             throw new WardrobeTooLargeException(options.ways().size(), MOST_WAYS);
@@ -38,13 +48,16 @@ final class Field {
                     context.weather() == null ? null : new FindingMasks(options.ways(), catalogue, context, true);
             contexts.add(new CompiledContext(context, catalogue, options.ways(), masks, weather));
         }
+        this.merged = CompiledContext.merged(contexts);
     }
 
     private Field(CountQuestion question, Field same) {
         this.question = question;
         this.options = same.options;
         this.contexts.addAll(same.contexts);
+        this.merged = same.merged;
         this.judges = same.judges;
+        this.worthSharing = same.worthSharing;
     }
 
     /** The same pieces and contexts, asked otherwise. */
@@ -58,6 +71,10 @@ final class Field {
 
     Options options() {
         return options;
+    }
+
+    long worthSharing() {
+        return worthSharing;
     }
 
     List<CompiledContext> contexts() {
@@ -92,39 +109,58 @@ final class Field {
      * The search of one structure with some options forced.
      *
      * @param filled choices of options in slots that are not counted, one of which must be worn
+     * @param share the bodies that are searched
      * @return null when no combination can come of it
      */
-    Search search(Structure structure, Option[] counted, Collection<Option[]> filled) {
+    Search search(Structure structure, Option[] counted, Collection<Option[]> filled, Share share) {
+        if (question.structure() != null && question.structure() != structure) {
+            return null;
+        }
         Diagram diagram = new Diagram();
-        BodyWalk walk = new BodyWalk(structure, options, question, counted, diagram);
+        BodyWalk walk = new BodyWalk(structure, options, question, counted, share, diagram);
         Tail tail = null;
         for (Option[] choice : filled) {
             Option[] forced = Forced.together(counted, choice);
             if (forced != null && isPossible(structure, forced)) {
-                for (CompiledContext context : contexts) {
+                for (CompiledContext context : merged) {
                     TailSearch search = tailSearch(context, structure, forced, diagram);
                     tail = search.tail();
                     walk.include(search, choice);
                 }
             }
         }
-        return tail == null ? null : new Search(structure, diagram, tail, walk);
+        return tail == null ? null : new Search(structure, share, diagram, tail, walk);
     }
 
     private TailSearch tailSearch(CompiledContext context, Structure structure, Option[] forced, Diagram diagram) {
         Tail tail = Tail.of(
-                structure,
-                options,
-                question,
-                forced,
-                option -> context.verdictChecks().stream()
-                        .anyMatch(check -> check.rule().maySoften(option.ways().get(0), structure)),
-                context::effect);
+                structure, options, question, forced, option -> helps(context, option, structure), context::effect);
         return new TailSearch(context, structure, tail, diagram, options.ways().size());
     }
 
+    private static boolean helps(CompiledContext context, Option option, Structure structure) {
+        return context.verdictChecks().stream()
+                .anyMatch(check -> check.rule().maySoften(option.ways().get(0), structure));
+    }
+
+    /** Whether a structure may want the option's slot filled, or a verdict can be better with it. */
+    boolean helps(Option option) {
+        for (Structure structure : Structure.values()) {
+            boolean wanted = structure.mandatory(wantsShoes()).contains(option.slot());
+            if (wanted || merged.stream().anyMatch(context -> helps(context, option, structure))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** What finds the combinations of one structure. */
-    record Search(Structure structure, Diagram diagram, Tail tail, BodyWalk walk) {
+    record Search(Structure structure, Share share, Diagram diagram, Tail tail, BodyWalk walk) {
+        /** Whether it is the one to ask about a combination. */
+        boolean covers(Option[] combination) {
+            return share.slot() == null || share.takes(combination[share.slot().ordinal()]);
+        }
+
         /** The verdict of a combination by the rules, as a terminal of the diagram. */
         int verdictOf(Option[] combination) {
             int node = walk.nodeOf(combination);
@@ -136,10 +172,5 @@ final class Field {
             }
             return node;
         }
-    }
-
-    /** All that rules can see of an option, as a value. */
-    Object effect(Option option) {
-        return contexts.stream().map(context -> context.effect(option)).toList();
     }
 }

@@ -131,6 +131,6 @@ final class Fillings {
     private int judge(int full, int peeled) {
         charge.clear();
         warmth.judge(Summary.ofWarmth(full, peeled), charge);
-        return charge.major == FindingMasks.STOP ? STOPPED : FindingMasks.points(charge.minor, charge.major);
+        return charge.major == Charges.EVERY_RULE ? STOPPED : Charges.points(charge.minor, charge.major);
     }
 }

@@ -17,72 +17,99 @@ import jomble.core.piece.PieceId;
 /**
  * The findings of piece and pair rules in one context, as bit masks: bit i is rule i of the catalogue.
  *
- * <p>For two ways a and b the masks stand at {@code a * size + b}, for one way at {@code a * size + a}. A stop sets every
- * bit of {@code major}, which no sum of points survives; so does a piece worn in two places.
+ * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link Charges#EVERY_RULE}; so is a
+ * piece worn in two places.
  */
 final class FindingMasks {
-    static final long STOP = -1L;
-
     private final int size;
-    private final long[] minor;
-    private final long[] major;
-    private final long[] credit;
+    /** Whether only rules about one piece speak here, so that nothing is kept of pairs. */
+    private final boolean ofPiecesOnly;
+
+    private final Charges charges = new Charges();
+    private final int[] charge;
+    /** Numbers of credits, which have a mask each. */
+    private final int[] credit;
+
+    private final Charges credits = new Charges();
 
     /** @param ofWeather which rules to compile: those that read the weather, or the others */
     FindingMasks(List<Worn> ways, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
         this.size = ways.size();
-        this.minor = new long[size * size];
-        this.major = new long[size * size];
-        this.credit = new long[size * size];
         List<PieceRule> pieceRules = catalogue.pieceRules().stream()
                 .filter(rule -> rule.readsWeather() == ofWeather)
                 .toList();
         List<PairRule> pairRules = catalogue.pairRules().stream()
                 .filter(rule -> rule.readsWeather() == ofWeather)
                 .toList();
+        this.ofPiecesOnly = ofWeather && pairRules.isEmpty();
+        this.charge = new int[ofPiecesOnly ? size : size * size];
+        this.credit = new int[charge.length];
         for (int a = 0; a < size; a++) {
             Worn inner = ways.get(a);
+            Finds alone = new Finds();
             for (PieceRule rule : pieceRules) {
                 if (rule.covers(inner.slot())) {
-                    add(a * size + a, catalogue.bit(rule), context.held(rule, rule.judge(inner, context)));
+                    alone.add(catalogue.bit(rule), context.held(rule, rule.judge(inner, context)));
                 }
             }
             if (isNever(List.of(inner), context)) {
-                major[a * size + a] = STOP;
+                alone.major = Charges.EVERY_RULE;
             }
-            for (int b = a + 1; b < size; b++) {
-                pair(a, b, ways, pairRules, catalogue, context);
+            keep(a, a, alone);
+            for (int b = a + 1; b < size && !ofPiecesOnly; b++) {
+                if (inner.slot() != ways.get(b).slot()) {
+                    Finds pair = pair(inner, ways.get(b), pairRules, catalogue, context);
+                    keep(a, b, pair);
+                    keep(b, a, pair);
+                }
             }
         }
     }
 
-    private void pair(
-            int a, int b, List<Worn> ways, List<PairRule> rules, RuleCatalogue catalogue, JudgementContext context) {
-        Worn inner = ways.get(a);
-        Worn outer = ways.get(b);
-        if (inner.slot() == outer.slot()) {
-            return;
+    /** What was found, OR-ed into masks. */
+    private static final class Finds {
+        private long minor;
+        private long major;
+        private long credit;
+
+        void add(long bit, Optional<Result> result) {
+            if (result.isEmpty()) {
+                return;
+            }
+            FindingKind kind = result.get().kind();
+            switch (kind) {
+                case STOP -> major = Charges.EVERY_RULE;
+                case MAJOR -> major |= bit;
+                case MINOR -> minor |= bit;
+                case CREDIT -> credit |= bit;
+            }
         }
-        int at = a * size + b;
-        int mirror = b * size + a;
-        if (shareAPiece(inner, outer)) {
-            major[at] = STOP;
-            major[mirror] = STOP;
-            return;
+    }
+
+    private void keep(int a, int b, Finds found) {
+        charge[at(a, b)] = charges.number(found.minor, found.major);
+        credit[at(a, b)] = credits.number(found.credit, 0);
+    }
+
+    private int at(int a, int b) {
+        return ofPiecesOnly ? a : a * size + b;
+    }
+
+    private static Finds pair(
+            Worn inner, Worn outer, List<PairRule> rules, RuleCatalogue catalogue, JudgementContext context) {
+        Finds finds = new Finds();
+        if (shareAPiece(inner, outer) || isNever(List.of(inner, outer), context)) {
+            finds.major = Charges.EVERY_RULE;
+            return finds;
         }
         boolean approved = context.overrides().approves(inner, outer);
         for (PairRule rule : rules) {
             if (rule.covers(inner.slot(), outer.slot())) {
                 Optional<Result> result = context.held(rule, rule.judge(inner, outer, context));
-                add(at, catalogue.bit(rule), approved ? result.filter(r -> Judge.isLasting(rule, r)) : result);
+                finds.add(catalogue.bit(rule), approved ? result.filter(r -> Judge.isLasting(rule, r)) : result);
             }
         }
-        if (isNever(List.of(inner, outer), context)) {
-            major[at] = STOP;
-        }
-        minor[mirror] = minor[at];
-        major[mirror] = major[at];
-        credit[mirror] = credit[at];
+        return finds;
     }
 
     /** A piece is worn in one place. */
@@ -106,23 +133,22 @@ final class FindingMasks {
         return rulings.stream().anyMatch(ruling -> pieces.containsAll(ruling.pieces()));
     }
 
-    private void add(int at, long bit, Optional<Result> result) {
-        if (result.isEmpty()) {
-            return;
-        }
-        FindingKind kind = result.get().kind();
-        switch (kind) {
-            case STOP -> major[at] = STOP;
-            case MAJOR -> major[at] |= bit;
-            case MINOR -> minor[at] |= bit;
-            case CREDIT -> credit[at] |= bit;
-        }
-    }
-
     /** Whether there is no finding at all. */
     boolean isBlank() {
-        for (int i = 0; i < minor.length; i++) {
-            if ((minor[i] | major[i] | credit[i]) != 0) {
+        for (int i = 0; i < charge.length; i++) {
+            if ((charge[i] | credit[i]) != Charges.NOTHING) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether both find the same faults. */
+    boolean isLike(FindingMasks other) {
+        for (int i = 0; i < charge.length; i++) {
+            boolean same = charges.minor(charge[i]) == other.charges.minor(other.charge[i])
+                    && charges.major(charge[i]) == other.charges.major(other.charge[i]);
+            if (!same) {
                 return false;
             }
         }
@@ -145,19 +171,18 @@ final class FindingMasks {
     }
 
     long minor(int a, int b) {
-        return minor[a * size + b];
+        return isSilent(a, b) ? 0 : charges.minor(charge[at(a, b)]);
     }
 
     long major(int a, int b) {
-        return major[a * size + b];
+        return isSilent(a, b) ? 0 : charges.major(charge[at(a, b)]);
     }
 
     long credit(int a, int b) {
-        return credit[a * size + b];
+        return isSilent(a, b) ? 0 : credits.minor(credit[at(a, b)]);
     }
 
-    /** Points of masks that were OR-ed together: a rule counts once, by its worst. */
-    static int points(long minor, long major) {
-        return 2 * Long.bitCount(major) + Long.bitCount(minor & ~major);
+    private boolean isSilent(int a, int b) {
+        return ofPiecesOnly && a != b;
     }
 }

@@ -1,8 +1,9 @@
 package jomble.core.counting;
 
-import java.util.Arrays;
-
-/** A hash table from keys of a fixed number of longs to numbers, by linear probing. Not for use by several threads. */
+/**
+ * A hash table from keys of a fixed number of longs to numbers, by linear probing; a key lies beside its number, so that a look costs
+ * one line of the cache. Not for use by several threads.
+ */
 final class KeyTable {
     static final int ABSENT = -1;
     private static final int FIRST_CAPACITY = 64;
@@ -13,53 +14,57 @@ final class KeyTable {
     private static final int MOST_LONGS = 1 << 26;
 
     private final int width;
-    private long[] keys;
-    private int[] values;
+    private final int stride;
+    /** Each place a key and its number plus one; zero where nothing is kept. */
+    private long[] entries;
+
+    private int mask;
     private int size;
 
     KeyTable(int width) {
         this.width = width;
-        this.keys = new long[FIRST_CAPACITY * width];
-        this.values = new int[FIRST_CAPACITY];
-        Arrays.fill(values, ABSENT);
+        this.stride = width + 1;
+        this.entries = new long[FIRST_CAPACITY * stride];
+        this.mask = FIRST_CAPACITY - 1;
     }
 
     /** The number kept under the first {@code width} longs of the key, or {@link #ABSENT}. */
     int get(long[] key) {
-        return values[find(key, keys, values)];
+        return (int) entries[find(key, 0) + width] - 1;
     }
 
     /** @param value not negative */
     void put(long[] key, int value) {
-        if (2 * (size + 1) > values.length) {
+        if (2 * (size + 1) > mask + 1) {
             grow();
         }
-        int at = find(key, keys, values);
-        if (values[at] == ABSENT) {
+        int at = find(key, 0);
+        if (entries[at + width] == 0) {
             size++;
-            System.arraycopy(key, 0, keys, at * width, width);
+            System.arraycopy(key, 0, entries, at, width);
         }
-        values[at] = value;
+        entries[at + width] = value + 1L;
     }
 
-    private int find(long[] key, long[] among, int[] filled) {
+    /** Where the key that begins at a place stands, or would. */
+    private int find(long[] key, int from) {
         long hash = 0;
-        for (int i = 0; i < width; i++) {
+        for (int i = from; i < from + width; i++) {
             hash = (hash ^ key[i]) * SPREAD;
             hash ^= hash >>> 29;
         }
-        int mask = filled.length - 1;
-        int at = (int) (hash >>> 17) & mask;
-        while (filled[at] != ABSENT && !isAt(key, among, at)) {
-            at = at + 1 & mask;
+        int slot = (int) (hash >>> 17) & mask;
+        int at = slot * stride;
+        while (entries[at + width] != 0 && !isAt(key, from, at)) {
+            slot = slot + 1 & mask;
+            at = slot * stride;
         }
         return at;
     }
 
-    private boolean isAt(long[] key, long[] among, int at) {
-        int from = at * width;
+    private boolean isAt(long[] key, int from, int at) {
         for (int i = 0; i < width; i++) {
-            if (among[from + i] != key[i]) {
+            if (entries[at + i] != key[from + i]) {
                 return false;
             }
         }
@@ -67,22 +72,16 @@ final class KeyTable {
     }
 
     private void grow() {
-        if (keys.length > MOST_LONGS / 2) {
+        if (entries.length > MOST_LONGS / 2) {
             throw WardrobeTooLargeException.ofMemory();
         }
-        long[] moreKeys = new long[keys.length * 2];
-        int[] moreValues = new int[values.length * 2];
-        Arrays.fill(moreValues, ABSENT);
-        long[] key = new long[width];
-        for (int i = 0; i < values.length; i++) {
-            if (values[i] != ABSENT) {
-                System.arraycopy(keys, i * width, key, 0, width);
-                int at = find(key, moreKeys, moreValues);
-                System.arraycopy(key, 0, moreKeys, at * width, width);
-                moreValues[at] = values[i];
+        long[] before = entries;
+        entries = new long[before.length * 2];
+        mask = 2 * mask + 1;
+        for (int from = 0; from < before.length; from += stride) {
+            if (before[from + width] != 0) {
+                System.arraycopy(before, from, entries, find(before, from), stride);
             }
         }
-        keys = moreKeys;
-        values = moreValues;
     }
 }

@@ -1,5 +1,6 @@
 package jomble.core.counting;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -20,7 +21,7 @@ final class Listing {
     private final int limit;
     private final List<Combination> page = new ArrayList<>();
     private final Map<Structure, List<CompletionSearch>> completions = new HashMap<>();
-    private long seen;
+    private final Figures seen = new Figures(1);
 
     /**
      * The combinations of one structure.
@@ -53,8 +54,16 @@ final class Listing {
         return page;
     }
 
-    long total() {
-        return seen;
+    BigInteger total() {
+        return seen.get(0);
+    }
+
+    /** How much of an offset goes beyond this list. */
+    long left(long ofOffset) {
+        return BigInteger.valueOf(ofOffset)
+                .subtract(total())
+                .max(BigInteger.ZERO)
+                .longValueExact();
     }
 
     private void add(Part part, Option[] body, int node) {
@@ -63,8 +72,8 @@ final class Listing {
         descend(part, body.clone(), node, 0, oneByOne);
     }
 
-    private long of(Diagram diagram, int node) {
-        return wanted == Verdict.WORKS ? diagram.works(node) : diagram.daring(node);
+    private Figures of(Diagram diagram) {
+        return wanted == Verdict.WORKS ? diagram.works() : diagram.daring();
     }
 
     private static boolean isOver(Option[] body, Option[] combination) {
@@ -75,10 +84,13 @@ final class Listing {
     private void descend(Part part, Option[] combination, int node, int level, boolean oneByOne) {
         Diagram diagram = part.search().diagram();
         Tail tail = part.search().tail();
-        long n = of(diagram, node);
-        boolean passedOver = !oneByOne && (seen + n <= offset || page.size() == limit);
-        if (n == 0 || passedOver) {
-            seen = Math.addExact(seen, n);
+        Figures figures = of(diagram);
+        if (figures.isZero(node)) {
+            return;
+        }
+        boolean passedOver = !oneByOne && (page.size() == limit || !seen.exceedsWith(figures, node, offset));
+        if (passedOver) {
+            seen.add(0, figures, node);
             return;
         }
         if (level == tail.counted()) {
@@ -105,10 +117,10 @@ final class Listing {
     }
 
     private void list(Part part, Option[] combination) {
-        if (seen >= offset && page.size() < limit) {
+        if (seen.get(0).compareTo(BigInteger.valueOf(offset)) >= 0 && page.size() < limit) {
             page.add(combination(part, combination));
         }
-        seen++;
+        seen.add(0, 1);
     }
 
     private Combination combination(Part part, Option[] combination) {

@@ -39,7 +39,7 @@ final class NeverTogetherFinder {
                 .toList();
     }
 
-    List<NeverTogether> find(List<SlotPair> crossings, List<Map<Option, Map<Option, long[]>>> crossed) {
+    List<NeverTogether> find(List<SlotPair> crossings, List<Map<Option, Map<Option, Figures>>> crossed) {
         List<NeverTogether> never = new ArrayList<>();
         for (int i = 0; i < crossings.size(); i++) {
             SlotPair pair = crossings.get(i);

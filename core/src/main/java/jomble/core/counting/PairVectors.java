@@ -1,10 +1,6 @@
 package jomble.core.counting;
 
-import java.nio.LongBuffer;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
+import java.util.Arrays;
 
 /**
  * What pair rules charge the ways to wear the options of one slot, for what is worn already: equal vectors are one number, and their
@@ -13,69 +9,52 @@ import java.util.Map;
 final class PairVectors {
     static final int BLANK = 0;
 
+    private final Charges charges;
     private final int ways;
-    private final List<long[]> vectors = new ArrayList<>();
-    private final List<Long> charged = new ArrayList<>();
-    private final Map<LongBuffer, Integer> known = new HashMap<>();
-    private final KeyTable unions = new KeyTable(1);
-    private final long[] pair = new long[1];
+    private final Numbering vectors = new Numbering();
+    private long[] charged = new long[64];
+    private final Unions unions = new Unions(this::join);
 
-    PairVectors(int ways) {
+    PairVectors(Charges charges, int ways) {
+        this.charges = charges;
         this.ways = ways;
-        number(new long[2 * ways]);
+        number(new int[ways]);
     }
 
-    /** @param masks for each way the minor mask, then for each the major mask */
-    int number(long[] masks) {
-        for (int i = 0; i < ways; i++) {
-            masks[i] &= ~masks[ways + i];
+    /** @param charge for each way a number of {@link Charges} */
+    int number(int[] charge) {
+        int before = vectors.size();
+        int number = vectors.number(charge);
+        if (number == before) {
+            charged = number == charged.length ? Arrays.copyOf(charged, number * 2) : charged;
+            for (int one : charge) {
+                charged[number] |= one == Charges.STOP ? 0 : charges.minor(one) | charges.major(one);
+            }
         }
-        return known.computeIfAbsent(LongBuffer.wrap(masks), v -> {
-            vectors.add(masks);
-            charged.add(charged(masks));
-            return vectors.size() - 1;
-        });
+        return number;
     }
 
-    private static long charged(long[] masks) {
-        long all = 0;
-        for (long mask : masks) {
-            all |= mask == FindingMasks.STOP ? 0 : mask;
-        }
-        return all;
-    }
-
-    long minor(int vector, int way) {
+    /** What a way is charged. */
+    int charge(int vector, int way) {
         return vectors.get(vector)[way];
-    }
-
-    long major(int vector, int way) {
-        return vectors.get(vector)[ways + way];
     }
 
     /** Every rule that is charged to some way. */
     long charged(int vector) {
-        return charged.get(vector);
+        return charged[vector];
     }
 
     int union(int one, int other) {
-        if (one == other || other == BLANK) {
-            return one;
+        return unions.of(one, other);
+    }
+
+    private int join(int one, int other) {
+        int[] a = vectors.get(one);
+        int[] b = vectors.get(other);
+        int[] both = new int[ways];
+        for (int i = 0; i < ways; i++) {
+            both[i] = charges.union(a[i], b[i]);
         }
-        if (one == BLANK) {
-            return other;
-        }
-        pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
-        int found = unions.get(pair);
-        if (found == KeyTable.ABSENT) {
-            long[] masks = vectors.get(one).clone();
-            long[] more = vectors.get(other);
-            for (int i = 0; i < masks.length; i++) {
-                masks[i] |= more[i];
-            }
-            found = number(masks);
-            unions.put(pair, found);
-        }
-        return found;
+        return number(both);
     }
 }

@@ -11,4 +11,14 @@ public interface Progress {
      * @return false to stop
      */
     boolean goOn(double doneFraction);
+
+    /** Progress in a part of the whole, told as such. */
+    default Progress part(double from, double to) {
+        return done -> goOn(from + (to - from) * done);
+    }
+
+    /** Progress in one of several equal parts. */
+    default Progress partOf(int part, int parts) {
+        return part((double) part / parts, (double) (part + 1) / parts);
+    }
 }

@@ -17,11 +17,16 @@ import jomble.core.piece.Slot;
  * equal keys share a node, so that the work is done once for each key. Not for use by several threads.
  */
 final class TailSearch implements OpenRule.Dresser {
+    /** The rule that a walk obeys by its own shape. */
+    static final String STRUCTURE = "structure";
+
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
     /** Longs of a key before the small numbers. */
-    private static final int FIXED = 3;
+    private static final int FIXED = 1;
     /** Small numbers that share a long of a key. */
     private static final int PER_LONG = 2;
+    /** The place of a rule in a mask, or none. */
+    private static final int BITS_OF_A_RULE = 7;
 
     private final CompiledContext context;
     private final Tail tail;
@@ -32,19 +37,32 @@ final class TailSearch implements OpenRule.Dresser {
     /** By level, the choice each way belongs to; choices count from 1, 0 is the empty slot. */
     private final int[][] choices;
 
+    private final Charges charged = new Charges();
+    /** By level and way, what rules about one piece charge it. */
+    private final int[][] own;
+
     private final PairVectors[] vectors;
+    /** The levels before this one are looked at one by one in a key, the others together. */
+    private final int near;
+
+    private final FarVectors farVectors;
+    /** What each way of the wardrobe charges the far levels; −1 until it was worked out. */
+    private final int[] farCharges;
+
+    /** By level up to {@link #near}, the far vectors when it is its turn. */
+    private final int[] farSaid;
+
     /** By level, what each way of the wardrobe charges the ways to fill it; −1 until it was worked out. */
     private final int[][] charges;
 
     private final KeyTable[] tables;
     private final long[][] keys;
-    private final Gauge[] gauges;
     /** By level, the vectors of the levels from there on when it is its turn. */
     private final int[][] said;
-    /** By level, the rules that wait for it or for one after it. */
-    private final OpenRule[][] pending;
-    /** By level, the rules that have seen all they can once it is decided. */
-    private final CompiledContext.ReadyCheck[][] decided;
+    /** By level, the packed clo of each choice: 0 of the empty slot, then of each way to fill it. */
+    private final int[][] clo;
+
+    private final Prospects prospects;
     /** By level, the rules that may still be charged whatever the body. */
     private final long[] live;
 
@@ -56,8 +74,7 @@ final class TailSearch implements OpenRule.Dresser {
     private final KeyTable[] lists;
 
     private final List<CompiledContext.ReadyCheck> ofBody = new ArrayList<>();
-    private final CompiledContext.Charge charge = new CompiledContext.Charge();
-    private Gauge nextGauge;
+    private int nextState;
     private long nextMinor;
     private long nextMajor;
 
@@ -68,32 +85,36 @@ final class TailSearch implements OpenRule.Dresser {
         this.diagram = diagram;
         this.levels = tail.levels().size();
         this.ways = new int[levels][];
+        this.own = new int[levels][];
         this.choices = new int[levels][];
         this.vectors = new PairVectors[levels];
         this.charges = new int[levels][wardrobe];
         this.keys = new long[levels][];
         this.tables = new KeyTable[levels];
         this.lists = new KeyTable[levels];
-        this.gauges = new Gauge[levels + 1];
         this.said = new int[levels + 1][levels];
-        this.pending = new OpenRule[levels + 1][];
-        this.decided = new CompiledContext.ReadyCheck[levels][];
+        this.clo = new int[levels][];
         this.live = new long[levels + 1];
         for (int level = 0; level < levels; level++) {
             spreadWays(level);
         }
-        CompiledContext.ReadyCheck warmth = schedule(structure);
+        this.near = Math.max(tail.levelOf(Slot.MID), tail.levelOf(Slot.JACKET)) + 1;
+        this.farVectors = new FarVectors(Arrays.copyOfRange(vectors, near, levels));
+        this.farCharges = new int[wardrobe];
+        this.farSaid = new int[near + 1];
+        Arrays.fill(farCharges, -1);
+        List<OpenRule> open = new ArrayList<>();
+        CompiledContext.ReadyCheck warmth = schedule(structure, open);
+        this.prospects = new Prospects(
+                open, Arrays.stream(ways).mapToInt(there -> there.length).toArray());
         this.fillings = warmth == null ? null : new Fillings(warmth);
         this.warmths = warmth == null ? null : new WarmthDiagram(diagram, fillings, tail.counted());
         for (int level = levels - 1; level >= 0; level--) {
-            int small = levels - level + pending[level].length;
+            int small = level < near ? near - level + 1 : levels - level;
             keys[level] = new long[FIXED + (small + PER_LONG - 1) / PER_LONG];
             tables[level] = new KeyTable(keys[level].length);
             lists[level] = new KeyTable(keys[level].length);
             live[level] = live[level + 1] | chargeable(level);
-        }
-        for (int level = 0; level <= levels; level++) {
-            gauges[level] = context.gauge();
         }
     }
 
@@ -105,43 +126,35 @@ final class TailSearch implements OpenRule.Dresser {
         choices[level] = IntStream.range(0, options.size())
                 .flatMap(o -> options.get(o).ways().stream().mapToInt(way -> o + 1))
                 .toArray();
-        vectors[level] = new PairVectors(ways[level].length);
+        clo[level] = IntStream.concat(
+                        IntStream.of(0),
+                        Arrays.stream(ways[level])
+                                .map(way -> Fillings.pack(
+                                        context.part(way).fullCentiClo(),
+                                        context.part(way).peeledCentiClo())))
+                .toArray();
+        own[level] = Arrays.stream(ways[level]).map(way -> between(way, way)).toArray();
+        vectors[level] = new PairVectors(charged, ways[level].length);
         Arrays.fill(charges[level], -1);
     }
 
-    /** Plans when each rule is judged; answers the one about warmth where the tail has a say in it, and leaves it out. */
-    private CompiledContext.ReadyCheck schedule(Structure structure) {
+    /** Parts the rules; answers the one about warmth where the tail has a say in it, and leaves it out. */
+    private CompiledContext.ReadyCheck schedule(Structure structure, List<OpenRule> open) {
         CompiledContext.ReadyCheck warmth = null;
-        List<OpenRule> open = new ArrayList<>();
-        List<Integer> lastOf = new ArrayList<>();
         for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
             boolean[] touched = new boolean[levels];
-            int last = -1;
+            boolean reaches = false;
             for (int level = 0; level < levels; level++) {
                 touched[level] = tail.levels().get(level).options().stream()
                         .anyMatch(option -> check.isTouchedBy(option, structure));
-                last = touched[level] ? level : last;
+                reaches |= touched[level];
             }
-            if (last < 0) {
+            if (!reaches) {
                 ofBody.add(check);
             } else if (warmth == null && check.rule().readsWarmthOnly()) {
                 warmth = check;
-            } else if (!check.rule().id().equals(BodyWalk.STRUCTURE)) {
+            } else if (!check.rule().id().equals(STRUCTURE)) {
                 open.add(new OpenRule(check, touched, context.gauge(), this));
-                lastOf.add(last);
-            }
-        }
-        for (int level = 0; level <= levels; level++) {
-            int here = level;
-            pending[level] = IntStream.range(0, open.size())
-                    .filter(i -> lastOf.get(i) >= here)
-                    .mapToObj(open::get)
-                    .toArray(OpenRule[]::new);
-            if (level < levels) {
-                decided[level] = IntStream.range(0, open.size())
-                        .filter(i -> lastOf.get(i) == here)
-                        .mapToObj(i -> open.get(i).check())
-                        .toArray(CompiledContext.ReadyCheck[]::new);
             }
         }
         return warmth;
@@ -149,10 +162,7 @@ final class TailSearch implements OpenRule.Dresser {
 
     /** The rules that the ways to fill a level, and what is decided with it, may charge. */
     private long chargeable(int level) {
-        long mask = 0;
-        for (CompiledContext.ReadyCheck check : decided[level]) {
-            mask |= check.bit();
-        }
+        long mask = prospects.decidedAt(level);
         for (int way : ways[level]) {
             mask |= context.minor(way, way) | unlessStop(context.major(way, way));
             for (int before = 0; before < level; before++) {
@@ -165,7 +175,7 @@ final class TailSearch implements OpenRule.Dresser {
     }
 
     private static long unlessStop(long major) {
-        return major == FindingMasks.STOP ? 0 : major;
+        return major == Charges.EVERY_RULE ? 0 : major;
     }
 
     /** The rules about the whole that nothing in the tail touches. */
@@ -188,67 +198,108 @@ final class TailSearch implements OpenRule.Dresser {
      * @param minor rules charged so far, {@code major} likewise; at most {@link #MOST_POINTS} points
      */
     int over(Gauge worn, int[] body, int count, long minor, long major) {
-        for (int level = 0; level < levels; level++) {
+        for (int level = 0; level < near; level++) {
             int vector = PairVectors.BLANK;
             for (int i = 0; i < count; i++) {
                 vector = vectors[level].union(vector, charge(level, body[i]));
             }
             said[0][level] = vector;
         }
+        farSaid[0] = FarVectors.BLANK;
+        for (int i = 0; i < count; i++) {
+            farSaid[0] = farVectors.union(farSaid[0], farCharge(body[i]));
+        }
+        arrive(0);
+        int state = prospects.start(worn);
         return fillings == null
-                ? build(0, worn, minor, major)
-                : warmths.given(leaveOpen(0, worn, minor, major), sums(worn));
+                ? build(0, state, minor, major)
+                : warmths.given(
+                        leaveOpen(0, state, minor, major), Fillings.pack(worn.fullCentiClo(), worn.peeledCentiClo()));
     }
 
     /** What a way charges the ways to fill a level. */
     private int charge(int level, int way) {
         if (charges[level][way] < 0) {
             int[] there = ways[level];
-            long[] masks = new long[2 * there.length];
+            int[] masks = new int[there.length];
             for (int i = 0; i < there.length; i++) {
-                masks[i] = context.minor(way, there[i]);
-                masks[there.length + i] = context.major(way, there[i]);
+                masks[i] = charged.bounded(between(way, there[i]));
             }
             charges[level][way] = vectors[level].number(masks);
         }
         return charges[level][way];
     }
 
-    private static int sums(Gauge worn) {
-        return Fillings.pack(worn.fullCentiClo(), worn.peeledCentiClo());
+    private int farCharge(int way) {
+        if (farCharges[way] < 0) {
+            int[] tuple = new int[levels - near];
+            for (int level = near; level < levels; level++) {
+                tuple[level - near] = charge(level, way);
+            }
+            farCharges[way] = farVectors.number(tuple);
+        }
+        return farCharges[way];
     }
 
-    private int build(int level, Gauge worn, long minor, long major) {
-        if (level == levels) {
-            return FindingMasks.points(minor, major) <= Verdict.WORKS.mostPoints() ? Diagram.WORKS : Diagram.DARING;
+    private int between(int one, int other) {
+        return charged.number(context.minor(one, other), context.major(one, other));
+    }
+
+    /** Takes the far vectors apart when it is their turn. */
+    private void arrive(int level) {
+        if (level == near) {
+            int[] tuple = farVectors.get(farSaid[near]);
+            System.arraycopy(tuple, 0, said[near], near, tuple.length);
         }
-        long[] key = key(level, worn, minor, major);
+    }
+
+    private int build(int level, int state, long minor, long major) {
+        if (level == levels) {
+            return Charges.points(minor, major) <= Verdict.WORKS.mostPoints() ? Diagram.WORKS : Diagram.DARING;
+        }
+        long[] key = key(level, state, minor, major);
         int known = tables[level].get(key);
         if (known != KeyTable.ABSENT) {
             return known;
         }
-        int node = level < tail.counted() ? branch(level, worn, minor, major) : best(level, worn, minor, major);
+        int node = level < tail.counted() ? branch(level, state, minor, major) : best(level, state, minor, major);
         tables[level].put(key, node);
         return node;
     }
 
     /** All that the slots from a level on can see; it stands until the level is asked for again. */
-    private long[] key(int level, Gauge worn, long minor, long major) {
+    private long[] key(int level, int state, long minor, long major) {
         long[] key = keys[level];
         long alive = live[level];
         int small = 0;
-        for (int later = level; later < levels; later++) {
+        for (int later = level; later < (level < near ? near : levels); later++) {
             int vector = said[level][later];
             alive |= vectors[later].charged(vector);
             add(key, small++, vector);
         }
-        for (OpenRule rule : pending[level]) {
-            add(key, small++, rule.prospect(level, worn));
+        if (level < near) {
+            alive |= farVectors.charged(farSaid[level]);
+            add(key, small, farSaid[level]);
         }
-        key[0] = FindingMasks.points(minor & ~alive, major & ~alive);
-        key[1] = minor & ~major & alive;
-        key[2] = major & alive;
+        key[0] = (long) packed(minor, major, alive) << Integer.SIZE | state;
         return key;
+    }
+
+    /** The rules charged so far, in one number: those that may be charged again by their places, of the others the points. */
+    private static int packed(long minor, long major, long alive) {
+        int code = Charges.points(minor & ~alive, major & ~alive);
+        code = places(code, major & alive, 1);
+        return places(code, minor & ~major & alive, MOST_POINTS);
+    }
+
+    private static int places(int code, long rules, int most) {
+        long left = rules;
+        int places = code;
+        for (int i = 0; i < most; i++) {
+            places = places << BITS_OF_A_RULE | (left == 0 ? Long.SIZE : Long.numberOfTrailingZeros(left));
+            left &= left - 1;
+        }
+        return places;
     }
 
     private static void add(long[] key, int place, long number) {
@@ -257,38 +308,38 @@ final class TailSearch implements OpenRule.Dresser {
     }
 
     /** A node with a child for every way to decide a counted slot. */
-    private int branch(int level, Gauge worn, long minor, long major) {
+    private int branch(int level, int state, long minor, long major) {
         int[] of = new int[tail.levels().get(level).options().size() + 1];
-        if (leave(level, worn, minor, major)) {
-            of[0] = build(level + 1, nextGauge, nextMinor, nextMajor);
+        if (leave(level, state, minor, major)) {
+            of[0] = build(level + 1, nextState, nextMinor, nextMajor);
         }
         for (int way = 0; way < ways[level].length; way++) {
-            if (put(level, way, worn, minor, major)) {
+            if (put(level, way, state, minor, major)) {
                 int choice = choices[level][way];
-                of[choice] = diagram.better(of[choice], build(level + 1, nextGauge, nextMinor, nextMajor));
+                of[choice] = diagram.better(of[choice], build(level + 1, nextState, nextMinor, nextMajor));
             }
         }
         return diagram.node(level, of);
     }
 
     /** The best terminal over the ways to fill a slot and those after it. */
-    private int best(int level, Gauge worn, long minor, long major) {
-        int best = leave(level, worn, minor, major) ? build(level + 1, nextGauge, nextMinor, nextMajor) : Diagram.NO;
+    private int best(int level, int state, long minor, long major) {
+        int best = leave(level, state, minor, major) ? build(level + 1, nextState, nextMinor, nextMajor) : Diagram.NO;
         for (int way = 0; way < ways[level].length && best != Diagram.WORKS; way++) {
-            if (put(level, way, worn, minor, major)) {
-                best = Math.max(best, build(level + 1, nextGauge, nextMinor, nextMajor));
+            if (put(level, way, state, minor, major)) {
+                best = Math.max(best, build(level + 1, nextState, nextMinor, nextMajor));
             }
         }
         return best;
     }
 
     /** The node that leaves the warmth of the body open. */
-    private int leaveOpen(int level, Gauge worn, long minor, long major) {
+    private int leaveOpen(int level, int state, long minor, long major) {
         if (level == levels) {
-            int list = fillings.nothing(FindingMasks.points(minor, major));
+            int list = fillings.nothing(Charges.points(minor, major));
             return warmths.node(level, new int[1], new int[] {list}, new int[1]);
         }
-        long[] key = key(level, worn, minor, major);
+        long[] key = key(level, state, minor, major);
         int known = tables[level].get(key);
         if (known != KeyTable.ABSENT) {
             return known;
@@ -298,12 +349,12 @@ final class TailSearch implements OpenRule.Dresser {
         int[] of = new int[choice.length];
         int[] added = new int[choice.length];
         for (int i = 0; i < choice.length; i++) {
-            boolean possible = i == 0 ? leave(level, worn, minor, major) : put(level, i - 1, worn, minor, major);
+            boolean possible = i == 0 ? leave(level, state, minor, major) : put(level, i - 1, state, minor, major);
             if (possible) {
-                added[i] = sums(nextGauge) - sums(worn);
+                added[i] = clo[level][i];
                 of[i] = level < tail.counted()
-                        ? leaveOpen(level + 1, nextGauge, nextMinor, nextMajor)
-                        : fill(level + 1, nextGauge, nextMinor, nextMajor);
+                        ? leaveOpen(level + 1, nextState, nextMinor, nextMajor)
+                        : fill(level + 1, nextState, nextMinor, nextMajor);
             }
         }
         int node = warmths.node(level, choice, of, added);
@@ -312,21 +363,20 @@ final class TailSearch implements OpenRule.Dresser {
     }
 
     /** The list of what the slots from a level on may add to the warmth. */
-    private int fill(int level, Gauge worn, long minor, long major) {
+    private int fill(int level, int state, long minor, long major) {
         if (level == levels) {
-            return fillings.nothing(FindingMasks.points(minor, major));
+            return fillings.nothing(Charges.points(minor, major));
         }
-        long[] key = key(level, worn, minor, major);
+        long[] key = key(level, state, minor, major);
         int known = lists[level].get(key);
         if (known != KeyTable.ABSENT) {
             return known;
         }
         Fillings.Union union = fillings.new Union();
         for (int i = 0; i <= ways[level].length; i++) {
-            boolean possible = i == 0 ? leave(level, worn, minor, major) : put(level, i - 1, worn, minor, major);
+            boolean possible = i == 0 ? leave(level, state, minor, major) : put(level, i - 1, state, minor, major);
             if (possible) {
-                int more = sums(nextGauge) - sums(worn);
-                union.add(fill(level + 1, nextGauge, nextMinor, nextMajor), more);
+                union.add(fill(level + 1, nextState, nextMinor, nextMajor), clo[level][i]);
             }
         }
         int list = union.number();
@@ -335,44 +385,49 @@ final class TailSearch implements OpenRule.Dresser {
     }
 
     /** Leaves a slot empty; what comes of it stands in the fields that begin with "next". False when it cannot be. */
-    private boolean leave(int level, Gauge worn, long minor, long major) {
+    private boolean leave(int level, int state, long minor, long major) {
         if (!tail.levels().get(level).mayBeEmpty()) {
             return false;
         }
-        System.arraycopy(said[level], level + 1, said[level + 1], level + 1, levels - level - 1);
-        return decide(level, worn, minor, major);
+        if (!decide(level, state, 0, minor, major)) {
+            return false;
+        }
+        if (level < near) {
+            farSaid[level + 1] = farSaid[level];
+        }
+        int end = level < near ? near : levels;
+        System.arraycopy(said[level], level + 1, said[level + 1], level + 1, end - level - 1);
+        arrive(level + 1);
+        return true;
     }
 
     /** Fills a slot in one way, likewise. */
-    private boolean put(int level, int place, Gauge worn, long minor, long major) {
+    private boolean put(int level, int place, int state, long minor, long major) {
         int way = ways[level][place];
-        int vector = said[level][level];
-        long lesser = minor | vectors[level].minor(vector, place) | context.minor(way, way);
-        long greater = major | vectors[level].major(vector, place) | context.major(way, way);
-        if (FindingMasks.points(lesser, greater) > MOST_POINTS) {
+        int charge = vectors[level].charge(said[level][level], place);
+        int alone = own[level][place];
+        long lesser = minor | charged.minor(charge) | charged.minor(alone);
+        long greater = major | charged.major(charge) | charged.major(alone);
+        if (Charges.points(lesser, greater) > MOST_POINTS || !decide(level, state, place + 1, lesser, greater)) {
             return false;
         }
-        wear(level, place, worn, gauges[level + 1]);
-        for (int later = level + 1; later < levels; later++) {
+        int end = level < near ? near : levels;
+        for (int later = level + 1; later < end; later++) {
             said[level + 1][later] = vectors[later].union(said[level][later], charge(later, way));
         }
-        return decide(level, gauges[level + 1], lesser, greater);
+        if (level < near) {
+            farSaid[level + 1] = farVectors.union(farSaid[level], farCharge(way));
+        }
+        arrive(level + 1);
+        return true;
     }
 
-    /** Judges what can be judged now that a level is decided. */
-    private boolean decide(int level, Gauge worn, long minor, long major) {
-        nextGauge = worn;
-        nextMinor = minor;
-        nextMajor = major;
-        if (decided[level].length > 0) {
-            charge.clear();
-            for (CompiledContext.ReadyCheck check : decided[level]) {
-                check.judge(worn, charge);
-            }
-            nextMinor |= charge.minor;
-            nextMajor |= charge.major;
-        }
-        return FindingMasks.points(nextMinor, nextMajor) <= MOST_POINTS;
+    /** Charges what can be judged now that a level is decided. */
+    private boolean decide(int level, int state, int choice, long minor, long major) {
+        nextState = prospects.after(level, state, choice);
+        nextMinor = minor | prospects.minor(level, state, choice);
+        nextMajor = major | prospects.major(level, state, choice);
+        return Charges.points(nextMinor, nextMajor) <= MOST_POINTS;
     }
 
     @Override

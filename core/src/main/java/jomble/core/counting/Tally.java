@@ -1,11 +1,14 @@
 package jomble.core.counting;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.outfit.Structure;
 
 /**
  * Adds up combinations: in all, per option and per pair of options.
@@ -13,35 +16,49 @@ import java.util.Map;
  * <p>Bodies are added one by one; of what is put on over them only how often each node was met is kept, and pushed down the diagram
  * once at the end.
  */
-final class Tally {
+final class Tally implements Collector {
+    private static final int WORKS = 0;
+    private static final int DARING = 1;
+
     private final CountQuestion question;
     private final List<SlotPair> crossings;
-    private final long[] perOption;
-    private final List<Map<Option, Map<Option, long[]>>> crossed = new ArrayList<>();
-    private long works;
-    private long daring;
+    private final Figures perOption;
+    private final List<Map<Option, Map<Option, Figures>>> crossed = new ArrayList<>();
+    private final Map<Structure, Counts.OfStructure> perStructure = new EnumMap<>(Structure.class);
+    /** Works and daring. */
+    private final Figures sums = new Figures(2);
 
     Tally(CountQuestion question, Options options, List<SlotPair> crossings) {
         this.question = question;
         this.crossings = crossings;
-        this.perOption = new long[options.all().size()];
+        this.perOption = new Figures(options.all().size());
         crossings.forEach(pair -> crossed.add(new LinkedHashMap<>()));
     }
 
-    long works() {
-        return works;
+    BigInteger works() {
+        return sums.get(WORKS);
     }
 
-    long daring() {
-        return daring;
+    BigInteger daring() {
+        return sums.get(DARING);
     }
 
-    long of(Option option) {
-        return perOption[option.index()];
+    /** All that counts. */
+    BigInteger total() {
+        return question.includeDaring() ? works().add(daring()) : works();
+    }
+
+    /** Works and daring by structure, of those that have any. */
+    Map<Structure, Counts.OfStructure> perStructure() {
+        return perStructure;
+    }
+
+    BigInteger of(Option option) {
+        return perOption.get(option.index());
     }
 
     /** For each crossing asked for, how often two options met. */
-    List<Map<Option, Map<Option, long[]>>> crossed() {
+    List<Map<Option, Map<Option, Figures>>> crossed() {
         return crossed;
     }
 
@@ -51,45 +68,40 @@ final class Tally {
             List<Crossing> cells = new ArrayList<>();
             crossed.get(i)
                     .forEach((a, row) -> row.forEach((b, n) -> cells.add(new Crossing(
-                            a.pieces().get(0).id(), b.pieces().get(0).id(), n[0]))));
+                            a.pieces().get(0).id(), b.pieces().get(0).id(), n.get(0)))));
             perPair.put(crossings.get(i), cells);
         }
         return perPair;
     }
 
-    /** Adds one combination that no rule would have let pass. */
-    void addApproved(Option[] combination, boolean wasDaring) {
-        works++;
-        daring -= wasDaring ? 1 : 0;
-        if (wasDaring && question.includeDaring()) {
-            return;
-        }
+    /** Adds one combination to the figures of its pieces. */
+    private void addOne(Option[] combination) {
         for (Option option : combination) {
             if (option != null) {
-                perOption[option.index()]++;
+                perOption.add(option.index(), 1);
             }
         }
         for (int i = 0; i < crossings.size(); i++) {
             Option a = combination[crossings.get(i).first().ordinal()];
             Option b = combination[crossings.get(i).second().ordinal()];
             if (a != null && b != null) {
-                cross(i, a, b, 1);
+                crossing(i, a, b).add(0, 1);
             }
         }
     }
 
-    private void cross(int crossing, Option a, Option b, long n) {
-        crossed.get(crossing).computeIfAbsent(a, o -> new LinkedHashMap<>()).computeIfAbsent(b, o -> new long[1])[0] +=
-                n;
+    private Figures crossing(int crossing, Option a, Option b) {
+        return crossed.get(crossing)
+                .computeIfAbsent(a, o -> new LinkedHashMap<>())
+                .computeIfAbsent(b, o -> new Figures(1));
     }
 
-    /** Starts with the bodies of a structure. */
-    OfStructure of(Field.Search search) {
+    @Override
+    public Bodies of(Field.Search search) {
         return new OfStructure(search);
     }
 
-    /** The bodies of one structure. */
-    final class OfStructure {
+    private final class OfStructure implements Bodies {
         private final Diagram diagram;
         private final Tail tail;
         private final Hits hits = new Hits();
@@ -97,8 +109,11 @@ final class Tally {
         private final List<Map<Option, Hits>> hitsBy = new ArrayList<>();
 
         private final boolean[] reachesTail;
+        private final Structure structure;
+        private final Figures own = new Figures(2);
 
         OfStructure(Field.Search search) {
+            this.structure = search.structure();
             this.diagram = search.diagram();
             this.tail = search.tail();
             this.reachesTail = new boolean[crossings.size()];
@@ -110,17 +125,16 @@ final class Tally {
             }
         }
 
-        /** Adds a body with what can be put on over it. */
-        void add(Option[] body, int node) {
-            works = Math.addExact(works, diagram.works(node));
-            daring = Math.addExact(daring, diagram.daring(node));
-            long counted = counted(node);
-            if (counted == 0) {
+        @Override
+        public void add(Option[] body, int node) {
+            own.add(WORKS, diagram.works(), node);
+            own.add(DARING, diagram.daring(), node);
+            if (!diagram.counts(node, question.includeDaring())) {
                 return;
             }
             for (Option option : body) {
                 if (option != null) {
-                    perOption[option.index()] += counted;
+                    addCounted(perOption, option.index(), node);
                 }
             }
             hits.add(node, 1);
@@ -128,7 +142,7 @@ final class Tally {
                 Option a = body[crossings.get(i).first().ordinal()];
                 Option b = body[crossings.get(i).second().ordinal()];
                 if (a != null && b != null) {
-                    cross(i, a, b, counted);
+                    addCounted(crossing(i, a, b), 0, node);
                 } else if ((a != null || b != null) && reachesTail[i]) {
                     hitsBy.get(i)
                             .computeIfAbsent(a == null ? b : a, o -> new Hits())
@@ -137,14 +151,43 @@ final class Tally {
             }
         }
 
-        private long counted(int node) {
-            return question.includeDaring() ? diagram.works(node) + diagram.daring(node) : diagram.works(node);
+        private void addCounted(Figures to, int at, int node) {
+            to.add(at, diagram.works(), node);
+            if (question.includeDaring()) {
+                to.add(at, diagram.daring(), node);
+            }
+        }
+
+        @Override
+        public void addApproved(Option[] combination, int verdict) {
+            if (verdict != Diagram.WORKS) {
+                boolean wasDaring = verdict == Diagram.DARING;
+                own.add(WORKS, 1);
+                if (wasDaring) {
+                    own.decrement(DARING);
+                }
+                if (!wasDaring || !question.includeDaring()) {
+                    addOne(combination);
+                }
+            }
         }
 
         /** Pushes what was met down the diagram. */
-        void finish() {
-            long[][] counts = pushDown(hits, -1, 0);
-            eachOption(counts, (option, n) -> perOption[option.index()] += n);
+        @Override
+        public void finish() {
+            sums.add(WORKS, own, WORKS);
+            sums.add(DARING, own, DARING);
+            Counts.OfStructure more = new Counts.OfStructure(own.get(WORKS), own.get(DARING));
+            if (more.works().signum() > 0 || more.daring().signum() > 0) {
+                perStructure.merge(structure, more, Counts.OfStructure::plus);
+            }
+            Figures[] counts = pushDown(hits, -1, 0);
+            for (int level = 0; level < counts.length; level++) {
+                List<Option> choices = tail.levels().get(level).options();
+                for (int c = 0; c < choices.size(); c++) {
+                    perOption.add(choices.get(c).index(), counts[level], c + 1);
+                }
+            }
             for (int i = 0; i < crossings.size(); i++) {
                 int first = tail.levelOf(crossings.get(i).first());
                 int second = tail.levelOf(crossings.get(i).second());
@@ -161,12 +204,13 @@ final class Tally {
                 return;
             }
             hitsBy.get(crossing).forEach((option, met) -> {
-                long[] counts = pushDown(met, -1, 0)[level];
+                Figures counts = pushDown(met, -1, 0)[level];
                 List<Option> others = tail.levels().get(level).options();
                 for (int c = 0; c < others.size(); c++) {
-                    if (counts[c + 1] > 0) {
+                    if (!counts.isZero(c + 1)) {
                         Option other = others.get(c);
-                        cross(crossing, bodyFirst ? option : other, bodyFirst ? other : option, counts[c + 1]);
+                        crossing(crossing, bodyFirst ? option : other, bodyFirst ? other : option)
+                                .add(0, counts, c + 1);
                     }
                 }
             });
@@ -179,10 +223,10 @@ final class Tally {
             List<Option> ones = tail.levels().get(first).options();
             List<Option> others = tail.levels().get(second).options();
             for (int c = 0; c < ones.size(); c++) {
-                long[] counts = pushDown(hits, first, c + 1)[second];
+                Figures counts = pushDown(hits, first, c + 1)[second];
                 for (int d = 0; d < others.size(); d++) {
-                    if (counts[d + 1] > 0) {
-                        cross(crossing, ones.get(c), others.get(d), counts[d + 1]);
+                    if (!counts.isZero(d + 1)) {
+                        crossing(crossing, ones.get(c), others.get(d)).add(0, counts, d + 1);
                     }
                 }
             }
@@ -193,67 +237,64 @@ final class Tally {
          *
          * @param only a level of which only one choice is followed, or −1
          */
-        private long[][] pushDown(Hits met, int only, int choice) {
-            long[][] counts = new long[tail.counted()][];
+        private Figures[] pushDown(Hits met, int only, int choice) {
+            Figures[] counts = new Figures[tail.counted()];
             for (int level = 0; level < counts.length; level++) {
-                counts[level] = new long[tail.levels().get(level).options().size() + 1];
+                counts[level] = new Figures(tail.levels().get(level).options().size() + 1);
             }
             if (counts.length == 0) {
                 return counts;
             }
-            long[] paths = Arrays.copyOf(met.counts, diagram.size());
+            Figures paths = met.paths(diagram.size());
             for (int node = diagram.size() - 1; node > Diagram.WORKS; node--) {
-                if (paths[node] != 0) {
+                if (!paths.isZero(node)) {
                     int level = diagram.level(node);
                     for (int c = 0; c < diagram.choices(node); c++) {
                         int child = diagram.child(node, c);
                         if (child != Diagram.NO && (level != only || c == choice)) {
-                            paths[child] += paths[node];
+                            paths.add(child, paths, node);
                         }
                     }
                 }
             }
-            long[] values = only < 0 ? null : valuesAlong(only, choice);
+            Figures values = only < 0 ? values() : valuesAlong(only, choice);
             for (int node = diagram.size() - 1; node > Diagram.WORKS; node--) {
-                for (int c = 0; paths[node] != 0 && c < diagram.choices(node); c++) {
-                    int child = diagram.child(node, c);
+                for (int c = 0; !paths.isZero(node) && c < diagram.choices(node); c++) {
                     int level = diagram.level(node);
                     if (level != only || c == choice) {
-                        counts[level][c] += paths[node] * (values == null ? counted(child) : values[child]);
+                        counts[level].addProduct(c, paths, node, values, diagram.child(node, c));
                     }
                 }
             }
             return counts;
         }
 
+        /** What each node counts. */
+        private Figures values() {
+            if (!question.includeDaring()) {
+                return diagram.works();
+            }
+            Figures values = new Figures(diagram.size());
+            for (int node = 0; node < values.size(); node++) {
+                addCounted(values, node, node);
+            }
+            return values;
+        }
+
         /** What each node counts when one level is held to one choice. */
-        private long[] valuesAlong(int only, int choice) {
-            long[] values = new long[diagram.size()];
-            values[Diagram.WORKS] = 1;
-            values[Diagram.DARING] = question.includeDaring() ? 1 : 0;
-            for (int node = Diagram.WORKS + 1; node < values.length; node++) {
+        private Figures valuesAlong(int only, int choice) {
+            Figures values = new Figures(diagram.size());
+            values.add(Diagram.WORKS, 1);
+            values.add(Diagram.DARING, question.includeDaring() ? 1 : 0);
+            for (int node = Diagram.WORKS + 1; node < values.size(); node++) {
                 for (int c = 0; c < diagram.choices(node); c++) {
                     if (diagram.level(node) != only || c == choice) {
-                        values[node] += values[diagram.child(node, c)];
+                        values.add(node, values, diagram.child(node, c));
                     }
                 }
             }
             return values;
         }
-
-        private void eachOption(long[][] counts, Counted told) {
-            for (int level = 0; level < counts.length; level++) {
-                List<Option> choices = tail.levels().get(level).options();
-                for (int c = 0; c < choices.size(); c++) {
-                    told.accept(choices.get(c), counts[level][c + 1]);
-                }
-            }
-        }
-    }
-
-    /** Hears of an option how many combinations it is in. */
-    private interface Counted {
-        void accept(Option option, long n);
     }
 
     /** How often each node was met. */
@@ -265,6 +306,14 @@ final class Tally {
                 counts = Arrays.copyOf(counts, Math.max(node + 1, counts.length * 2));
             }
             counts[node] += times;
+        }
+
+        Figures paths(int size) {
+            Figures paths = new Figures(size);
+            for (int node = 0; node < Math.min(size, counts.length); node++) {
+                paths.add(node, counts[node]);
+            }
+            return paths;
         }
     }
 }

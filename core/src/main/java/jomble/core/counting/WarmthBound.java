@@ -38,7 +38,7 @@ final class WarmthBound {
         int known = recall(on);
         if (known >= KNOWN) {
             switch (KINDS[known - KNOWN]) {
-                case STOP -> charge.major = FindingMasks.STOP;
+                case STOP -> charge.major = Charges.EVERY_RULE;
                 case MAJOR -> charge.major |= check.bit();
                 case MINOR -> charge.minor |= check.bit();
                 case CREDIT -> charge.credit |= check.bit();

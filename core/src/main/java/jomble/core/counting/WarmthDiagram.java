@@ -21,7 +21,9 @@ final class WarmthDiagram {
     private final int counted;
     private final List<Node> nodes = new ArrayList<>();
     private final Map<Node, Integer> known = new HashMap<>();
-    private final KeyTable made = new KeyTable(1);
+    /** By level, what was made of a node at some sums. */
+    private final KeyTable[] made;
+
     private final long[] key = new long[1];
 
     /**
@@ -49,6 +51,8 @@ final class WarmthDiagram {
         this.diagram = diagram;
         this.fillings = fillings;
         this.counted = counted;
+        this.made = new KeyTable[counted + 1];
+        Arrays.setAll(made, level -> new KeyTable(1));
         nodes.add(new Node(-1, new int[0], new int[0], new int[0]));
     }
 
@@ -70,12 +74,12 @@ final class WarmthDiagram {
             return Diagram.NO;
         }
         key[0] = (long) node << 32 | sums;
-        int found = made.get(key);
+        Node of = nodes.get(node);
+        int found = made[of.level].get(key);
         if (found == KeyTable.ABSENT) {
-            Node of = nodes.get(node);
             found = of.level < counted ? branch(of, sums) : best(of, sums);
             key[0] = (long) node << 32 | sums;
-            made.put(key, found);
+            made[of.level].put(key, found);
         }
         return found;
     }

@@ -47,11 +47,8 @@ public record Wardrobe(
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
-    /** This wardrobe with a piece in place of the one of the same id. */
-    public Wardrobe with(Piece changed) {
-        List<Piece> others = pieces.stream()
-                .map(piece -> piece.id().equals(changed.id()) ? changed : piece)
-                .toList();
+    /** This wardrobe with other pieces. */
+    public Wardrobe having(List<Piece> others) {
         return new Wardrobe(brief, kinds, others, sets, wears, overrides, rules, carried);
     }
 

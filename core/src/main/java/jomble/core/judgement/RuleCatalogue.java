@@ -1,6 +1,7 @@
 package jomble.core.judgement;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ public final class RuleCatalogue {
     private final List<PieceRule> pieceRules = new ArrayList<>();
     private final List<PairRule> pairRules = new ArrayList<>();
     private final List<WholeRule> wholeRules = new ArrayList<>();
+    private final Map<Rule, Long> bits = new IdentityHashMap<>();
 
     public RuleCatalogue(List<Rule> rules) {
         if (rules.size() > MOST) {
@@ -22,6 +24,7 @@ public final class RuleCatalogue {
         }
         this.rules = List.copyOf(rules);
         for (Rule rule : rules) {
+            bits.put(rule, 1L << bits.size());
             if (rule instanceof PieceRule r) {
                 pieceRules.add(r);
             } else if (rule instanceof PairRule r) {
@@ -69,8 +72,8 @@ public final class RuleCatalogue {
         return all;
     }
 
-    /** The rule's bit. */
+    /** The bit of one of the rules. */
     public long bit(Rule rule) {
-        return 1L << rules.indexOf(rule);
+        return bits.get(rule);
     }
 }

@@ -45,6 +45,14 @@ public non-sealed interface WholeRule extends Rule {
     /** Works out everything that depends on the context alone, so that judging is cheap. */
     Check prepare(JudgementContext context);
 
+    /**
+     * What the kinds of its findings depend on in a context, besides the sums of clo, as a value: in contexts with equal answers it
+     * finds the same of the same outfit, though the values it names may differ. By default no two contexts are alike.
+     */
+    default Object bearing(JudgementContext context) {
+        return context;
+    }
+
     /** Whether a finding names this piece; the verdict does not depend on it. */
     default boolean speaksOf(Worn worn, Summary summary) {
         return reads().contains(worn.slot());

@@ -35,6 +35,11 @@ public final class Node {
         return new Node(value, pointer, new ArrayList<>());
     }
 
+    /** Another value in the place of this one: what is wrong with it is reported here. */
+    public Node instead(Object other) {
+        return new Node(other, pointer, problems);
+    }
+
     public boolean isNull() {
         return value == null;
     }

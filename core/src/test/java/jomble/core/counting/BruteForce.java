@@ -2,8 +2,10 @@ package jomble.core.counting;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -129,6 +131,25 @@ final class BruteForce {
                     .count();
         }
         return counting(key -> pieceOf(key, piece.id().value()));
+    }
+
+    /** How many other pieces are in a combination with this one, or in one it completes. */
+    int reach(Piece piece) {
+        boolean filled = piece.roles().stream().noneMatch(question.counted()::has);
+        String id = piece.id().value();
+        Map<String, Verdict> among = filled ? completed.getOrDefault(id, Map.of()) : verdicts;
+        Set<String> met = new HashSet<>();
+        among.forEach((key, verdict) -> {
+            List<String> words = List.of(key.split("[ =+]"));
+            if (counts(verdict) && (filled || words.contains(id))) {
+                question.pieces().stream()
+                        .map(other -> other.id().value())
+                        .filter(words::contains)
+                        .forEach(met::add);
+            }
+        });
+        met.remove(id);
+        return met.size();
     }
 
     long perPair(Slot first, Piece a, Slot second, Piece b) {

@@ -23,8 +23,8 @@ class DiagramTest {
         int one = diagram.node(0, new int[] {Diagram.WORKS, Diagram.NO, Diagram.DARING});
         int other = diagram.node(0, new int[] {Diagram.DARING, Diagram.DARING, Diagram.NO});
         int best = diagram.better(one, other);
-        assertThat(diagram.works(best)).isEqualTo(1);
-        assertThat(diagram.daring(best)).isEqualTo(2);
+        assertThat(diagram.works().get(best)).isEqualTo(1);
+        assertThat(diagram.daring().get(best)).isEqualTo(2);
         assertThat(diagram.better(other, one)).isEqualTo(best);
         assertThat(diagram.better(best, Diagram.NO)).isEqualTo(best);
         assertThat(diagram.node(0, new int[] {Diagram.NO, Diagram.NO})).isEqualTo(Diagram.NO);

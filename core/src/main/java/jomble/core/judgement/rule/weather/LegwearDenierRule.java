@@ -1,6 +1,7 @@
 package jomble.core.judgement.rule.weather;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
@@ -60,14 +61,27 @@ public final class LegwearDenierRule implements WholeRule {
         if (!context.isOutdoors()) {
             return Check.SILENT;
         }
-        Limits limits = new Limits(
+        Limits limits = limits(context);
+        boolean never = limits.low >= limits.bare && limits.high <= limits.warm;
+        return never ? Check.SILENT : summary -> judge(summary.signs(), limits);
+    }
+
+    @Override
+    public Object bearing(JudgementContext context) {
+        if (!context.isOutdoors()) {
+            return List.of();
+        }
+        Limits limits = limits(context);
+        return List.of(limits.low < limits.bare, limits.low < limits.sheer, limits.high > limits.warm);
+    }
+
+    private Limits limits(JudgementContext context) {
+        return new Limits(
                 context.weather().lowC(),
                 context.weather().highC(),
                 context.value(this, BARE),
                 context.value(this, SHEER),
                 context.value(this, WARM));
-        boolean never = limits.low >= limits.bare && limits.high <= limits.warm;
-        return never ? Check.SILENT : summary -> judge(summary.signs(), limits);
     }
 
     /** The day and the limits, in °C. */

@@ -48,6 +48,11 @@ public final class WeatherColdRule implements WholeRule {
     }
 
     @Override
+    public Object bearing(JudgementContext context) {
+        return prepare(context) == Check.SILENT;
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         if (!context.isOutdoors() || context.weather().lowC() >= context.value(this, FREEZING)) {
             return Check.SILENT;

@@ -47,6 +47,11 @@ public final class WeatherHeatRule implements WholeRule {
     }
 
     @Override
+    public Object bearing(JudgementContext context) {
+        return prepare(context) == Check.SILENT;
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         if (!context.isOutdoors() || context.weather().highC() < context.value(this, HOT)) {
             return Check.SILENT;

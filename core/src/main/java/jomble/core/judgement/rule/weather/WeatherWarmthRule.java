@@ -92,6 +92,11 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     @Override
+    public Object bearing(JudgementContext context) {
+        return prepare(context) == Check.SILENT;
+    }
+
+    @Override
     public Check prepare(JudgementContext context) {
         Weather weather = context.weather();
         if (weather == null) {

@@ -1,0 +1,67 @@
+package jomble.bench;
+
+import java.util.List;
+import jomble.core.counting.CompiledJudge;
+import jomble.core.counting.CountQuestion;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Verdict;
+import jomble.core.judgement.rule.Catalogue;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Slot;
+
+/**
+ * A question in which nothing is to be filled in, for general-purpose methods that enumerate: the slots of each structure with what can
+ * be worn there, and the judge every complete outfit is put to.
+ */
+final class PlainOutfits {
+    private final CountQuestion question;
+    private final CompiledJudge judge;
+    private final boolean wantsShoes;
+    private long judged;
+    private long works;
+
+    /** A slot of a structure, the pieces it may take, and whether it may stay empty. */
+    record Place(Slot slot, List<Worn> choices, boolean optional) {}
+
+    PlainOutfits(CountQuestion question) {
+        JudgementContext context = question.contexts().get(0);
+        this.question = question;
+        this.judge = new CompiledJudge(question.pieces(), context, Catalogue.standard());
+        this.wantsShoes = context.wantsShoes();
+    }
+
+    List<Place> places(Structure structure) {
+        List<Slot> mandatory = structure.mandatory(wantsShoes);
+        return question.counted().slots().stream()
+                .filter(structure::allows)
+                .map(slot -> new Place(slot, choices(structure, slot), !mandatory.contains(slot)))
+                .toList();
+    }
+
+    private List<Worn> choices(Structure structure, Slot slot) {
+        return question.pieces().stream()
+                .filter(piece -> piece.hasRole(slot) && structure.takes(slot, piece))
+                .map(piece -> Worn.of(slot, piece))
+                .toList();
+    }
+
+    boolean mayMeet(Worn one, Worn other) {
+        return one.piece() != other.piece() && judge.mayMeet(one, other);
+    }
+
+    /** Puts an outfit to the judge. */
+    void judge(List<Worn> worn) {
+        judged++;
+        works += judge.best(Outfit.of(worn)).verdict() == Verdict.WORKS ? 1 : 0;
+    }
+
+    long judged() {
+        return judged;
+    }
+
+    long works() {
+        return works;
+    }
+}

@@ -1,0 +1,111 @@
+package jomble.core.counting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import jomble.core.judgement.Gauge;
+
+/**
+ * All rules that wait for slots of the tail as one automaton: a state stands for what each of them may still find. Going from level to
+ * level is a look at a table, filled as it is needed. Not for use by several threads.
+ */
+final class Prospects {
+    private static final int UNKNOWN = -1;
+
+    /** By level, the rules that wait for it or for one after it. */
+    private final OpenRule[][] pending;
+
+    private final int[] ways;
+    private final Numbering[] states;
+    /** By level and state, what each choice leads to. */
+    private final List<List<Row>> rows = new ArrayList<>();
+
+    /** By choice, 0 for the empty slot: the state after it, and what is charged by the rules that then have seen all they can. */
+    private static final class Row {
+        private final int[] next;
+        private final long[] minor;
+        private final long[] major;
+
+        Row(int choices) {
+            next = new int[choices];
+            minor = new long[choices];
+            major = new long[choices];
+            Arrays.fill(next, UNKNOWN);
+        }
+    }
+
+    /** @param ways by level, in how many ways it can be filled */
+    Prospects(List<OpenRule> rules, int[] ways) {
+        this.ways = ways;
+        this.pending = new OpenRule[ways.length + 1][];
+        this.states = new Numbering[ways.length + 1];
+        for (int level = 0; level <= ways.length; level++) {
+            int here = level;
+            pending[level] = rules.stream().filter(rule -> rule.last() >= here).toArray(OpenRule[]::new);
+            states[level] = new Numbering();
+            rows.add(new ArrayList<>());
+        }
+    }
+
+    /** The rules that are charged once a level is decided, if at all. */
+    long decidedAt(int level) {
+        long bits = 0;
+        for (OpenRule rule : pending[level]) {
+            bits |= rule.last() == level ? rule.bit() : 0;
+        }
+        return bits;
+    }
+
+    int start(Gauge body) {
+        int[] tuple = new int[pending[0].length];
+        for (int i = 0; i < tuple.length; i++) {
+            tuple[i] = pending[0][i].start(body);
+        }
+        return number(0, tuple);
+    }
+
+    /** @param choice 0 for the empty slot, from 1 on the ways to fill it */
+    int after(int level, int state, int choice) {
+        Row row = rows.get(level).get(state);
+        if (row.next[choice] == UNKNOWN) {
+            step(level, state, choice, row);
+        }
+        return row.next[choice];
+    }
+
+    /** What is charged by going on; known once {@link #after} was asked. */
+    long minor(int level, int state, int choice) {
+        return rows.get(level).get(state).minor[choice];
+    }
+
+    /** Likewise; {@link Charges#EVERY_RULE} where it cannot be worn. */
+    long major(int level, int state, int choice) {
+        return rows.get(level).get(state).major[choice];
+    }
+
+    private void step(int level, int state, int choice, Row row) {
+        int[] from = states[level].get(state);
+        int[] to = new int[pending[level + 1].length];
+        int kept = 0;
+        for (int i = 0; i < from.length; i++) {
+            OpenRule rule = pending[level][i];
+            int next = rule.after(level, from[i], choice);
+            if (rule.last() > level) {
+                to[kept++] = next;
+            } else {
+                row.minor[choice] |= next == OpenRule.MINOR ? rule.bit() : 0;
+                row.major[choice] |=
+                        next == OpenRule.STOP ? Charges.EVERY_RULE : next == OpenRule.MAJOR ? rule.bit() : 0;
+            }
+        }
+        row.next[choice] = number(level + 1, to);
+    }
+
+    private int number(int level, int[] tuple) {
+        int number = states[level].number(tuple);
+        if (number == rows.get(level).size()) {
+            rows.get(level).add(new Row(level < ways.length ? ways[level] + 1 : 0));
+        }
+        return number;
+    }
+}

@@ -1,0 +1,36 @@
+package jomble.core.counting;
+
+import java.util.function.IntBinaryOperator;
+
+/** Unions of things that have numbers, each worked out once; 0 is the number of nothing. Not for use by several threads. */
+final class Unions {
+    private final IntBinaryOperator join;
+    private final KeyTable known = new KeyTable(1);
+    private final long[] pair = new long[1];
+
+    /** @param join the number of what two different numbers are together, neither of them 0; in either order */
+    Unions(IntBinaryOperator join) {
+        this.join = join;
+    }
+
+    int of(int one, int other) {
+        if (one == other || other == 0) {
+            return one;
+        }
+        if (one == 0) {
+            return other;
+        }
+        pair[0] = pair(one, other);
+        int found = known.get(pair);
+        if (found == KeyTable.ABSENT) {
+            found = join.applyAsInt(one, other);
+            pair[0] = pair(one, other);
+            known.put(pair, found);
+        }
+        return found;
+    }
+
+    private static long pair(int one, int other) {
+        return (long) Math.min(one, other) << 32 | Math.max(one, other);
+    }
+}
