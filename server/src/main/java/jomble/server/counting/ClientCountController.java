@@ -1,21 +1,23 @@
 package jomble.server.counting;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import jomble.core.climate.ClimateMonth;
+import jomble.core.climate.Season;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.SlotPair;
-import jomble.core.document.HouseRulesReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.Wardrobe;
-import jomble.core.judgement.HouseRules;
-import jomble.core.piece.Attribute;
+import jomble.core.outfit.Structure;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Word;
@@ -70,8 +72,7 @@ class ClientCountController {
      * {@code refused} with the reason.
      *
      * @param rows slot whose pieces are the rows of the crossing table, {@code columns} likewise
-     * @param trying a piece that is counted as if it had {@code roles}; nothing is saved
-     * @param rules house rules of the client in document form that are only tried
+     * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
      */
     @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter counts(
@@ -82,20 +83,71 @@ class ClientCountController {
             @RequestParam(defaultValue = "false") boolean daring,
             @RequestParam(defaultValue = "top") String rows,
             @RequestParam(defaultValue = "bottom") String columns,
-            @RequestParam(required = false) String trying,
-            @RequestParam(required = false) List<String> roles,
-            @RequestParam(required = false) String rules) {
+            @RequestParam(required = false) String whatIf) {
         Chosen chosen = new Chosen(months, occasion, counting, daring);
-        SlotPair across = across(rows, columns);
-        if (rules != null) {
-            return stream(questions.askUnder(clientId, chosen, tried(rules)), across);
+        return live.stream(asked(clientId, chosen, across(rows, columns), tree(whatIf)));
+    }
+
+    /**
+     * Streams {@code progress} events and then how the counts of this context and of another differ, as {@code difference}.
+     *
+     * @param thenMonths the other context, {@code thenOccasion} and {@code thenDaring} likewise
+     * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
+     */
+    @GetMapping(path = "/counts/difference", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter difference(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(required = false) String counting,
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) List<Integer> thenMonths,
+            @RequestParam(required = false) String thenOccasion,
+            @RequestParam(defaultValue = "false") boolean thenDaring,
+            @RequestParam(required = false) String whatIf) {
+        Chosen now = new Chosen(months, occasion, counting, daring);
+        Chosen then = new Chosen(thenMonths, thenOccasion, counting, thenDaring);
+        return live.streamDifference(
+                asked(clientId, now, SlotPair.TOPS_AND_BOTTOMS, null),
+                asked(clientId, then, SlotPair.TOPS_AND_BOTTOMS, tree(whatIf)));
+    }
+
+    /** Streams the total of every season and occasion of the brief, each as a {@code cell}, and then {@code complete}. */
+    @GetMapping(path = "/counts/contexts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter contexts(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String counting,
+            @RequestParam(defaultValue = "false") boolean daring) {
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        List<String> occasions = new ArrayList<>(List.of(""));
+        wardrobe.brief().occasions().forEach(occasion -> occasions.add(occasion.name()));
+        List<LiveCounts.Cell> cells = new ArrayList<>();
+        Set<Integer> known =
+                wardrobe.brief().climate().stream().map(ClimateMonth::month).collect(Collectors.toSet());
+        for (Season season : Season.values()) {
+            if (!known.containsAll(season.months())) {
+                continue;
+            }
+            for (String occasion : occasions) {
+                Chosen chosen = new Chosen(season.months(), occasion, counting, daring);
+                Question question = questions.ask(wardrobe, chosen);
+                cells.add(new LiveCounts.Cell(
+                        season.id(), occasion, new LiveCounts.Asked(question.toCount(), SlotPair.TOPS_AND_BOTTOMS)));
+            }
         }
-        if (trying == null) {
-            return stream(questions.ask(clientId, chosen), across);
+        return live.streamCells(cells);
+    }
+
+    private LiveCounts.Asked asked(UUID clientId, Chosen chosen, SlotPair across, Map<String, Object> whatIf) {
+        return new LiveCounts.Asked(questions.ask(clientId, chosen, whatIf).toCount(), across);
+    }
+
+    private Map<String, Object> tree(String whatIf) {
+        try {
+            return whatIf == null ? null : json.readValue(whatIf, TREE);
+        } catch (JacksonException e) {
+            throw ProblemException.conflict("not-json", "What to try is expected in document form.");
         }
-        Map<String, Object> set = new HashMap<>();
-        set.put(Attribute.ROLES.name(), roles);
-        return stream(questions.askTrying(clientId, chosen, trying, set), across);
     }
 
     /** @param placed slot and id such as {@code jacket=p30} */
@@ -113,8 +165,11 @@ class ClientCountController {
         return places;
     }
 
-    private SseEmitter stream(Question question, SlotPair across) {
-        return live.stream(new LiveCounts.Asked(question.toCount(), across));
+    private static Structure structure(String id) {
+        return id == null
+                ? null
+                : Word.find(Structure.class, id)
+                        .orElseThrow(() -> ProblemException.notFound("There is no structure " + id + "."));
     }
 
     private static SlotPair across(String rows, String columns) {
@@ -122,14 +177,6 @@ class ClientCountController {
         List<SlotPair> pairs = QuestionReader.slotPairs(node);
         node.finish();
         return pairs.get(0);
-    }
-
-    private HouseRules tried(String rules) {
-        try {
-            return HouseRulesReader.read(json.readValue(rules, TREE));
-        } catch (JacksonException e) {
-            throw ProblemException.conflict("not-json", "House rules in document form are expected here.");
-        }
     }
 
     @GetMapping("/outfits")
@@ -141,13 +188,17 @@ class ClientCountController {
             @RequestParam(defaultValue = "false") boolean daring,
             @RequestParam(required = false) List<String> containing,
             @RequestParam(required = false) List<String> placed,
+            @RequestParam(required = false) String structure,
             @RequestParam(defaultValue = "0") int offset,
             @RequestParam(defaultValue = "20") int limit) {
         Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring));
         Node node = Node.at("/containing", containing == null ? List.of() : containing);
         List<PieceId> ids = QuestionReader.pieceIds(node, question.wardrobe());
         node.finish();
-        CountQuestion asked = question.toCount().containing(ids).wearing(places(placed, question.wardrobe()));
+        CountQuestion asked = question.toCount()
+                .containing(ids)
+                .wearing(places(placed, question.wardrobe()))
+                .built(structure(structure));
         int most = Math.max(1, Math.min(limit, LARGEST_PAGE));
         CombinationPage page = counter.list(asked, Math.max(0, offset), most, Deadline.in(seconds));
         return CombinationsView.drawn(page, one -> drawings.figure(one, question.wardrobe()));

@@ -10,8 +10,8 @@ import jomble.core.counting.CombinationPage;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** A page of combinations on the wire. */
-record CombinationsView(long total, List<OutfitView> outfits) {
+/** A page of combinations on the wire; a total beyond 2^53 is written as text. */
+record CombinationsView(Object total, List<OutfitView> outfits) {
     /**
      * One combination.
      *
@@ -35,7 +35,7 @@ record CombinationsView(long total, List<OutfitView> outfits) {
     /** The page with a drawing of each combination. */
     static CombinationsView drawn(CombinationPage page, Function<Combination, String> figure) {
         return new CombinationsView(
-                page.total(),
+                CountsView.exact(page.total()),
                 page.combinations().stream()
                         .map(one -> view(one, figure.apply(one)))
                         .toList());

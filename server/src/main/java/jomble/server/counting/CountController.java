@@ -8,6 +8,10 @@ import jomble.core.counting.Counts;
 import jomble.core.counting.SlotPair;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
+import jomble.core.document.Wardrobe;
+import jomble.core.document.WhatIf;
+import jomble.core.document.WhatIfReader;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 import org.springframework.beans.factory.annotation.Value;
@@ -43,6 +47,25 @@ class CountController {
         Deadline deadline = Deadline.in(seconds);
         Counts counts = counter.count(question.toCount(), crossings, deadline);
         return CountsView.of(counts, deadline.elapsedMillis());
+    }
+
+    /** How the counts differ when a wardrobe is changed in thought. */
+    @PostMapping("/what-if")
+    DifferenceView whatIf(@RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("wardrobe", "context", "whatIf"));
+        Question question = QuestionReader.read(node);
+        Wardrobe wardrobe = question.wardrobe();
+        WhatIf changes = WhatIfReader.read(
+                node.field("whatIf"), wardrobe, Kinds.shipped().with(wardrobe.kinds()));
+        node.finish();
+        Node again = Node.root(request);
+        Question then = QuestionReader.read(again, changes.of(wardrobe));
+        again.finish();
+        Deadline deadline = Deadline.in(seconds);
+        return DifferenceView.of(
+                counter.count(question.toCount(), List.of(), deadline),
+                counter.count(then.toCount(), List.of(), deadline));
     }
 
     @PostMapping("/outfits")

@@ -14,8 +14,12 @@ record CountsView(
         Object daring,
         Object paper,
         Map<String, Object> perPiece,
+        Map<String, Integer> reach,
+        Map<String, List<String>> keeps,
+        List<StructureView> perStructure,
         Map<String, List<CellView>> perPair,
         double shareInTheDark,
+        DarkView inTheDark,
         List<String> missing,
         List<String> orphans,
         List<NeverView> neverTogether,
@@ -24,35 +28,63 @@ record CountsView(
 
     record CellView(String a, String b, Object n) {}
 
+    record StructureView(String structure, Object works, Object daring) {}
+
+    /** The picks behind the share in the dark. */
+    record DarkView(Object works, Object all) {}
+
     record NeverView(String a, String b, String rule) {}
 
     static CountsView of(Counts counts, long millis) {
         Map<String, Object> perPiece = new LinkedHashMap<>();
-        counts.perPiece().forEach((id, n) -> perPiece.put(id.value(), exact(BigInteger.valueOf(n))));
+        counts.perPiece().forEach((id, n) -> perPiece.put(id.value(), exact(n)));
+        Map<String, Integer> reach = new LinkedHashMap<>();
+        counts.reach().forEach((id, n) -> reach.put(id.value(), n));
+        Map<String, List<String>> keeps = new LinkedHashMap<>();
+        counts.keeps().forEach((id, kept) -> keeps.put(id.value(), ids(kept)));
         Map<String, List<CellView>> perPair = new LinkedHashMap<>();
         counts.perPair()
                 .forEach((pair, cells) -> perPair.put(
                         pair.id(),
                         cells.stream()
-                                .map(cell -> new CellView(
-                                        cell.a().value(), cell.b().value(), exact(BigInteger.valueOf(cell.n()))))
+                                .map(cell ->
+                                        new CellView(cell.a().value(), cell.b().value(), exact(cell.n())))
                                 .toList()));
         return new CountsView(
-                exact(BigInteger.valueOf(counts.total())),
-                exact(BigInteger.valueOf(counts.daring())),
+                exact(counts.total()),
+                exact(counts.daring()),
                 exact(counts.paper()),
                 perPiece,
+                reach,
+                keeps,
+                counts.perStructure().entrySet().stream()
+                        .map(entry -> new StructureView(
+                                entry.getKey().id(),
+                                exact(entry.getValue().works()),
+                                exact(entry.getValue().daring())))
+                        .toList(),
                 perPair,
                 counts.shareInTheDark().fraction(),
+                new DarkView(
+                        exact(counts.shareInTheDark().works()),
+                        exact(counts.shareInTheDark().all())),
                 counts.missing().stream().map(Slot::words).toList(),
-                counts.orphans().stream().map(PieceId::value).toList(),
+                ids(counts.orphans()),
                 counts.neverTogether().stream()
                         .map(n -> new NeverView(n.a().value(), n.b().value(), n.rule()))
                         .toList(),
                 millis);
     }
 
-    private static Object exact(BigInteger number) {
-        return number.compareTo(EXACT_IN_A_DOUBLE) > 0 ? number.toString() : (Object) number.longValueExact();
+    static List<String> ids(List<PieceId> pieces) {
+        return pieces.stream().map(PieceId::value).toList();
+    }
+
+    static Object exact(long number) {
+        return exact(BigInteger.valueOf(number));
+    }
+
+    static Object exact(BigInteger number) {
+        return number.abs().compareTo(EXACT_IN_A_DOUBLE) > 0 ? number.toString() : (Object) number.longValueExact();
     }
 }

@@ -32,15 +32,16 @@ class LiveCounts {
     private static final long LONGEST_MILLIS = TimeUnit.MINUTES.toMillis(5);
     private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
     private static final int REMEMBERED = 60;
-    private static final int THREADS = 2;
+    private static final int THREADS = 3;
 
     private final Counter counter;
     private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
-    private final Map<Asked, CountsView> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+    /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
+    private final Map<Asked, Known> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, CountsView> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Asked, Known> eldest) {
             return size() > REMEMBERED;
         }
     });
@@ -56,28 +57,80 @@ class LiveCounts {
         }
     }
 
+    private record Known(Counts counts, long millis) {
+        CountsView view() {
+            return CountsView.of(counts, millis);
+        }
+    }
+
     record ProgressView(double fraction) {}
 
     record RefusedView(String why) {}
 
+    /** One cell of a table of contexts. */
+    record Cell(String season, String occasion, Asked asked) {}
+
+    record CellView(String season, String occasion, Object total, Object daring) {}
+
+    /** What is told of a count while it runs. */
+    private interface Telling {
+        void tell(SseEmitter emitter, Progress progress) throws IOException;
+    }
+
+    /** The counts, first without and then with the figures of uncounted pieces. */
     SseEmitter stream(Asked asked) {
+        return inBackground((emitter, progress) -> {
+            if (!known.containsKey(asked)) {
+                send(emitter, "counts", first(asked, progress).view());
+            }
+            send(emitter, "complete", complete(asked, progress).view());
+        });
+    }
+
+    /** How the counts of two questions differ, first without and then with the figures of uncounted pieces. */
+    SseEmitter streamDifference(Asked before, Asked after) {
+        return inBackground((emitter, progress) -> {
+            Counts now = first(before, progress.partOf(0, 2)).counts();
+            Counts then = first(after, progress.partOf(1, 2)).counts();
+            send(emitter, "difference", DifferenceView.of(now, then));
+            now = complete(before, progress.partOf(0, 2)).counts();
+            then = complete(after, progress.partOf(1, 2)).counts();
+            send(emitter, "difference", DifferenceView.of(now, then));
+            send(emitter, "complete", Map.of());
+        });
+    }
+
+    /** The totals of many contexts, each as it is counted. */
+    SseEmitter streamCells(List<Cell> cells) {
+        return inBackground((emitter, progress) -> {
+            for (Cell cell : cells) {
+                Counts counts = first(cell.asked(), progress).counts();
+                send(
+                        emitter,
+                        "cell",
+                        new CellView(
+                                cell.season(),
+                                cell.occasion(),
+                                CountsView.exact(counts.total()),
+                                CountsView.exact(counts.daring())));
+            }
+            send(emitter, "complete", Map.of("cells", cells.size()));
+        });
+    }
+
+    private SseEmitter inBackground(Telling telling) {
         SseEmitter emitter = new SseEmitter(LONGEST_MILLIS);
         AtomicBoolean listening = new AtomicBoolean(true);
         emitter.onCompletion(() -> listening.set(false));
         emitter.onTimeout(() -> listening.set(false));
         emitter.onError(e -> listening.set(false));
-        threads.execute(() -> run(asked, emitter, listening));
+        threads.execute(() -> run(telling, emitter, listening));
         return emitter;
     }
 
-    private void run(Asked asked, SseEmitter emitter, AtomicBoolean listening) {
+    private static void run(Telling telling, SseEmitter emitter, AtomicBoolean listening) {
         try {
-            CountsView whole = known.get(asked);
-            if (whole == null) {
-                send(emitter, "counts", counted(asked.withoutCompletions(), emitter, listening));
-                whole = counted(asked, emitter, listening);
-            }
-            send(emitter, "complete", whole);
+            telling.tell(emitter, reporting(emitter, listening));
             emitter.complete();
         } catch (WardrobeTooLargeException e) {
             refuse(emitter, ProblemAdvice.sentence(e));
@@ -98,15 +151,34 @@ class LiveCounts {
         emitter.complete();
     }
 
-    private CountsView counted(Asked asked, SseEmitter emitter, AtomicBoolean listening) {
-        CountsView view = known.get(asked);
-        if (view == null) {
+    /** The counts without the figures of uncounted pieces, counted now where they are not known. */
+    private Known first(Asked asked, Progress progress) {
+        Asked key = asked.withoutCompletions();
+        Known found = known.get(key);
+        if (found == null) {
             long start = System.nanoTime();
-            Counts counts = counter.count(asked.question(), List.of(asked.across()), reporting(emitter, listening));
-            view = CountsView.of(counts, TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start));
-            known.put(asked, view);
+            Counts counts = counter.count(key.question(), List.of(asked.across()), progress);
+            found = new Known(counts, millisSince(start));
+            known.put(key, found);
         }
-        return view;
+        return found;
+    }
+
+    /** The counts with all that is asked for. */
+    private Known complete(Asked asked, Progress progress) {
+        Known found = known.get(asked);
+        if (found == null) {
+            Known first = first(asked, progress);
+            long start = System.nanoTime();
+            Counts whole = first.counts().with(counter.completions(asked.question(), progress));
+            found = new Known(whole, first.millis() + millisSince(start));
+            known.put(asked, found);
+        }
+        return found;
+    }
+
+    private static long millisSince(long start) {
+        return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start);
     }
 
     private static Progress reporting(SseEmitter emitter, AtomicBoolean listening) {

@@ -10,9 +10,11 @@ import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeWriter;
-import jomble.core.judgement.HouseRules;
+import jomble.core.document.WhatIf;
+import jomble.core.document.WhatIfReader;
 import jomble.core.tree.Node;
 import jomble.server.house.HouseRulesService;
+import jomble.server.kind.KindService;
 import jomble.server.piece.PieceService;
 import jomble.server.problem.ProblemException;
 import org.springframework.stereotype.Component;
@@ -22,10 +24,12 @@ import org.springframework.stereotype.Component;
 public class ClientQuestions {
     private final PieceService pieces;
     private final HouseRulesService house;
+    private final KindService kinds;
 
-    ClientQuestions(PieceService pieces, HouseRulesService house) {
+    ClientQuestions(PieceService pieces, HouseRulesService house, KindService kinds) {
         this.pieces = pieces;
         this.house = house;
+        this.kinds = kinds;
     }
 
     /**
@@ -41,18 +45,25 @@ public class ClientQuestions {
         }
     }
 
+    public Wardrobe wardrobe(UUID clientId) {
+        return pieces.wardrobe(clientId);
+    }
+
     public Question ask(UUID clientId, Chosen chosen) {
         return ask(pieces.wardrobe(clientId), chosen);
     }
 
-    /** The question of the wardrobe as it would be with a piece changed. */
-    public Question askTrying(UUID clientId, Chosen chosen, String ref, Map<String, Object> set) {
-        return ask(pieces.wardrobeTrying(clientId, ref, set), chosen);
-    }
-
-    /** The question of the wardrobe under rules that are only tried. */
-    public Question askUnder(UUID clientId, Chosen chosen, HouseRules tried) {
-        return asked(pieces.wardrobe(clientId).under(house.ofStudio().with(tried)), chosen);
+    /**
+     * The question of the wardrobe as it would be.
+     *
+     * @param whatIf changes in document form, or null
+     */
+    public Question ask(UUID clientId, Chosen chosen, Map<String, Object> whatIf) {
+        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        Node node = Node.at("/whatIf", whatIf);
+        WhatIf changes = WhatIfReader.read(node, wardrobe, kinds.all());
+        node.finish();
+        return ask(changes.of(wardrobe), chosen);
     }
 
     public Question ask(Wardrobe wardrobe, Chosen chosen) {

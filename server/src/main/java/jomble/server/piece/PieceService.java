@@ -19,7 +19,6 @@ import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
-import jomble.core.piece.PieceId;
 import jomble.core.piece.PieceSet;
 import jomble.core.piece.SetKind;
 import jomble.core.tree.Node;
@@ -75,19 +74,6 @@ public class PieceService {
                         .map(mapper::document)
                         .toList());
         return WardrobeReader.read(document, kinds.all());
-    }
-
-    /**
-     * The wardrobe as it would be with a piece changed; nothing is saved.
-     *
-     * @param set attributes in document form; null sets one back to derived
-     */
-    @Transactional(readOnly = true)
-    public Wardrobe wardrobeTrying(UUID clientId, String ref, Map<String, Object> set) {
-        Wardrobe wardrobe = wardrobe(clientId);
-        Kinds known = kinds.all();
-        Piece before = wardrobe.find(new PieceId(ref)).orElseThrow(() -> ProblemException.notFound("The piece " + ref));
-        return wardrobe.with(PieceReader.readAlone(changed(before, set), known));
     }
 
     /** The document form of a piece with some attributes changed. */

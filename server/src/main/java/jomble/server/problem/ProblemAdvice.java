@@ -28,7 +28,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 public class ProblemAdvice extends ResponseEntityExceptionHandler {
     /** Why a count too large for its figures is not given, for people. */
     public static final String TOO_MANY =
-            "There are more combinations than can be written down exactly (over nine quintillion). Count fewer slots, or a capsule.";
+            "There are more combinations than can be written down exactly (over 10 to the power of 38). Count fewer slots, or a capsule.";
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 

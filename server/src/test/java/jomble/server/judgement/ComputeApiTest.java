@@ -76,6 +76,31 @@ class ComputeApiTest {
                 .containsKeys("daring", "perPiece", "shareInTheDark", "orphans", "neverTogether", "millis");
     }
 
+    /** What is told of a thought is what counting the changed wardrobe says. */
+    @Test
+    void tellsWhatAThoughtWouldChange(Jomble jomble) {
+        Object total = jomble.program()
+                .post("/api/v1/compute/count", Map.of("wardrobe", WARDROBE))
+                .at("total");
+        Map<String, Object> thought = Map.of(
+                "lines", List.of("jeans dark blue"),
+                "house", Map.of("schools", Map.of("tailoring", "free")));
+        Answer answer =
+                jomble.program().post("/api/v1/compute/what-if", Map.of("wardrobe", WARDROBE, "whatIf", thought));
+        assertThat(answer.at("total", "before")).isEqualTo(total);
+        int change = (int) answer.at("total", "change");
+        assertThat(change).isPositive();
+        assertThat(answer.at("total", "after")).isEqualTo((int) total + change);
+        assertThat((List<?>) answer.at("perPiece"))
+                .anySatisfy(one -> assertThat(((Map<?, ?>) one).get("id")).isEqualTo("line-0"));
+        Answer wrong = jomble.program()
+                .post(
+                        "/api/v1/compute/what-if",
+                        Map.of("wardrobe", WARDROBE, "whatIf", Map.of("without", List.of("nobody"))));
+        assertThat(wrong.status()).isEqualTo(400);
+        assertThat(wrong.at("errors", 0, "pointer")).isEqualTo("/whatIf/without/0");
+    }
+
     @Test
     void saysWhatIsMissingForTheFirstOutfit(Jomble jomble) {
         Answer count = jomble.program()

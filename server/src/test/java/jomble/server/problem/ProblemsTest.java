@@ -2,6 +2,7 @@ package jomble.server.problem;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -113,7 +114,7 @@ class ProblemsTest {
     }
 
     @Test
-    void answersACountBeyondAllFiguresWithNone(Jomble jomble) {
+    void writesACountBeyondALongExactlyAndAsText(Jomble jomble) {
         List<Map<String, Object>> pieces = new ArrayList<>();
         List<String> kinds = List.of(
                 "shirt",
@@ -139,6 +140,23 @@ class ProblemsTest {
                 .post(
                         "/api/v1/compute/count",
                         Map.of("wardrobe", Map.of("pieces", pieces), "context", Map.of("countedSlots", "looks")));
+        assertThat(answer.at("total")).isInstanceOf(String.class);
+        BigInteger total = new BigInteger((String) answer.at("total"));
+        assertThat(total).isGreaterThan(BigInteger.valueOf(Long.MAX_VALUE));
+        BigInteger crossed = ((List<?>) answer.at("perPair", "top×bottom"))
+                .stream()
+                        .map(cell -> new BigInteger(String.valueOf(((Map<?, ?>) cell).get("n"))))
+                        .reduce(BigInteger.ZERO, BigInteger::add);
+        assertThat(crossed).as("every outfit has one top and one bottom").isEqualTo(total);
+    }
+
+    @Test
+    void answersACountOfTooLargeAWardrobeWithNone(Jomble jomble) {
+        List<Map<String, Object>> pieces = new ArrayList<>();
+        for (int i = 0; i < 4100; i++) {
+            pieces.add(Map.of("id", "p" + i, "kind", "shirt"));
+        }
+        Answer answer = jomble.program().post("/api/v1/compute/count", Map.of("wardrobe", Map.of("pieces", pieces)));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json()).containsEntry("code", "over-budget").doesNotContainKey("total");
     }
