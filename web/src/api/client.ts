@@ -16,18 +16,52 @@ export type RuleView = Whole<components['schemas']['RuleView']>;
 export type PaletteView = Whole<components['schemas']['PaletteView']>;
 export type SwatchView = Whole<components['schemas']['SwatchView']>;
 
+/** An exact integer; beyond 2^53 it comes as text. */
+export type Exact = number | string;
+
 /** What the count stream carries; server-sent events stand outside the OpenAPI document. */
 export interface Counts {
-  total: number | string;
-  daring: number | string;
-  paper: number | string;
-  perPiece: Record<string, number>;
-  perPair: Record<string, { a: string; b: string; n: number }[]>;
+  total: Exact;
+  daring: Exact;
+  paper: Exact;
+  perPiece: Record<string, Exact>;
+  /** How many others a piece is in some outfit with. */
+  reach: Record<string, number>;
+  /** From a piece to those that would be in no outfit without it. */
+  keeps: Record<string, string[]>;
+  perStructure: { structure: string; works: Exact; daring: Exact }[];
+  perPair: Record<string, { a: string; b: string; n: Exact }[]>;
   shareInTheDark: number;
+  inTheDark: { works: Exact; all: Exact };
   missing: string[];
   orphans: string[];
   neverTogether: { a: string; b: string; rule: string }[];
   millis: number;
+}
+
+export interface Change {
+  before: Exact;
+  after: Exact;
+  change: Exact;
+}
+
+/** How two counts differ. */
+export interface Difference {
+  total: Change;
+  daring: Change;
+  paper: Change;
+  perPiece: ({ id: string } & Change)[];
+  orphaned: string[];
+  relieved: string[];
+  missing: string[];
+}
+
+/** Changes to a wardrobe that are only thought of. */
+export interface WhatIf {
+  without?: string[];
+  changed?: { id: string; [attribute: string]: unknown }[];
+  lines?: string[];
+  house?: { schools: Record<string, string>; parameters: Record<string, number> };
 }
 
 function csrfToken(): string | undefined {

@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/counts/contexts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["contexts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/counts/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["difference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/document": {
         parameters: {
             query?: never;
@@ -548,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/entry": {
         parameters: {
             query?: never;
@@ -777,11 +825,14 @@ export interface components {
         };
         CombinationsView: {
             outfits?: components["schemas"]["OutfitView"][];
-            /** Format: int64 */
-            total?: number;
+            total?: unknown;
         };
         CountsView: {
             daring?: unknown;
+            inTheDark?: components["schemas"]["DarkView"];
+            keeps?: {
+                [key: string]: string[];
+            };
             /** Format: int64 */
             millis?: number;
             missing?: string[];
@@ -794,6 +845,10 @@ export interface components {
             perPiece?: {
                 [key: string]: unknown;
             };
+            perStructure?: components["schemas"]["StructureView"][];
+            reach?: {
+                [key: string]: number;
+            };
             /** Format: double */
             shareInTheDark?: number;
             total?: unknown;
@@ -801,6 +856,10 @@ export interface components {
         Credentials: {
             email: string;
             password: string;
+        };
+        DarkView: {
+            all?: unknown;
+            works?: unknown;
         };
         Difference: {
             /** Format: double */
@@ -813,6 +872,15 @@ export interface components {
             hueA?: number;
             /** Format: double */
             hueB?: number;
+        };
+        DifferenceView: {
+            daring?: components["schemas"]["FigureView"];
+            missing?: string[];
+            orphaned?: string[];
+            paper?: components["schemas"]["FigureView"];
+            perPiece?: components["schemas"]["PieceFigureView"][];
+            relieved?: string[];
+            total?: components["schemas"]["FigureView"];
         };
         Differences: {
             differences?: components["schemas"]["Difference"][];
@@ -834,6 +902,11 @@ export interface components {
             kind?: string;
             name?: string;
             text?: string;
+        };
+        FigureView: {
+            after?: unknown;
+            before?: unknown;
+            change?: unknown;
         };
         FindingView: {
             cure?: string;
@@ -1029,6 +1102,12 @@ export interface components {
             /** Format: uuid */
             id?: string;
         };
+        PieceFigureView: {
+            after?: unknown;
+            before?: unknown;
+            change?: unknown;
+            id?: string;
+        };
         PieceView: {
             colourNames?: string[];
             family?: string;
@@ -1125,6 +1204,11 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
+        };
+        StructureView: {
+            daring?: unknown;
+            structure?: string;
+            works?: unknown;
         };
         SwatchView: {
             /** Format: double */
@@ -1280,9 +1364,63 @@ export interface operations {
                 daring?: boolean;
                 rows?: string;
                 columns?: string;
-                trying?: string;
-                roles?: string[];
-                rules?: string;
+                whatIf?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    contexts: {
+        parameters: {
+            query?: {
+                counting?: string;
+                daring?: boolean;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    difference: {
+        parameters: {
+            query?: {
+                months?: number[];
+                occasion?: string;
+                counting?: string;
+                daring?: boolean;
+                thenMonths?: number[];
+                thenOccasion?: string;
+                thenDaring?: boolean;
+                whatIf?: string;
             };
             header?: never;
             path: {
@@ -1467,6 +1605,7 @@ export interface operations {
                 daring?: boolean;
                 containing?: string[];
                 placed?: string[];
+                structure?: string;
                 offset?: number;
                 limit?: number;
             };
@@ -2276,6 +2415,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["CombinationsView"];
+                };
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DifferenceView"];
                 };
             };
         };

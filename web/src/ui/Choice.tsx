@@ -2,24 +2,29 @@ import { useId } from 'react';
 
 interface Props {
   label: string;
+  /** What it is called where no label is shown. */
+  name?: string;
   value: string;
   options: readonly (readonly [string, string])[];
   onChange: (value: string) => void;
 }
 
 /** A choice in a sentence: a quiet label and the chosen words underlined with dots. */
-export function Choice({ label, value, options, onChange }: Props) {
+export function Choice({ label, name, value, options, onChange }: Props) {
   const id = useId();
   return (
     <span className="flex items-baseline gap-1.5">
-      <label htmlFor={id} className="text-xs text-soft">
-        {label}
-      </label>
+      {label && (
+        <label htmlFor={id} className="text-xs text-soft">
+          {label}
+        </label>
+      )}
       <select
         id={id}
+        aria-label={name}
         value={value}
         onChange={(event) => onChange(event.target.value)}
-        className="min-h-6 appearance-none border-b border-dotted border-ink bg-transparent font-medium"
+        className="min-h-6 max-w-56 appearance-none truncate border-b border-dotted border-ink bg-transparent font-medium"
       >
         {options.map(([key, words]) => (
           <option key={key} value={key}>

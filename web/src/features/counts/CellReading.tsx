@@ -17,11 +17,11 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
   const { clientId = '' } = useParams();
   const { search } = useLocation();
   const [chosen] = useChosen();
-  const { byId, live, pieces } = useDesk();
-  const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
-  const found =
+  const { byId, live, stamp } = useDesk();
+  const found = BigInt(
     live.counts?.perPair[`${chosen.rows}×${chosen.columns}`]?.find((c) => c.a === top && c.b === bottom)?.n ??
-    0;
+      0,
+  );
   const placed = [`${chosen.rows}=${top}`, `${chosen.columns}=${bottom}`];
   const outfits = useOutfits(clientId, chosen, { containing: [], placed }, stamp, found > 0);
   const why = useVerdict(
@@ -30,11 +30,12 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
     { [chosen.rows]: top, [chosen.columns]: bottom },
     true,
     stamp,
-    found === 0,
+    found === 0n,
   );
   const list = new URLSearchParams(search);
   list.delete('containing');
   list.delete('placed');
+  list.delete('structure');
   placed.forEach((place) => list.append('placed', place));
   const error = outfits.error ?? why.error;
   const beside = Object.entries(why.data?.slots ?? {})
@@ -47,11 +48,11 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
         {byId.get(top)?.label} with {byId.get(bottom)?.label}
       </h2>
       <p className="flex gap-4">
-        {found === 0 && <RulingMaker pieces={[top, bottom]} decision="approved" />}
+        {found === 0n && <RulingMaker pieces={[top, bottom]} decision="approved" />}
         <RulingMaker pieces={[top, bottom]} decision="never" />
       </p>
       {error && <p role="alert">{sentence(error)}</p>}
-      {found > 0 ? (
+      {found > 0n ? (
         <>
           <p className="mb-2 text-soft">
             {figure(found)} {text.counts.total} ·{' '}

@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
+import { useSearchParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { useChosen, useDesk } from '../workspace/context';
 import { CellReading } from './CellReading';
+import { ContextTable } from './ContextTable';
 import { CrossingTable } from './CrossingTable';
 import { Ranking } from './Ranking';
+import { WhatIfStage } from './WhatIfStage';
 
 const clothes = ['top', 'bottom', 'onepiece', 'drape', 'underskirt', 'mid', 'jacket'];
 
@@ -20,13 +23,21 @@ function slotsOf(pieces: PieceView[], counting: string): [string, string][] {
   );
 }
 
-/** What goes with what: the crossing table, or the pieces ranked by their counts. */
+const views = ['crossing', 'byPiece', 'contexts', 'whatIf'] as const;
+
+/** What goes with what: the crossing table, the pieces by their counts, all contexts, or the wardrobe as it would be. */
 export function CountsStage() {
   const { live, pieces, readingSlot } = useDesk();
   const [chosen, change] = useChosen();
   const slots = slotsOf(pieces, chosen.counting);
-  const [view, setView] = useState<'crossing' | 'byPiece'>('crossing');
+  const [search, setSearch] = useSearchParams();
+  const view = views.find((one) => one === search.get('view')) ?? 'crossing';
   const [cell, setCell] = useState<{ top: string; bottom: string } | null>(null);
+  function show(next: (typeof views)[number]) {
+    const address = new URLSearchParams(search);
+    address.set('view', next);
+    setSearch(address, { replace: true });
+  }
   return (
     <div className="p-5">
       <header className="mb-3 flex items-baseline gap-4">
@@ -48,25 +59,25 @@ export function CountsStage() {
           </div>
         )}
         <div role="group" aria-label="View" className="ml-auto flex gap-4">
-          {(['crossing', 'byPiece'] as const).map((key) => (
+          {views.map((key) => (
             <button
               key={key}
               type="button"
               aria-pressed={view === key}
-              onClick={() => setView(key)}
+              onClick={() => show(key)}
               className={`min-h-6 border-b-2 ${view === key ? 'border-ink' : 'border-transparent text-soft'}`}
             >
-              {text.counts[key]}
+              {text.counts.views[key]}
             </button>
           ))}
         </div>
       </header>
-      {live.counts &&
-        (view === 'crossing' ? (
-          <CrossingTable counts={live.counts} cell={cell} onPick={setCell} />
-        ) : (
-          <Ranking counts={live.counts} />
-        ))}
+      {view === 'crossing' && live.counts && (
+        <CrossingTable counts={live.counts} cell={cell} onPick={setCell} />
+      )}
+      {view === 'byPiece' && live.counts && <Ranking counts={live.counts} />}
+      {view === 'contexts' && <ContextTable />}
+      {view === 'whatIf' && <WhatIfStage />}
       {readingSlot &&
         view === 'crossing' &&
         createPortal(

@@ -1,7 +1,11 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { memo, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Counts, PieceView } from '../../api/client';
 import { figure, text } from '../../app/messages';
+import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
+import { useTitles } from '../rules/queries';
 import { useChosen, useDesk } from '../workspace/context';
 
 interface Props {
@@ -10,36 +14,112 @@ interface Props {
   onPick: (cell: { top: string; bottom: string }) => void;
 }
 
-/** The pieces of one slot across those of another; a cell's square grows with its count, a barred ring marks a pair that never works. */
+type Sort = 'count' | 'colour' | 'family';
+
+interface Headed {
+  piece: PieceView;
+  total: bigint;
+}
+
+const rowHeight = 34;
+const rowsBeyondSight = 6;
+
+function sorted(pieces: Headed[], sort: Sort): Headed[] {
+  const by = {
+    count: (a: Headed, b: Headed) => (a.total < b.total ? 1 : a.total > b.total ? -1 : 0),
+    colour: (a: Headed, b: Headed) => a.piece.order.colour - b.piece.order.colour,
+    family: (a: Headed, b: Headed) => a.piece.kindName.localeCompare(b.piece.kindName),
+  };
+  return [...pieces].sort(by[sort]);
+}
+
+/**
+ * The pieces of one slot across those of another; a cell's square grows with its count, a barred ring marks a pair that never works.
+ * Only the rows in sight are drawn; arrow keys go from cell to cell.
+ */
 export function CrossingTable({ counts, cell, onPick }: Props) {
   const { pieces, shown } = useDesk();
   const [chosen] = useChosen();
-  const crossings = counts.perPair[`${chosen.rows}×${chosen.columns}`] ?? [];
-  const n = new Map<string, bigint>();
-  const sums = new Map<string, bigint>();
-  let most = 1;
-  crossings.forEach((c) => {
-    const exact = BigInt(c.n);
-    n.set(`${c.a} ${c.b}`, exact);
-    [c.a, c.b].forEach((id) => sums.set(id, (sums.get(id) ?? 0n) + exact));
-    most = Math.max(most, Number(exact));
+  const [sort, setSort] = useState<Sort>('count');
+  const scroller = useRef<HTMLDivElement>(null);
+  // where the keys have got to while the row they went to is not drawn yet: keys are typed faster than rows appear
+  const aim = useRef<[number, number] | null>(null);
+  const titles = useTitles();
+  const crossings = counts.perPair[`${chosen.rows}×${chosen.columns}`];
+  const table = useMemo(() => {
+    const n = new Map<string, bigint>();
+    const sums = new Map<string, bigint>();
+    let most = 1;
+    crossings?.forEach((c) => {
+      const exact = BigInt(c.n);
+      n.set(`${c.a} ${c.b}`, exact);
+      [c.a, c.b].forEach((id) => sums.set(id, (sums.get(id) ?? 0n) + exact));
+      most = Math.max(most, Number(exact));
+    });
+    return { n, sums, most };
+  }, [crossings]);
+  const reasons = useMemo(
+    () => new Map(counts.neverTogether.map((pair) => [`${pair.a} ${pair.b}`, pair.rule])),
+    [counts.neverTogether],
+  );
+  const [tops, bottoms] = useMemo(() => {
+    const inSlot = (slot: string, among: PieceView[]) =>
+      sorted(
+        among
+          .filter((piece) => piece.roles.includes(slot))
+          .map((piece) => ({ piece, total: table.sums.get(piece.id) ?? 0n })),
+        sort,
+      );
+    return [inSlot(chosen.rows, shown), inSlot(chosen.columns, pieces)];
+  }, [chosen.rows, chosen.columns, shown, pieces, table, sort]);
+  const rows = useVirtualizer({
+    count: tops.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => rowHeight,
+    overscan: rowsBeyondSight,
   });
-  const inSlot = (slot: string) =>
-    pieces
-      .filter((piece) => piece.roles?.includes(slot))
-      .map((piece) => ({ piece, total: sums.get(piece.id ?? '') ?? 0n }))
-      .sort((a, b) => (a.total < b.total ? 1 : a.total > b.total ? -1 : 0));
-  const bottoms = inSlot(chosen.columns);
-  const tops = inSlot(chosen.rows).filter(({ piece }) => shown.includes(piece));
   if (bottoms.length === 0 || tops.length === 0) {
     return <p className="text-soft">{text.counts.empty}</p>;
   }
+
+  function keys(event: KeyboardEvent) {
+    const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key];
+    const at = (event.target as HTMLElement).dataset;
+    if (!step || at.row === undefined) {
+      return;
+    }
+    event.preventDefault();
+    let [row, column] = aim.current ?? [Number(at.row), Number(at.column)];
+    do {
+      row += step[0]!;
+      column += step[1]!;
+    } while (tops[row] && tops[row]?.piece.id === bottoms[column]?.piece.id);
+    if (tops[row] && bottoms[column]) {
+      aim.current = [row, column];
+      rows.scrollToIndex(row);
+      requestAnimationFrame(() => {
+        aim.current = null;
+        scroller.current?.querySelector<HTMLElement>(`[data-row="${row}"][data-column="${column}"]`)?.focus();
+      });
+    }
+  }
+
+  const inSight = rows.getVirtualItems();
+  const above = inSight[0]?.start ?? 0;
+  const below = rows.getTotalSize() - (inSight[inSight.length - 1]?.end ?? 0);
   return (
-    <div className="overflow-x-auto">
-      <table className="border-collapse">
-        <thead>
+    <div ref={scroller} className="max-h-[calc(100vh-282px)] overflow-auto" onKeyDown={keys}>
+      <table className="border-collapse" aria-rowcount={tops.length + 1}>
+        <thead className="sticky top-0 z-10 bg-sheet">
           <tr>
-            <td />
+            <td className="sticky left-0 bg-sheet pb-1 align-bottom">
+              <Choice
+                label={text.counts.sorted}
+                value={sort}
+                options={Object.entries(text.counts.sorts)}
+                onChange={(value) => setSort(value as Sort)}
+              />
+            </td>
             {bottoms.map(({ piece }) => (
               <Head key={piece.id} piece={piece} />
             ))}
@@ -49,53 +129,88 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
           </tr>
         </thead>
         <tbody>
-          {tops.map(({ piece: top, total }) => (
-            <tr key={top.id}>
-              <th scope="row" className="pr-3 text-left font-normal whitespace-nowrap">
-                <span className="flex items-center gap-2">
-                  <Drawing src={top.flat ?? ''} name="" className="h-7 w-6" />
-                  <span className="max-w-40 truncate">{top.label}</span>
-                </span>
-              </th>
-              {bottoms.map(({ piece: bottom }) => {
-                const value = n.get(`${top.id} ${bottom.id}`) ?? 0n;
-                const same = top.id === bottom.id;
-                const picked = cell?.top === top.id && cell?.bottom === bottom.id;
-                const side = 16 + 16 * Math.sqrt(Number(value) / most);
-                return (
-                  <td key={bottom.id} className="h-[34px] w-[46px] border border-hair p-0 text-center">
-                    {!same && (
-                      <button
-                        type="button"
-                        data-cell={`${top.id} ${bottom.id}`}
-                        aria-pressed={picked}
-                        aria-label={`${top.label} with ${bottom.label}: ${value === 0n ? text.counts.never : `${figure(value)} ${text.counts.total}`}`}
-                        onClick={() => onPick({ top: top.id ?? '', bottom: bottom.id ?? '' })}
-                        className={`flex h-full w-full items-center justify-center ${picked ? 'outline-2 outline-chalk' : ''}`}
-                      >
-                        {value === 0n ? (
-                          <Mark kind="no" />
-                        ) : (
-                          <span
-                            className="flex items-center justify-center bg-line font-serif text-[11px] leading-none font-bold text-ink"
-                            style={{ minWidth: side, height: side }}
-                          >
-                            {short(value)}
-                          </span>
-                        )}
-                      </button>
-                    )}
-                  </td>
-                );
-              })}
-              <td className="pl-3 text-right font-serif font-semibold">{figure(total)}</td>
-            </tr>
+          {above > 0 && <tr aria-hidden="true" style={{ height: above }} />}
+          {inSight.map(({ index }) => (
+            <Row
+              key={tops[index]!.piece.id}
+              top={tops[index]!}
+              index={index}
+              bottoms={bottoms}
+              n={table.n}
+              most={table.most}
+              reasons={reasons}
+              titles={titles}
+              picked={cell?.top === tops[index]!.piece.id ? cell.bottom : null}
+              onPick={onPick}
+            />
           ))}
+          {below > 0 && <tr aria-hidden="true" style={{ height: below }} />}
         </tbody>
       </table>
     </div>
   );
 }
+
+interface RowProps {
+  top: Headed;
+  index: number;
+  bottoms: Headed[];
+  n: Map<string, bigint>;
+  most: number;
+  reasons: Map<string, string>;
+  titles: Map<string, string>;
+  picked: string | null;
+  onPick: Props['onPick'];
+}
+
+const Row = memo(function Row({ top, index, bottoms, n, most, reasons, titles, picked, onPick }: RowProps) {
+  const { piece, total } = top;
+  return (
+    <tr aria-rowindex={index + 2} style={{ height: rowHeight }}>
+      <th scope="row" className="sticky left-0 bg-sheet pr-3 text-left font-normal whitespace-nowrap">
+        <span className="flex items-center gap-2">
+          <Drawing src={piece.flat} name="" className="h-7 w-6" />
+          <span className="max-w-40 truncate">{piece.label}</span>
+        </span>
+      </th>
+      {bottoms.map(({ piece: bottom }, column) => {
+        const value = n.get(`${piece.id} ${bottom.id}`) ?? 0n;
+        const side = 16 + 16 * Math.sqrt(Number(value) / most);
+        const rule = reasons.get(`${piece.id} ${bottom.id}`);
+        const why = rule ? `, ${text.counts.mostly} “${titles.get(rule) ?? rule}”` : '';
+        return (
+          <td key={bottom.id} className="h-[34px] w-[46px] border border-hair p-0 text-center">
+            {piece.id !== bottom.id && (
+              <button
+                type="button"
+                data-cell={`${piece.id} ${bottom.id}`}
+                data-row={index}
+                data-column={column}
+                aria-pressed={picked === bottom.id}
+                aria-label={`${piece.label} with ${bottom.label}: ${value === 0n ? text.counts.never + why : `${figure(value)} ${text.counts.total}`}`}
+                title={value === 0n ? text.counts.never + why : figure(value)}
+                onClick={() => onPick({ top: piece.id, bottom: bottom.id })}
+                className={`flex h-full w-full items-center justify-center ${picked === bottom.id ? 'outline-2 outline-chalk' : ''}`}
+              >
+                {value === 0n ? (
+                  <Mark kind="no" />
+                ) : (
+                  <span
+                    className="flex items-center justify-center bg-line font-serif text-[11px] leading-none font-bold text-ink"
+                    style={{ minWidth: side, height: side }}
+                  >
+                    {short(value)}
+                  </span>
+                )}
+              </button>
+            )}
+          </td>
+        );
+      })}
+      <td className="pl-3 text-right font-serif font-semibold">{figure(total)}</td>
+    </tr>
+  );
+});
 
 const shortened = new Intl.NumberFormat('en-GB', {
   notation: 'compact',
@@ -110,8 +225,11 @@ function short(value: bigint): string {
 
 function Head({ piece }: { piece: PieceView }) {
   return (
-    <th scope="col" className="w-[46px] px-0.5 pb-1 align-bottom text-[11px] leading-tight font-normal">
-      <Drawing src={piece.flat ?? ''} name="" className="mx-auto h-9 w-7" />
+    <th
+      scope="col"
+      className="w-[46px] min-w-[46px] px-0.5 pb-1 align-bottom text-[11px] leading-tight font-normal"
+    >
+      <Drawing src={piece.flat} name="" className="mx-auto h-9 w-7" />
       <span className="line-clamp-2 wrap-break-word">{piece.label}</span>
     </th>
   );

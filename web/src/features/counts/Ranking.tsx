@@ -1,59 +1,132 @@
+import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import type { Counts } from '../../api/client';
-import { figure, text } from '../../app/messages';
+import type { Counts, PieceView } from '../../api/client';
+import { compareExact, greatest, shareOf } from '../../app/exact';
+import { figure, join, text } from '../../app/messages';
+import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useDesk } from '../workspace/context';
 
-/** Every piece with its count, weakest first; orphans lead the list. */
+type Order = 'weakest' | 'strongest' | 'reach' | 'keeps';
+
+/** Pieces in an order; those not counted yet come last. */
+function ranked(pieces: PieceView[], counts: Counts, order: Order): PieceView[] {
+  const n = (piece: PieceView) => counts.perPiece[piece.id];
+  const number = {
+    reach: (piece: PieceView) => counts.reach[piece.id] ?? 0,
+    keeps: (piece: PieceView) => counts.keeps[piece.id]?.length ?? 0,
+  };
+  return [...pieces].sort((a, b) => {
+    if (order === 'reach' || order === 'keeps') {
+      return number[order](b) - number[order](a);
+    }
+    const [one, other] = [n(a), n(b)];
+    if (one === undefined || other === undefined) {
+      return Number(one === undefined) - Number(other === undefined);
+    }
+    return order === 'weakest' ? compareExact(one, other) : compareExact(other, one);
+  });
+}
+
+/** Every piece with its count, how many others it is worn with, and which pieces depend on it. */
 export function Ranking({ counts }: { counts: Counts }) {
-  const { shown } = useDesk();
+  const { shown, byId } = useDesk();
   const { search } = useLocation();
-  const ranked = shown
-    .map((piece) => ({ piece, n: counts.perPiece[piece.id ?? ''] }))
-    .sort((a, b) => (a.n ?? Infinity) - (b.n ?? Infinity));
-  const most = Math.max(1, ...ranked.map(({ n }) => n ?? 0));
+  const [order, setOrder] = useState<Order>('weakest');
+  const most = greatest(Object.values(counts.perPiece));
+  const keeping = Object.keys(counts.keeps).length > 0;
   return (
-    <table className="w-full" data-testid="ranking">
-      <caption className="pb-2 text-left text-xs text-soft">{text.counts.ranking}</caption>
-      <tbody>
-        {ranked.map(({ piece, n }) => {
-          const list = new URLSearchParams(search);
-          list.delete('containing');
-          list.delete('placed');
-          list.append('containing', piece.id ?? '');
-          return (
-            <tr key={piece.id} className="border-t border-hair">
-              <td className="w-9">
-                <Drawing src={piece.flat ?? ''} name="" className="h-7 w-6" />
-              </td>
-              <th scope="row" className="w-60 text-left font-normal">
-                {piece.label}
+    <>
+      <div className="mb-2 flex items-baseline justify-between gap-4">
+        <p id="ranking" className="text-xs text-soft">
+          {text.counts.ranking}
+        </p>
+        <Choice
+          label={text.counts.sorted}
+          value={order}
+          options={Object.entries(text.counts.rankings)}
+          onChange={(value) => setOrder(value as Order)}
+        />
+      </div>
+      <table className="w-full" data-testid="ranking" aria-labelledby="ranking">
+        <thead className="text-left text-xs text-soft">
+          <tr>
+            <td />
+            <th scope="col" className="font-normal">
+              {text.counts.piece}
+            </th>
+            <td />
+            <th scope="col" className="text-right font-normal">
+              {text.counts.total}
+            </th>
+            <th scope="col" className="pl-4 text-right font-normal whitespace-nowrap">
+              {text.counts.reach}
+            </th>
+            {keeping && (
+              <th scope="col" className="pl-4 font-normal whitespace-nowrap">
+                {text.counts.keeps}
               </th>
-              <td>
-                <span
-                  aria-hidden="true"
-                  className="block h-2.5 bg-soft"
-                  style={{ width: `${(100 * (n ?? 0)) / most}%` }}
-                />
-              </td>
-              <td className="w-32 pl-3 text-right font-serif font-semibold">
-                {n === undefined ? (
-                  <span className="font-sans text-xs font-normal text-soft">{text.counts.pending}</span>
-                ) : n === 0 ? (
-                  <span className="inline-flex items-center gap-1.5 font-sans text-xs font-normal text-no">
-                    <Mark kind="no" /> {text.counts.orphan}
-                  </span>
-                ) : (
-                  <Link to={`../outfits?${list}`} className="hover:text-chalk">
-                    {figure(n)}
-                  </Link>
+            )}
+          </tr>
+        </thead>
+        <tbody>
+          {ranked(shown, counts, order).map((piece) => {
+            const n = counts.perPiece[piece.id];
+            const kept = (counts.keeps[piece.id] ?? []).map((id) => byId.get(id)?.label ?? id);
+            const list = new URLSearchParams(search);
+            list.delete('containing');
+            list.delete('placed');
+            list.delete('structure');
+            list.append('containing', piece.id);
+            return (
+              <tr key={piece.id} className="border-t border-hair">
+                <td className="w-9">
+                  <Drawing src={piece.flat} name="" className="h-7 w-6" />
+                </td>
+                <th scope="row" className="w-60 pr-3 text-left font-normal">
+                  {piece.label}
+                </th>
+                <td>
+                  <span
+                    aria-hidden="true"
+                    className="block h-2.5 bg-soft"
+                    style={{ width: `${100 * shareOf(n ?? 0, most)}%` }}
+                  />
+                </td>
+                <td className="w-28 pl-3 text-right font-serif font-semibold whitespace-nowrap">
+                  {n === undefined ? (
+                    <span className="font-sans text-xs font-normal text-soft">{text.counts.pending}</span>
+                  ) : BigInt(n) === 0n ? (
+                    <span className="inline-flex items-center gap-1.5 font-sans text-xs font-normal text-no">
+                      <Mark kind="no" /> {text.counts.orphan}
+                    </span>
+                  ) : (
+                    <Link to={`../outfits?${list}`} className="hover:text-chalk">
+                      {figure(n)}
+                    </Link>
+                  )}
+                </td>
+                <td className="w-16 pl-4 text-right text-soft">
+                  {counts.reach[piece.id] === undefined ? '–' : figure(counts.reach[piece.id]!)}
+                </td>
+                {keeping && (
+                  <td className="w-56 pl-4 text-xs">
+                    {kept.length > 0 && (
+                      <span title={`${join(kept)} ${text.counts.keepsWhy}`}>
+                        <strong className="font-serif text-[13px]">{figure(kept.length)}</strong>{' '}
+                        <span className="text-soft">
+                          {kept.length > 2 ? `${kept.slice(0, 2).join(', ')} …` : join(kept)}
+                        </span>
+                      </span>
+                    )}
+                  </td>
                 )}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </>
   );
 }

@@ -19,11 +19,10 @@ export function OutfitSheet() {
   const { clientId = '' } = useParams();
   const [search] = useSearchParams();
   const [chosen] = useChosen();
-  const { byId, readingSlot, pieces } = useDesk();
+  const { byId, readingSlot, stamp } = useDesk();
   const wear = useWear(clientId);
   const [coatOn, setCoatOn] = useState(false);
   const slots = slotsOf(search);
-  const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
   const verdict = useVerdict(clientId, chosen, slots, false, stamp);
   const judgement = verdict.data?.judgement;
   const drawing = verdict.data?.drawing;

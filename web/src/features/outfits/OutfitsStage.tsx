@@ -1,4 +1,5 @@
 import { useParams, useSearchParams } from 'react-router';
+import type { Exact } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
@@ -11,18 +12,22 @@ export function OutfitsStage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [chosen] = useChosen();
-  const { byId, pieces } = useDesk();
-  const wanted = { containing: search.getAll('containing'), placed: search.getAll('placed') };
+  const { byId, stamp } = useDesk();
+  const wanted = {
+    containing: search.getAll('containing'),
+    placed: search.getAll('placed'),
+    structure: search.get('structure') ?? undefined,
+  };
   const ids = [...wanted.containing, ...wanted.placed.map((place) => place.slice(place.indexOf('=') + 1))];
-  const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
   const outfits = useOutfits(clientId, chosen, wanted, stamp);
-  const total = outfits.data?.pages[0]?.total;
+  const total = outfits.data?.pages[0]?.total as Exact | undefined;
   const listed = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
 
   function all() {
     const next = new URLSearchParams(search);
     next.delete('containing');
     next.delete('placed');
+    next.delete('structure');
     setSearch(next);
   }
 
@@ -32,11 +37,12 @@ export function OutfitsStage() {
         <h1 className="font-serif text-xl font-semibold">{text.outfits.title}</h1>
         <p className="text-soft">
           {total !== undefined && `${figure(listed.length)} ${text.outfits.of} ${figure(total)} · `}
+          {wanted.structure && `${text.counts.structures[wanted.structure] ?? wanted.structure} · `}
           {ids.length
             ? `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`
             : text.outfits.all}
         </p>
-        {ids.length > 0 && (
+        {(ids.length > 0 || wanted.structure) && (
           <Button look="link" onClick={all}>
             {text.outfits.clear}
           </Button>
@@ -50,7 +56,7 @@ export function OutfitsStage() {
           ))}
         </div>
       )}
-      {total === 0 && <p className="text-soft">{text.outfits.empty}</p>}
+      {total !== undefined && BigInt(total) === 0n && <p className="text-soft">{text.outfits.empty}</p>}
       <ol className="grid grid-cols-3 gap-3" data-testid="outfit-list">
         {listed.map((outfit, i) => (
           <li key={i} className="contents">

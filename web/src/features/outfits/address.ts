@@ -16,6 +16,7 @@ export function sheetAddress(outfit: OutfitView, search: string): string {
   const next = new URLSearchParams(search);
   next.delete('containing');
   next.delete('placed');
+  next.delete('structure');
   next.delete('wear');
   worn(outfit).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
   return `../outfits/sheet?${next}`;
@@ -37,7 +38,7 @@ export function slotsOf(search: URLSearchParams): Record<string, string | string
 /** The query of a sheet's address with these pieces worn, and everything else of the address as it is. */
 export function withSlots(slots: Record<string, string | string[]>, search: string): string {
   const next = new URLSearchParams(search);
-  ['containing', 'placed', 'wear', 'rule'].forEach((name) => next.delete(name));
+  ['containing', 'placed', 'structure', 'wear', 'rule'].forEach((name) => next.delete(name));
   pairs(slots).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
   return next.toString();
 }

@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { api, need } from '../../api/client';
+import { api, need, type Exact } from '../../api/client';
 import { contextQuery, type Chosen } from '../workspace/context';
 
 const page = 12;
@@ -8,6 +8,7 @@ const page = 12;
 export interface Wanted {
   containing: string[];
   placed: string[];
+  structure?: string;
 }
 
 /** The list behind a number, page by page, in the stable order. */
@@ -28,7 +29,7 @@ export function useOutfits(clientId: string, chosen: Chosen, wanted: Wanted, sta
       ),
     getNextPageParam: (last, pages) => {
       const seen = pages.reduce((sum, p) => sum + (p.outfits?.length ?? 0), 0);
-      return seen < (last.total ?? 0) ? seen : undefined;
+      return seen < BigInt(last.total as Exact) ? seen : undefined;
     },
   });
 }

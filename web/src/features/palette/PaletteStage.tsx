@@ -24,9 +24,8 @@ const roles = [
 /** The wardrobe's colours on neutral grey, by weight of pieces, beside what the client asked for. */
 export function PaletteStage() {
   const { clientId = '' } = useParams();
-  const { pieces, byId, readingSlot } = useDesk();
+  const { pieces, byId, readingSlot, stamp } = useDesk();
   const queries = useQueryClient();
-  const stamp = pieces.map((p) => `${p.id}:${p.version}`).join(' ');
   const [picked, setPicked] = useState<string | null>(null);
   const path = { params: { path: { clientId } } };
   const palette = useQuery({

@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
 import { Link, useLocation } from 'react-router';
-import type { PieceView } from '../../api/client';
+import type { Exact, PieceView } from '../../api/client';
 import { familyNames, figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -188,7 +188,7 @@ interface RowProps {
   piece: PieceView;
   index: number;
   top: number;
-  count?: number;
+  count?: Exact;
   chosen: boolean;
   search: string;
   onToggle: (index: number, range: boolean) => void;

@@ -2,6 +2,7 @@ import { useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { figure, join, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
+import { Delta } from '../../ui/Delta';
 import { useChosen, useDesk } from '../workspace/context';
 import { useLiveCounts } from '../workspace/useLiveCounts';
 
@@ -17,7 +18,9 @@ export function RoleTrial({ piece, roles, onKeep, onLeave }: Props) {
   const { clientId = '' } = useParams();
   const [chosen] = useChosen();
   const { live } = useDesk();
-  const tried = useLiveCounts(clientId, chosen, `${piece.id}:${piece.version}`, { piece: piece.id, roles });
+  const tried = useLiveCounts(clientId, chosen, `${piece.id}:${piece.version}`, {
+    changed: [{ id: piece.id, roles }],
+  });
   const before = live.counts;
   const after = tried.state === 'counting' ? undefined : tried.counts;
   return (
@@ -34,7 +37,7 @@ export function RoleTrial({ piece, roles, onKeep, onLeave }: Props) {
           <p>
             <strong className="font-serif text-lg">{figure(after.total)}</strong> {text.pieces.outfits},{' '}
             {text.roles.was} {figure(before.total)}
-            <Difference now={Number(before.total)} then={Number(after.total)} />
+            <Delta change={BigInt(after.total) - BigInt(before.total)} />
           </p>
           {before.perPiece[piece.id] !== undefined && after.perPiece[piece.id] !== undefined && (
             <p className="text-soft">
@@ -53,17 +56,5 @@ export function RoleTrial({ piece, roles, onKeep, onLeave }: Props) {
         <Button onClick={onLeave}>{text.roles.leave}</Button>
       </div>
     </div>
-  );
-}
-
-function Difference({ now, then }: { now: number; then: number }) {
-  if (now === then) {
-    return null;
-  }
-  return (
-    <strong className={`ml-1.5 ${then > now ? 'text-works' : 'text-no'}`}>
-      {then > now ? '+' : '−'}
-      {figure(Math.abs(then - now))}
-    </strong>
   );
 }

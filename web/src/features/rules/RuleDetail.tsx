@@ -4,11 +4,12 @@ import type { RuleView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
+import { Delta } from '../../ui/Delta';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
 import { useLiveCounts } from '../workspace/useLiveCounts';
-import { useExamples, useHold, useStudioRules, type HouseRules } from './queries';
+import { ofClient, useExamples, useHold, useStudioRules, type HouseRules } from './queries';
 
 type Scope = 'client' | 'studio';
 
@@ -166,18 +167,6 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
 }
 
 /** What is held otherwise for the client, gathered from the rules. */
-function ofClient(all: RuleView[]): HouseRules {
-  const rules: HouseRules = { schools: {}, parameters: {} };
-  for (const rule of all) {
-    rule.schools.forEach((s) => s.client != null && (rules.schools[s.id] = s.client));
-    if (rule.softened) {
-      rules.parameters[`${rule.id}/softened`] = 1;
-    }
-    rule.parameters.forEach((p) => p.client != null && (rules.parameters[`${rule.id}/${p.name}`] = p.client));
-  }
-  return rules;
-}
-
 function withNumber(rules: HouseRules, key: string, value: number): HouseRules {
   return { ...rules, parameters: { ...rules.parameters, [key]: value } };
 }
@@ -194,22 +183,19 @@ function Trial({ rules, scope, onKeep, onLeave }: TrialProps) {
   const { clientId = '' } = useParams();
   const [chosen] = useChosen();
   const { live } = useDesk();
-  const trial = useLiveCounts(clientId, chosen, 'trial', { rules: JSON.stringify(rules) });
-  const now = Number(live.counts?.total ?? 0);
-  const then = trial.state === 'counting' ? undefined : Number(trial.counts?.total);
+  const trial = useLiveCounts(clientId, chosen, 'trial', { house: rules });
+  const now = live.counts?.total;
+  const then = trial.state === 'counting' ? undefined : trial.counts?.total;
   return (
     <div role="status" data-testid="rule-trial" className="mt-3 border-l-2 border-chalk bg-paper px-3 py-2">
       {trial.refused ? (
         <p>{trial.refused}</p>
-      ) : then === undefined || !live.counts ? (
+      ) : then === undefined || now === undefined ? (
         <p className="text-soft">{text.rules.trying}</p>
       ) : (
         <p>
-          <strong className="font-serif text-lg">{figure(then)}</strong> {text.rules.instead} {figure(now)}:{' '}
-          <strong className={then >= now ? 'text-works' : 'text-no'}>
-            {then >= now ? '+' : '−'}
-            {figure(Math.abs(then - now))}
-          </strong>
+          <strong className="font-serif text-lg">{figure(then)}</strong> {text.rules.instead} {figure(now)}
+          <Delta change={BigInt(then) - BigInt(now)} />
         </p>
       )}
       <div className="mt-2 flex gap-3">

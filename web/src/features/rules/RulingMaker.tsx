@@ -5,7 +5,7 @@ import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { useSay } from '../../ui/Notices';
-import { OthersChoice } from './OthersChoice';
+import { PieceChoice } from '../workspace/PieceChoice';
 import { useRuling } from './queries';
 
 interface Props {
@@ -56,7 +56,14 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
           <Dialog.Title className="font-serif text-lg font-semibold">{words.ask}</Dialog.Title>
           <Dialog.Description className="my-3">{words.what}</Dialog.Description>
           <form onSubmit={submit} className="flex flex-col gap-3">
-            {withAnyOf && <OthersChoice besides={pieces} chosen={others} onChoose={setOthers} />}
+            {withAnyOf && (
+              <PieceChoice
+                legend={text.rulings.others}
+                besides={pieces}
+                chosen={others}
+                onChoose={setOthers}
+              />
+            )}
             <label className="flex flex-col gap-1">
               {text.rulings.reason}
               <input name="reason" maxLength={400} className="border border-line bg-paper px-2 py-1.5" />

@@ -1,5 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, need } from '../../api/client';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import { api, need, type RuleView } from '../../api/client';
 
 /** All that depends on how the rules are held. */
 const governed = ['rules', 'overrides', 'judge', 'why', 'outfits'];
@@ -9,11 +11,31 @@ export interface HouseRules {
   parameters: Record<string, number>;
 }
 
+/** The house rules of the client alone, without those of the studio beneath. */
+export function ofClient(all: RuleView[]): HouseRules {
+  const rules: HouseRules = { schools: {}, parameters: {} };
+  for (const rule of all) {
+    rule.schools.forEach((s) => s.client != null && (rules.schools[s.id] = s.client));
+    if (rule.softened) {
+      rules.parameters[`${rule.id}/softened`] = 1;
+    }
+    rule.parameters.forEach((p) => p.client != null && (rules.parameters[`${rule.id}/${p.name}`] = p.client));
+  }
+  return rules;
+}
+
 export function useRules(clientId: string) {
   return useQuery({
     queryKey: ['rules', clientId],
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/rules', { params: { path: { clientId } } })),
   });
+}
+
+/** The titles of the rules by their ids. */
+export function useTitles() {
+  const { clientId = '' } = useParams();
+  const rules = useRules(clientId).data;
+  return useMemo(() => new Map((rules ?? []).map((rule) => [rule.id, rule.title])), [rules]);
 }
 
 export function useExamples(id: string) {

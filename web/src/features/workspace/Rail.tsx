@@ -1,7 +1,8 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
-import type { PieceView } from '../../api/client';
+import type { Exact, PieceView } from '../../api/client';
+import { greatest, shareOf } from '../../app/exact';
 import { figure, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
@@ -11,12 +12,12 @@ import { useWorn } from './queries';
 import { hang, type RailSort } from './railOrder';
 
 /** Strips share the width of the reference screen, as far as they stay wide enough to be told apart. */
-const railWidth = 1240;
+const railWidth = 1130;
 const wideGap = 20;
 const narrowGap = 8;
 /** Above this many strips families move together, so that 250 pieces hang on one screen. */
 const many = 150;
-const narrowest = 4.8;
+const narrowest = 4.6;
 const widest = 16;
 /** About the width of a letter of a family's name, in pixels: no name runs into the next. */
 const letter = 6;
@@ -28,8 +29,8 @@ interface StripProps {
   index: number;
   left: number;
   width: number;
-  count?: number;
-  most: number;
+  count?: Exact;
+  most: Exact;
   chosen: boolean;
   active: boolean;
   onHold: (id: string | null) => void;
@@ -61,7 +62,10 @@ const Strip = memo(function Strip(props: StripProps) {
         {count === 0 ? (
           <span className="h-1.5 w-1.5 rounded-full border border-no" />
         ) : (
-          <span className="w-[3px] bg-ink" style={{ height: count ? 2 + (9 * count) / most : 0 }} />
+          <span
+            className="w-[3px] bg-ink"
+            style={{ height: count ? 2 + 9 * Math.sqrt(shareOf(count, most)) : 0 }}
+          />
         )}
       </span>
       <span aria-hidden="true" className={`h-[3px] w-full ${chosen ? 'bg-chalk' : ''}`} />
@@ -106,7 +110,7 @@ export function Rail() {
     overscan: beyondSight,
   });
   useEffect(() => rail.measure(), [rail, lefts]);
-  const most = useMemo(() => Math.max(1, ...Object.values(perPiece ?? {})), [perPiece]);
+  const most = useMemo(() => greatest(Object.values(perPiece ?? {})), [perPiece]);
   const at = Math.min(active, strips.length - 1);
 
   const open = useCallback(

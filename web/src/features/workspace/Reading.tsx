@@ -1,6 +1,9 @@
+import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
+import { compareExact } from '../../app/exact';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
+import { Delta } from '../../ui/Delta';
 import type { Chosen, LiveCounts } from './context';
 
 interface Props {
@@ -39,12 +42,7 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
                 : Number(counts.total) === 1
                   ? text.reading.outfit
                   : text.reading.outfits}
-              {live.change !== undefined && live.change !== 0n && (
-                <strong className={live.change > 0 ? 'ml-1.5 text-works' : 'ml-1.5 text-no'}>
-                  {live.change > 0 ? '+' : '−'}
-                  {figure(live.change < 0n ? -live.change : live.change)}
-                </strong>
-              )}
+              {live.change !== undefined && <Delta change={live.change} />}
             </p>
             <p className="text-soft">
               {figure(counts.paper)} {text.reading.onPaper} · {figure(counts.daring)}{' '}
@@ -90,8 +88,15 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
 function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>; pieces: PieceView[] }) {
   const label = (id: string) => pieces.find((piece) => piece.id === id)?.label ?? id;
   const weakest = Object.entries(counts.perPiece)
-    .filter(([, n]) => n > 0)
-    .sort((a, b) => a[1] - b[1])[0];
+    .filter(([, n]) => compareExact(n, 0) > 0)
+    .sort((a, b) => compareExact(a[1], b[1]))[0];
+  const { search } = useLocation();
+  const listOf = (structure: string) => {
+    const next = new URLSearchParams(search);
+    ['containing', 'placed', 'view', 'daring'].forEach((key) => next.delete(key));
+    next.set('structure', structure);
+    return next;
+  };
   return (
     <>
       {weakest && (
@@ -112,9 +117,28 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
         <h2 className="font-serif text-[15px] font-semibold">{text.reading.blindfold}</h2>
         <p className="text-soft">
           Pick one piece unseen for each place that must be filled:{' '}
-          <strong className="text-ink">{Math.round(counts.shareInTheDark * 100)} in 100</strong> would do.
+          <strong className="text-ink">{Math.round(counts.shareInTheDark * 100)} in 100</strong> would do,{' '}
+          {figure(counts.inTheDark.works)} of {figure(counts.inTheDark.all)} ways to pick.
         </p>
       </section>
+      {counts.perStructure.length > 1 && (
+        <section className="mt-4">
+          <h2 className="font-serif text-[15px] font-semibold">{text.reading.structures}</h2>
+          <ul className="text-soft">
+            {counts.perStructure.map((one) => (
+              <li key={one.structure}>
+                <Link
+                  to={`outfits?${listOf(one.structure)}`}
+                  className="font-serif font-bold text-ink hover:text-chalk"
+                >
+                  {figure(one.works)}
+                </Link>{' '}
+                {text.counts.structures[one.structure] ?? one.structure}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </>
   );
 }

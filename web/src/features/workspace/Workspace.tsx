@@ -77,6 +77,7 @@ export function Workspace() {
       client: client.data,
       pieces: pieces.data,
       byId,
+      stamp,
       live,
       shown,
       filter,
@@ -85,7 +86,7 @@ export function Workspace() {
       select,
       readingSlot,
     };
-  }, [client.data, pieces.data, live, shown, filter, selection, readingSlot]);
+  }, [client.data, pieces.data, stamp, live, shown, filter, selection, readingSlot]);
 
   const problem = client.error ?? pieces.error;
   if (problem) {

@@ -10,6 +10,11 @@ const seasons: Record<string, number[]> = {
   year: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
 };
 
+/** The months of a season; none for no weather. */
+export function monthsOf(season: string): number[] {
+  return seasons[season] ?? [];
+}
+
 /** The context every figure on screen is asked in; it lives in the address, so a page can be shared and reloaded. */
 export interface Chosen {
   season: string;
@@ -27,7 +32,7 @@ export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) 
   const season = search.get('season') ?? '';
   const chosen: Chosen = {
     season,
-    months: seasons[season] ?? [],
+    months: monthsOf(season),
     occasion: search.get('occasion') ?? '',
     counting: search.get('counting') ?? 'outfits',
     daring: search.get('daring') === 'yes',
@@ -77,6 +82,8 @@ export interface Desk {
   client: ClientView;
   pieces: PieceView[];
   byId: Map<string, PieceView>;
+  /** Another whenever a piece is: what was asked of the wardrobe is asked anew. */
+  stamp: string;
   live: LiveCounts;
   /** The pieces that match what is searched for and filtered by, in the order of the wardrobe. */
   shown: PieceView[];

@@ -1,4 +1,5 @@
-import type { PieceView } from '../../api/client';
+import type { Exact, PieceView } from '../../api/client';
+import { compareExact } from '../../app/exact';
 import { familyNames } from '../../app/messages';
 
 export type RailSort = 'family' | 'colour' | 'season' | 'count' | 'worn';
@@ -16,7 +17,7 @@ export interface Hanging {
 export function hang(
   pieces: PieceView[],
   sort: RailSort,
-  perPiece: Record<string, number>,
+  perPiece: Record<string, Exact>,
   worn: LastWorn = {},
 ): Hanging[] {
   if (sort === 'family') {
@@ -30,5 +31,7 @@ export function hang(
     count: (piece: PieceView) => perPiece[piece.id] ?? -1,
     worn: (piece: PieceView) => Date.parse(worn[piece.id]?.last ?? '') || 0,
   }[sort];
-  return pieces.length === 0 ? [] : [{ name: '', members: [...pieces].sort((a, b) => key(a) - key(b)) }];
+  return pieces.length === 0
+    ? []
+    : [{ name: '', members: [...pieces].sort((a, b) => compareExact(key(a), key(b))) }];
 }

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Counts } from '../../api/client';
+import type { Counts, WhatIf } from '../../api/client';
 import type { Chosen, LiveCounts } from './context';
 
 interface State {
@@ -15,13 +15,13 @@ interface State {
  * Listens to the count of a client's wardrobe in the chosen context. A change of either starts anew; leaving stops it on
  * the server too.
  *
- * @param trying counts the wardrobe as it would be if the piece had these roles, or under these house rules
+ * @param whatIf counts the wardrobe as it would be
  */
 export function useLiveCounts(
   clientId: string,
   chosen: Chosen,
   wardrobeStamp: string,
-  trying?: { piece: string; roles: string[] } | { rules: string },
+  whatIf?: WhatIf,
 ): LiveCounts {
   const [round, setRound] = useState(0);
   const search = new URLSearchParams({
@@ -36,11 +36,8 @@ export function useLiveCounts(
   if (chosen.occasion) {
     search.set('occasion', chosen.occasion);
   }
-  if (trying && 'rules' in trying) {
-    search.set('rules', trying.rules);
-  } else if (trying) {
-    search.set('trying', trying.piece);
-    search.set('roles', trying.roles.join(','));
+  if (whatIf) {
+    search.set('whatIf', JSON.stringify(whatIf));
   }
   const url = `/api/v1/clients/${clientId}/counts?${search}`;
   const key = `${url} ${wardrobeStamp} ${round}`;

@@ -39,14 +39,15 @@ class DemoWardrobeTest extends BrowserTest {
     @Test
     void opensACellOfTheCrossingTableAndReadsTheReason() {
         browser.openClient(CLIENT, "counts?season=winter&occasion=council+evening");
-        By never = By.cssSelector("button[data-cell][aria-label$='no outfit']");
+        By never = By.cssSelector("button[data-cell][aria-label*='no outfit']");
         browser.click(never);
         String why =
                 browser.untilText(By.cssSelector("[data-testid='cell-reading']"), text -> text.split("\n").length > 3);
         assertThat(why).contains("no outfit in this context");
+        assertThat(browser.see(never).getAttribute("title")).matches("no outfit, mostly for “.+”");
         browser.checked("counts");
 
-        browser.click(By.cssSelector("button[data-cell]:not([aria-label$='no outfit'])"));
+        browser.click(By.cssSelector("button[data-cell]:not([aria-label*='no outfit'])"));
         browser.click(By.linkText("Open the list"));
         browser.see(By.xpath("//h1[.='Outfits']"));
         browser.until(b -> !b.all(By.cssSelector("a[href*='wear']")).isEmpty());
@@ -64,7 +65,7 @@ class DemoWardrobeTest extends BrowserTest {
         browser.choose(By.xpath("//label[.='rows']/following-sibling::select"), "jacket");
         browser.choose(By.xpath("//label[.='across']/following-sibling::select"), "shoes");
         By cell = By.cssSelector(
-                "button[data-cell][aria-label*='jacket with'][aria-label*='loafers']:not([aria-label$='no outfit'])");
+                "button[data-cell][aria-label*='jacket with'][aria-label*='loafers']:not([aria-label*='no outfit'])");
         String label = browser.see(cell).getAttribute("aria-label");
         String count = label.substring(label.lastIndexOf(": ") + 2).replace(" outfits", "");
         browser.click(cell);
@@ -74,6 +75,81 @@ class DemoWardrobeTest extends BrowserTest {
                 b -> !b.all(By.cssSelector("[data-testid='outfit-list'] a")).isEmpty());
         browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
         assertThat(count).matches("[\\d,]{5,}");
+    }
+
+    /** The figure at the top of the reading. */
+    private long total() {
+        String text =
+                browser.untilText(By.cssSelector("[data-testid='live-count']"), t -> t.matches("(?s)[\\d,]+\n.*"));
+        return exact(text.lines().findFirst().orElseThrow());
+    }
+
+    private static long exact(String figure) {
+        return Long.parseLong(figure.replace(",", ""));
+    }
+
+    /** What would be without a piece and in another season is counted, told as a difference, and not saved. */
+    @Test
+    void tellsWhatWouldBeWithoutAPiece() {
+        browser.openClient(CLIENT, "counts?view=byPiece");
+        By blazer = By.xpath("//table[@data-testid='ranking']//tr[th[.='Black leather jacket']]/td//a");
+        long withIt = exact(browser.see(blazer).getText());
+        long before = total();
+        browser.click(By.xpath("//button[.='what if']"));
+        browser.see(By.xpath("//p[contains(., 'Nothing is changed yet')]"));
+        browser.checkAccessibility();
+        browser.click(By.xpath("//summary[.='Choose pieces']"));
+        browser.click(By.xpath("//details//label[contains(., 'Black leather jacket')]/input"));
+        String outcome = browser.see("what-if-outcome").getText();
+        assertThat(exact(outcome.lines().findFirst().orElseThrow())).isEqualTo(before - withIt);
+        assertThat(outcome).contains("−" + String.format("%,d", withIt));
+        browser.see(By.xpath("//table[@data-testid='what-if-pieces']//tr[th[.='Black leather jacket']]"));
+        browser.type(By.cssSelector("input[aria-label^='One more piece']"), "blazer navy wool");
+        browser.click(By.xpath("//button[.='Add' and not(@disabled)]"));
+        browser.see(By.xpath("//table[@data-testid='what-if-pieces']//tr[th[.='blazer navy wool']]"));
+        browser.until(b -> b.all(By.cssSelector("main progress")).isEmpty());
+        browser.checked("what-if");
+        assertThat(total()).as("nothing is saved").isEqualTo(before);
+        browser.click(By.xpath("//main//button[.='Put back']"));
+        browser.see(By.xpath("//p[contains(., 'Nothing is changed yet')]"));
+    }
+
+    /** Every season and occasion has its count, and a cell opens the list it counts. */
+    @Test
+    void countsEverySeasonAndOccasion() {
+        browser.openClient(CLIENT, "counts?counting=clothes&view=contexts");
+        By cell = By.cssSelector("[data-testid='contexts'] a[href*='season=summer'][href*='occasion=desk']");
+        String count = browser.see(cell).getText();
+        browser.until(b -> b.all(By.cssSelector("[data-testid='contexts'] a")).size() == 30);
+        browser.checked("contexts");
+        browser.click(cell);
+        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
+        assertThat(browser.address()).contains("season=summer").contains("occasion=desk");
+        assertThat(String.format("%,d", total())).isEqualTo(count);
+    }
+
+    /** The figure of each structure opens as many outfits. */
+    @Test
+    void opensTheListOfAStructure() {
+        browser.openClient(CLIENT, "counts");
+        By figure = By.xpath("//aside//li[contains(., 'in separates')]/a");
+        String count = browser.see(figure).getText();
+        browser.click(figure);
+        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count + " · in separates"));
+    }
+
+    @Test
+    void goesThroughTheCrossingTableByArrowKeysHoweverItIsSorted() {
+        browser.openClient(CLIENT, "counts");
+        browser.choose(By.xpath("//label[.='sorted by']/following-sibling::select"), "colour");
+        By first = By.cssSelector("button[data-row='0'][data-column='0']");
+        browser.run("arguments[0].focus()", browser.see(first));
+        browser.press(Keys.ARROW_DOWN);
+        browser.press(Keys.ARROW_RIGHT);
+        browser.until(b -> "1".equals(b.focused().getAttribute("data-row"))
+                && "1".equals(b.focused().getAttribute("data-column")));
+        browser.press(Keys.ENTER);
+        browser.see("cell-reading");
     }
 
     @Test

@@ -329,7 +329,7 @@ class InventoryTest extends BrowserTest {
     @Test
     void showsTheWardrobesColoursAndKeepsTheClients() {
         browser.openClient("Ines Halvard", "palette");
-        browser.click(By.xpath("//button[contains(., 'navy')]"));
+        browser.click(By.xpath("//button[@aria-pressed][contains(., 'navy')]"));
         assertThat(browser.see("swatch-reading").getText()).contains("in 100").contains("ΔE");
         browser.checked("palette");
         int before = browser.all(By.cssSelector("[aria-label^='Remove']")).size();

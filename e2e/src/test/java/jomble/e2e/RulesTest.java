@@ -46,7 +46,7 @@ class RulesTest extends BrowserTest {
     void approvesAPairInTheCrossingAndTakesItBack() {
         String path = newClient("Rulings");
         browser.open(path + "/counts");
-        browser.click(By.cssSelector("[aria-label$=': no outfit']"));
+        browser.click(By.cssSelector("[aria-label*=': no outfit']"));
         browser.see("cell-reading");
         browser.click(By.xpath("//button[.='Approve …']"));
         browser.type(By.name("reason"), "dyed together" + Keys.ENTER);

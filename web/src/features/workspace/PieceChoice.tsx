@@ -1,16 +1,17 @@
 import { useState } from 'react';
 import { figure, text } from '../../app/messages';
 import { Drawing } from '../../ui/Drawing';
-import { useDesk } from '../workspace/context';
+import { useDesk } from './context';
 
 interface Props {
-  besides: string[];
+  legend: string;
+  besides?: string[];
   chosen: string[];
   onChoose: (pieces: string[]) => void;
 }
 
-/** The other pieces of the wardrobe, narrowed by a word, any of them ticked. */
-export function OthersChoice({ besides, chosen, onChoose }: Props) {
+/** Pieces of the wardrobe, narrowed by a word, any of them ticked. */
+export function PieceChoice({ legend, besides = [], chosen, onChoose }: Props) {
   const { byId } = useDesk();
   const [word, setWord] = useState('');
   const others = [...byId.values()].filter(
@@ -19,7 +20,7 @@ export function OthersChoice({ besides, chosen, onChoose }: Props) {
   return (
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1">
-        {text.rulings.others} <span className="text-soft">{figure(chosen.length)}</span>
+        {legend} <span className="text-soft">{figure(chosen.length)}</span>
       </legend>
       <input
         aria-label={text.rulings.narrow}

@@ -1,0 +1,264 @@
+import { useState, type FormEvent, type ReactNode } from 'react';
+import { useParams } from 'react-router';
+import { figure, text, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { useEntryReading, useVocabulary } from '../pieces/queries';
+import { useRules } from '../rules/queries';
+import { useChosen, useDesk } from '../workspace/context';
+import { PieceChoice } from '../workspace/PieceChoice';
+import { isNothing, nothing, type Thought } from './thought';
+
+interface Props {
+  thought: Thought;
+  onChange: (change: Partial<Thought>) => void;
+}
+
+/** Where a thought is put together: pieces out, in and altered, rules held otherwise, another context. */
+export function Thoughts({ thought, onChange }: Props) {
+  return (
+    <div className="flex flex-col gap-5">
+      <Without thought={thought} onChange={onChange} />
+      <With thought={thought} onChange={onChange} />
+      <Altered thought={thought} onChange={onChange} />
+      <Held thought={thought} onChange={onChange} />
+      <Elsewhere thought={thought} onChange={onChange} />
+      {!isNothing(thought) && (
+        <Button className="self-start" onClick={() => onChange(nothing)}>
+          {text.whatIf.putBack}
+        </Button>
+      )}
+    </div>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section>
+      <h2 className="mb-1.5 font-serif text-[15px] font-semibold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+/** What is thought of, each with a way to take it back. */
+function Taken({ items, onTakeBack }: { items: string[]; onTakeBack: (index: number) => void }) {
+  return (
+    <ul className="mb-1.5 flex flex-col">
+      {items.map((item, i) => (
+        <li key={item + i} className="flex min-h-6 items-center justify-between gap-2 border-b border-hair">
+          <span>{item}</span>
+          <Button look="link" aria-label={`${text.whatIf.putBack}: ${item}`} onClick={() => onTakeBack(i)}>
+            ×
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Without({ thought, onChange }: Props) {
+  const { byId, selection, select } = useDesk();
+  return (
+    <Part title={text.whatIf.without}>
+      <Taken
+        items={thought.without.map((id) => byId.get(id)?.label ?? id)}
+        onTakeBack={(index) => onChange({ without: thought.without.filter((_, i) => i !== index) })}
+      />
+      {selection.size > 0 && (
+        <Button
+          className="mb-1.5"
+          onClick={() => {
+            onChange({ without: [...new Set([...thought.without, ...selection])] });
+            select(new Set());
+          }}
+        >
+          {text.whatIf.takeOut} {figure(selection.size)} {text.whatIf.chosenOnRail}
+        </Button>
+      )}
+      <details>
+        <summary className="min-h-6 cursor-pointer text-chalk">{text.whatIf.choose}</summary>
+        <PieceChoice
+          legend={text.whatIf.without}
+          chosen={thought.without}
+          onChoose={(without) => onChange({ without })}
+        />
+      </details>
+    </Part>
+  );
+}
+
+function With({ thought, onChange }: Props) {
+  const [line, setLine] = useState('');
+  const reading = useEntryReading(line);
+  const preview = line.trim() ? reading.data?.preview : undefined;
+  function add(event: FormEvent) {
+    event.preventDefault();
+    if (preview) {
+      onChange({ lines: [...thought.lines, line.trim()] });
+      setLine('');
+    }
+  }
+  return (
+    <Part title={text.whatIf.with}>
+      <Taken
+        items={thought.lines}
+        onTakeBack={(index) => onChange({ lines: thought.lines.filter((_, i) => i !== index) })}
+      />
+      <form onSubmit={add} className="flex items-center gap-2">
+        <input
+          aria-label={text.whatIf.line}
+          placeholder={text.whatIf.lineHint}
+          value={line}
+          maxLength={400}
+          onChange={(event) => setLine(event.target.value)}
+          className="min-w-0 grow border border-line bg-paper px-2 py-1 placeholder:text-soft"
+        />
+        <Button type="submit" disabled={!preview}>
+          {text.whatIf.add}
+        </Button>
+      </form>
+      <p className="min-h-5 text-xs text-soft">
+        {preview?.label ?? (line.trim() ? text.pieces.needKind : '')}
+      </p>
+    </Part>
+  );
+}
+
+function Altered({ thought, onChange }: Props) {
+  const { pieces, byId } = useDesk();
+  const vocabulary = useVocabulary();
+  const [id, setId] = useState('');
+  const [attribute, setAttribute] = useState('hem');
+  const [value, setValue] = useState('');
+  const values =
+    (vocabulary.data as { words?: Record<string, string[]> } | undefined)?.words?.[attribute] ?? [];
+  const dyes = attribute === 'colours';
+  const usable = dyes ? /^#[0-9a-f]{6}$/i.test(value) : values.includes(value);
+  return (
+    <Part title={text.whatIf.altered}>
+      <Taken
+        items={thought.changed.map(
+          (one) =>
+            `${byId.get(one.id)?.label ?? one.id}, ${text.whatIf.attributes[one.attribute]} ${words(one.value)}`,
+        )}
+        onTakeBack={(index) => onChange({ changed: thought.changed.filter((_, i) => i !== index) })}
+      />
+      <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+        <Choice
+          label={text.whatIf.piece}
+          value={id}
+          options={[['', '–'], ...pieces.map((piece) => [piece.id, piece.label] as const)]}
+          onChange={setId}
+        />
+        <Choice
+          label=""
+          name={text.whatIf.altered}
+          value={attribute}
+          options={Object.entries(text.whatIf.attributes)}
+          onChange={(next) => {
+            setAttribute(next);
+            setValue(next === 'colours' ? '#1f2a44' : '');
+          }}
+        />
+        {dyes ? (
+          <input
+            type="color"
+            aria-label={text.pieces.colour}
+            value={value}
+            onChange={(event) => setValue(event.target.value)}
+            className="h-7 w-10 border border-line"
+          />
+        ) : (
+          <Choice
+            label=""
+            name={text.whatIf.attributes[attribute]}
+            value={value}
+            options={[['', '–'], ...values.map((word) => [word, words(word)] as const)]}
+            onChange={setValue}
+          />
+        )}
+        <Button
+          disabled={!id || !usable}
+          onClick={() => onChange({ changed: [...thought.changed, { id, attribute, value }] })}
+        >
+          {text.whatIf.alter}
+        </Button>
+      </div>
+    </Part>
+  );
+}
+
+function Held({ thought, onChange }: Props) {
+  const { clientId = '' } = useParams();
+  const rules = useRules(clientId);
+  const questions = new Map((rules.data ?? []).flatMap((rule) => rule.schools).map((one) => [one.id, one]));
+  return (
+    <Part title={text.whatIf.held}>
+      <details open={Object.keys(thought.schools).length > 0}>
+        <summary className="min-h-6 cursor-pointer text-chalk">
+          {figure(questions.size)} {text.whatIf.questions}
+        </summary>
+        <div className="flex flex-col gap-1">
+          {[...questions.values()].map((question) => {
+            const held = question.client ?? question.studio;
+            return (
+              <Choice
+                key={question.id}
+                label={words(question.id)}
+                value={thought.schools[question.id] ?? ''}
+                options={[
+                  ['', `${text.whatIf.asNow}: ${words(held)}`],
+                  ...question.schools
+                    .filter((school) => school.id !== held)
+                    .map((school) => [school.id, words(school.id)] as const),
+                ]}
+                onChange={(school) => {
+                  const schools = { ...thought.schools, [question.id]: school };
+                  onChange({ schools: Object.fromEntries(Object.entries(schools).filter(([, one]) => one)) });
+                }}
+              />
+            );
+          })}
+        </div>
+      </details>
+    </Part>
+  );
+}
+
+const asNow = 'as-now';
+
+function Elsewhere({ thought, onChange }: Props) {
+  const [chosen] = useChosen();
+  const { client } = useDesk();
+  const same = [asNow, text.whatIf.asNow] as const;
+  const told = (value: string) => (value === asNow ? null : value);
+  return (
+    <Part title={text.whatIf.elsewhere}>
+      <div className="flex flex-col gap-1">
+        <Choice
+          label={text.context.season}
+          value={thought.season ?? asNow}
+          options={[same, ['', text.context.noWeather], ...Object.entries(text.context.seasons)]}
+          onChange={(season) => onChange({ season: told(season) })}
+        />
+        <Choice
+          label={text.context.occasion}
+          value={thought.occasion ?? asNow}
+          options={[
+            same,
+            ['', text.context.anyOccasion],
+            ...client.occasions.map(({ name }) => [name, name] as const),
+          ]}
+          onChange={(occasion) => onChange({ occasion: told(occasion) })}
+        />
+        <Choice
+          label={text.context.verdict}
+          value={thought.daring === null ? asNow : String(thought.daring)}
+          options={[same, [String(!chosen.daring), chosen.daring ? text.context.works : text.context.daring]]}
+          onChange={(daring) => onChange({ daring: daring === asNow ? null : daring === 'true' })}
+        />
+      </div>
+    </Part>
+  );
+}

@@ -1,0 +1,153 @@
+import { useState } from 'react';
+import { createPortal } from 'react-dom';
+import { useParams } from 'react-router';
+import type { Difference, Exact } from '../../api/client';
+import { greatest, shareOf } from '../../app/exact';
+import { figure, join, text } from '../../app/messages';
+import { Delta } from '../../ui/Delta';
+import { Drawing } from '../../ui/Drawing';
+import { monthsOf, useChosen, useDesk } from '../workspace/context';
+import { useEventStream, type Streamed } from '../workspace/useEventStream';
+import { StreamState } from './StreamState';
+import { Thoughts } from './Thoughts';
+import { isNothing, nothing, toWhatIf, type Thought } from './thought';
+import { ofClient, useRules } from '../rules/queries';
+
+/** What the count would be with the wardrobe, the rules or the context otherwise; nothing of it is saved. */
+export function WhatIfStage() {
+  const { clientId = '' } = useParams();
+  const [chosen] = useChosen();
+  const { stamp, readingSlot } = useDesk();
+  const rules = useRules(clientId).data;
+  const [thought, setThought] = useState<Thought>(nothing);
+  const idle = isNothing(thought) || !rules;
+  const query = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
+  const then = {
+    months: thought.season === null ? chosen.months : monthsOf(thought.season),
+    occasion: thought.occasion ?? chosen.occasion,
+    daring: thought.daring ?? chosen.daring,
+  };
+  if (!idle) {
+    query.set('thenDaring', String(then.daring));
+    const sides: [string, string, number[], string][] = [
+      ['months', 'occasion', chosen.months, chosen.occasion],
+      ['thenMonths', 'thenOccasion', then.months, then.occasion],
+    ];
+    sides.forEach(([months, occasion, when, what]) => {
+      if (when.length) {
+        query.set(months, when.join(','));
+      }
+      if (what) {
+        query.set(occasion, what);
+      }
+    });
+    query.set('whatIf', JSON.stringify(toWhatIf(thought, ofClient(rules))));
+  }
+  const streamed = useEventStream<Difference>(
+    idle ? null : `/api/v1/clients/${clientId}/counts/difference?${query}`,
+    'difference',
+    stamp,
+  );
+  const difference = streamed.events[streamed.events.length - 1];
+  return (
+    <div className="grid grid-cols-[300px_minmax(0,1fr)] gap-6">
+      <Thoughts thought={thought} onChange={(change) => setThought({ ...thought, ...change })} />
+      <div>
+        {idle && <p className="max-w-prose text-soft">{text.whatIf.nothing}</p>}
+        <StreamState
+          streamed={streamed}
+          words={difference ? text.whatIf.uncounted : text.counts.pending}
+          fraction={streamed.fraction}
+        />
+        {difference && <Changes difference={difference} thought={thought} />}
+      </div>
+      {readingSlot && createPortal(<Outcome streamed={streamed} />, readingSlot)}
+    </div>
+  );
+}
+
+/** The figure first: what it would be, and how many more or fewer that is. */
+function Outcome({ streamed }: { streamed: Streamed<Difference> }) {
+  const { byId } = useDesk();
+  const difference = streamed.events[streamed.events.length - 1];
+  if (!difference) {
+    return <p className="text-soft">{text.whatIf.why}</p>;
+  }
+  const label = (id: string) => byId.get(id)?.label ?? id;
+  const { total, daring, paper } = difference;
+  return (
+    <section aria-live="polite" data-testid="what-if-outcome">
+      <p className="font-serif text-[28px] leading-none font-bold">{figure(total.after)}</p>
+      <p className="mt-1 text-soft">
+        {text.whatIf.would}
+        <Delta change={total.change} />
+      </p>
+      <p className="text-soft">
+        {text.whatIf.now} {figure(total.before)} · {figure(daring.after)} {text.whatIf.daring}
+        <Delta change={daring.change} /> · {figure(paper.after)} {text.whatIf.onPaper}
+        <Delta change={paper.change} />
+      </p>
+      {difference.missing.length > 0 && BigInt(total.after) === 0n && (
+        <p className="mt-3 border-l-2 border-chalk pl-2">
+          {text.whatIf.missing} {join(difference.missing)}.
+        </p>
+      )}
+      {(['orphaned', 'relieved'] as const).map(
+        (side) =>
+          difference[side].length > 0 && (
+            <section key={side} className="mt-4">
+              <h2 className="font-serif text-[15px] font-semibold">{text.whatIf[side]}</h2>
+              <p className="text-soft">{join(difference[side].map(label))}</p>
+            </section>
+          ),
+      )}
+    </section>
+  );
+}
+
+/** Every piece whose figure changes, the greatest change first. */
+function Changes({ difference, thought }: { difference: Difference; thought: Thought }) {
+  const { byId } = useDesk();
+  const size = (change: Exact) => {
+    const exact = BigInt(change);
+    return String(exact < 0n ? -exact : exact);
+  };
+  const most = greatest(difference.perPiece.map((one) => size(one.change)));
+  const label = (id: string) =>
+    byId.get(id)?.label ??
+    (id.startsWith('line-') ? thought.lines[Number(id.slice('line-'.length))] : undefined) ??
+    id;
+  if (difference.perPiece.length === 0) {
+    return <p className="text-soft">{text.whatIf.noChange}</p>;
+  }
+  return (
+    <table className="w-full" data-testid="what-if-pieces">
+      <caption className="pb-2 text-left text-xs text-soft">{text.whatIf.pieces}</caption>
+      <tbody>
+        {difference.perPiece.map((one) => (
+          <tr key={one.id} className="border-t border-hair">
+            <td className="w-9">
+              {byId.has(one.id) && <Drawing src={byId.get(one.id)!.flat} name="" className="h-7 w-6" />}
+            </td>
+            <th scope="row" className="pr-3 text-left font-normal">
+              {label(one.id)}
+            </th>
+            <td className="w-20">
+              <span
+                aria-hidden="true"
+                className={`block h-2.5 ${BigInt(one.change) > 0n ? 'bg-works' : 'bg-no'}`}
+                style={{ width: `${100 * shareOf(size(one.change), most)}%` }}
+              />
+            </td>
+            <td className="pl-3 text-right whitespace-nowrap">
+              <Delta change={one.change} />
+            </td>
+            <td className="pl-4 text-right font-serif whitespace-nowrap text-soft">
+              {figure(one.before)} → {figure(one.after)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
