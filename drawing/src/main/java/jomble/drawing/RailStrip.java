@@ -128,7 +128,7 @@ public final class RailStrip {
 
     private void bottom() {
         double hem = hem(piece.rise() == null ? 590 : piece.rise().landmark().meanPermille());
-        boolean skirt = piece.kind().origin().id().contains("skirt");
+        boolean skirt = piece.kind().isSkirt();
         double foot = Math.min(6.4, half + (piece.volume() - 2) * (skirt ? 1.1 : 0.5));
         sheet.shape(
                 Outline.rectangle(MIDDLE - half - 0.4, TOP - 2.4, half * 2 + 0.8, 3.4), Paint.flat(STEEL), "#45474a");

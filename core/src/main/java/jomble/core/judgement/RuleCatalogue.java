@@ -27,9 +27,11 @@ public final class RuleCatalogue {
             bits.put(rule, 1L << bits.size());
             if (rule instanceof PieceRule r) {
                 pieceRules.add(r);
-            } else if (rule instanceof PairRule r) {
+            }
+            if (rule instanceof PairRule r) {
                 pairRules.add(r);
-            } else if (rule instanceof WholeRule r) {
+            }
+            if (rule instanceof WholeRule r) {
                 wholeRules.add(r);
             }
         }

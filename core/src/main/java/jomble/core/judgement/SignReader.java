@@ -169,8 +169,7 @@ final class SignReader {
     }
 
     private static boolean isSkirtOrDress(Piece piece) {
-        String kind = piece.kind().origin().id();
-        return kind.contains("skirt") || kind.contains("dress");
+        return piece.kind().isSkirt() || piece.kind().isDress();
     }
 
     private static long sleeves(Piece piece) {

@@ -70,6 +70,15 @@ public record Kind(
         return like == null ? this : like;
     }
 
+    public boolean isSkirt() {
+        return origin().id.contains("skirt");
+    }
+
+    /** A one-piece without legs of its own. */
+    public boolean isDress() {
+        return origin().id.contains("dress");
+    }
+
     public boolean isShipped() {
         return like == null;
     }

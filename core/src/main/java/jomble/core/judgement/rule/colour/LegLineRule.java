@@ -39,7 +39,7 @@ public final class LegLineRule implements PairRule {
         boolean toTheShoe = leg.slot() == Slot.LEGWEAR
                 ? Summariser.hidesTheLeg(leg)
                 : leg.piece().hem() == Hem.FULL_LENGTH || leg.piece().hem() == Hem.ANKLE;
-        if (!toTheShoe || leg.piece().kind().origin().id().contains("skirt")) {
+        if (!toTheShoe || leg.piece().kind().isSkirt()) {
             return Optional.empty();
         }
         double deltaE = leg.piece().colourDifference(shoes.piece());

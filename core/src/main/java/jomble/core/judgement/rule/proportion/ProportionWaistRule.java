@@ -38,8 +38,7 @@ public final class ProportionWaistRule implements PairRule {
     @Override
     public Optional<Result> judge(Worn top, Worn bottom, JudgementContext context) {
         Piece below = bottom.piece();
-        boolean highSkirt =
-                below.rise() == Rise.HIGH && below.kind().origin().id().contains("skirt");
+        boolean highSkirt = below.rise() == Rise.HIGH && below.kind().isSkirt();
         boolean shaped = highSkirt || below.has(Detail.PLEATED_WAIST) || below.has(Detail.PAPER_BAG_WAIST);
         boolean hangs =
                 top.is(Finish.UNTUCKED) && REACHES_THE_HIP.contains(top.piece().hem());

@@ -10,6 +10,7 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Kind;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Shaft;
 import jomble.core.piece.ShaftFit;
@@ -71,10 +72,8 @@ public final class HemShaftRule implements PairRule {
     }
 
     private static boolean isSkirt(Worn worn) {
-        String kind = worn.piece().kind().origin().id();
-        return kind.contains("skirt")
-                || kind.contains("dress")
-                || SKIRTS.contains(worn.piece().shape());
+        Kind kind = worn.piece().kind();
+        return kind.isSkirt() || kind.isDress() || SKIRTS.contains(worn.piece().shape());
     }
 
     private Optional<Result> skirt(Piece skirt, int shaft, JudgementContext context) {

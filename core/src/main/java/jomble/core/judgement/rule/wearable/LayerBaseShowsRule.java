@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.wearable;
 
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
@@ -18,22 +17,6 @@ public final class LayerBaseShowsRule implements PairRule {
             "layer.base-shows",
             "The base stays hidden",
             "A base that shows at the neck reads as underwear unless it was chosen to show.");
-    private static final List<Neckline> DEEP_TO_HIGH = List.of(
-            Neckline.STRAPLESS,
-            Neckline.OFF_SHOULDER,
-            Neckline.COWL,
-            Neckline.V,
-            Neckline.SWEETHEART,
-            Neckline.SCOOP,
-            Neckline.SQUARE,
-            Neckline.HALTER,
-            Neckline.BOAT,
-            Neckline.CREW,
-            Neckline.POINT_COLLAR,
-            Neckline.BOW,
-            Neckline.BAND_COLLAR,
-            Neckline.HIGH,
-            Neckline.ROLL);
     /** Collars stand away from the neck: only what is higher than a crew shows under them. */
     private static final Set<Neckline> COLLARED = EnumSet.of(Neckline.POINT_COLLAR, Neckline.BAND_COLLAR, Neckline.BOW);
 
@@ -57,8 +40,6 @@ public final class LayerBaseShowsRule implements PairRule {
         if (inner == null || outer == null || meant || COLLARED.contains(outer)) {
             return Optional.empty();
         }
-        return DEEP_TO_HIGH.indexOf(inner) > DEEP_TO_HIGH.indexOf(outer)
-                ? Result.minor(new BaseShows(inner.words(), outer.words()))
-                : Optional.empty();
+        return inner.isHigherThan(outer) ? Result.minor(new BaseShows(inner.words(), outer.words())) : Optional.empty();
     }
 }

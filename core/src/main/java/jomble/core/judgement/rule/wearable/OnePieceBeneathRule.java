@@ -4,21 +4,37 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Scope;
 import jomble.core.judgement.Sign;
 import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Family;
+import jomble.core.piece.Finish;
+import jomble.core.piece.Fit;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Shape;
 import jomble.core.piece.Slot;
 
-/** {@code onepiece.beneath}: what is made to be worn over a top has one. */
-public final class OnePieceBeneathRule implements WholeRule {
+/**
+ * {@code onepiece.beneath}: what is made to be worn over a top has one, and what is beneath a one-piece is made to be worn there and
+ * shows.
+ *
+ * <p>The second part is ours: nobody wears a cardigan or a skirt beneath a dress, and a top that a dress hides makes no outfit of its
+ * own. It looks at two pieces; the first looks at an empty slot as well.
+ */
+public final class OnePieceBeneathRule implements PairRule, WholeRule {
     private static final RuleInfo INFO = RuleInfo.of(
             "onepiece.beneath",
-            "A top beneath",
-            "Dungarees and pinafores are cut to be worn over something; a strappy dress gains by a layer over it.");
+            "What goes beneath a one-piece",
+            "Dungarees and pinafores are cut to be worn over something, and a dress over a close top or trousers that show;"
+                    + " a strappy dress gains by a layer over it.");
+    private static final String SWIMSUIT = "swimsuit";
+    private static final Set<Shape> NARROW = EnumSet.of(Shape.PENCIL, Shape.TRUMPET);
     private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.OVERDRESS, Sign.TOP_WORN, Sign.STRAPPY_DRESS, Sign.LAYER_OVER);
@@ -27,9 +43,77 @@ public final class OnePieceBeneathRule implements WholeRule {
 
     record LayerOverStraps() {}
 
+    record NeverBeneath() {}
+
+    record HiddenBeneath() {}
+
+    record Bunches() {}
+
     @Override
     public RuleInfo info() {
         return INFO;
+    }
+
+    @Override
+    public Scope scope() {
+        return Scope.PAIR;
+    }
+
+    @Override
+    public boolean covers(Slot inner, Slot outer) {
+        return outer == Slot.ONEPIECE && (inner == Slot.TOP || inner == Slot.BOTTOM);
+    }
+
+    @Override
+    public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
+        return inner.slot() == Slot.TOP
+                ? topBeneath(inner.piece(), outer)
+                : bottomBeneath(inner.piece(), outer.piece());
+    }
+
+    private static Optional<Result> topBeneath(Piece top, Worn onepiece) {
+        if (top.kind().family() != Family.TOP && top.kind().family() != Family.BASE_LAYER) {
+            return Result.stop(new NeverBeneath());
+        }
+        if (onepiece.is(Finish.OPEN)) {
+            return Optional.empty();
+        }
+        if (!showsAbove(top, onepiece.piece())) {
+            return Result.stop(new HiddenBeneath());
+        }
+        Fit fit = onepiece.piece().fit();
+        boolean close = fit == Fit.CLOSE || fit == Fit.REGULAR && sleeve(onepiece.piece()) > 0;
+        return close && top.fit() != Fit.CLOSE ? Result.stop(new Bunches()) : Optional.empty();
+    }
+
+    /** Trousers go under a dress with room at the hem; a swimsuit goes under anything. */
+    private static Optional<Result> bottomBeneath(Piece bottom, Piece onepiece) {
+        if (onepiece.kind().origin().id().equals(SWIMSUIT)) {
+            return Optional.empty();
+        }
+        boolean trousers =
+                bottom.kind().family() == Family.BOTTOM && !bottom.kind().isSkirt();
+        boolean fits = !NARROW.contains(onepiece.shape()) || bottom.shape() == Shape.SKINNY;
+        if (!trousers || !onepiece.kind().isDress() || !fits) {
+            return Result.stop(new NeverBeneath());
+        }
+        return showsBelow(bottom, onepiece) ? Optional.empty() : Result.stop(new HiddenBeneath());
+    }
+
+    private static boolean showsAbove(Piece top, Piece over) {
+        boolean unknown = top.neckline() == null || over.neckline() == null;
+        return unknown || top.neckline().isHigherThan(over.neckline()) || sleeve(top) > sleeve(over);
+    }
+
+    private static double sleeve(Piece piece) {
+        return piece.sleeve() == null ? 0 : piece.sleeve().coverFraction();
+    }
+
+    private static boolean showsBelow(Piece bottom, Piece over) {
+        boolean unknown = bottom.hem() == null || over.hem() == null;
+        return unknown
+                || bottom.hem().landmark().meanPermille()
+                        < over.hem().landmark().meanPermille();
     }
 
     @Override
