@@ -63,7 +63,10 @@ final class CompiledContext {
             Optional<Result> result = check.judge(summary);
             if (result.isPresent()) {
                 switch (result.get().kind()) {
-                    case STOP -> charge.major = Charges.EVERY_RULE;
+                    case STOP -> {
+                        charge.major = Charges.EVERY_RULE;
+                        charge.stops |= bit;
+                    }
                     case MAJOR -> charge.major |= bit;
                     case MINOR -> charge.minor |= bit;
                     case CREDIT -> charge.credit |= bit;
@@ -250,6 +253,11 @@ final class CompiledContext {
         return lasting.major(a, b) | (ofWeather == null ? 0 : ofWeather.major(a, b));
     }
 
+    /** The rules that stop two ways, or one where they are the same. */
+    long stops(int a, int b) {
+        return lasting.stops(a, b) | (ofWeather == null ? 0 : ofWeather.stops(a, b));
+    }
+
     long credit(int a, int b) {
         return lasting.credit(a, b) | (ofWeather == null ? 0 : ofWeather.credit(a, b));
     }
@@ -275,16 +283,21 @@ final class CompiledContext {
         return effect;
     }
 
-    /** Findings OR-ed into three masks. */
+    /** Findings OR-ed into masks. */
     static final class Charge {
         long minor;
+        /** {@link Charges#EVERY_RULE} once a rule stops. */
         long major;
+
         long credit;
+        /** The rules that stop. */
+        long stops;
 
         void clear() {
             minor = 0;
             major = 0;
             credit = 0;
+            stops = 0;
         }
 
         void add(List<ReadyCheck> checks, Summary summary) {

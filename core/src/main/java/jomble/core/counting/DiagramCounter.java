@@ -62,8 +62,7 @@ public final class DiagramCounter implements Counter {
                     question.containing(List.of()).wearing(Map.of()).built(null).counting(CountedSlots.OUTFITS));
             new Sweep(whole, List.of(dark), Progress.NONE).run(Forced.free(), Forced.free());
         }
-        List<NeverTogether> never =
-                new NeverTogetherFinder(question, catalogue, options).find(crossings, tally.crossed());
+        List<NeverTogether> never = new NeverTogetherFinder(catalogue, field).find(crossings, tally.crossed());
         Counts counts = counts(field, tally, company, dark, never);
         if (question.completions()) {
             counts = counts.with(UncountedFigures.of(this, field, forced, progress.part(share, 1)));

@@ -1,5 +1,7 @@
 package jomble.core.counting;
 
+import java.util.Arrays;
+
 /**
  * The vectors of several slots in one number, for slots that most of what is worn has little to say to. Not for use by several
  * threads.
@@ -10,17 +12,31 @@ final class FarVectors {
 
     private final PairVectors[] vectors;
     private final Numbering tuples = new Numbering();
+    private long[] charged = new long[64];
     private final Unions unions = new Unions(this::join);
+    private final Rows after;
 
-    /** @param vectors of each slot */
-    FarVectors(PairVectors... vectors) {
+    /**
+     * @param before in how many ways the near slots can be filled, all together
+     * @param vectors of each slot
+     */
+    FarVectors(int before, PairVectors... vectors) {
         this.vectors = vectors.clone();
+        this.after = new Rows(before);
         number(new int[vectors.length]);
     }
 
     /** @param tuple a vector of each slot */
     int number(int[] tuple) {
-        return tuples.number(tuple);
+        int before = tuples.size();
+        int number = tuples.number(tuple);
+        if (number == before) {
+            charged = number == charged.length ? Arrays.copyOf(charged, number * 2) : charged;
+            for (int i = 0; i < tuple.length; i++) {
+                charged[number] |= vectors[i].charged(tuple[i]);
+            }
+        }
+        return number;
     }
 
     /** The vector of each slot; not to be written on. */
@@ -30,16 +46,16 @@ final class FarVectors {
 
     /** Every rule that is charged to some way of some slot. */
     long charged(int number) {
-        int[] tuple = tuples.get(number);
-        long all = 0;
-        for (int i = 0; i < tuple.length; i++) {
-            all |= vectors[i].charged(tuple[i]);
-        }
-        return all;
+        return charged[number];
     }
 
     int union(int one, int other) {
         return unions.of(one, other);
+    }
+
+    /** For each way to fill a near slot, the union of a tuple with what that way charges, for the asker to work out. */
+    int[] after(int number) {
+        return after.get(number);
     }
 
     private int join(int one, int other) {

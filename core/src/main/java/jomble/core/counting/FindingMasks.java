@@ -1,5 +1,6 @@
 package jomble.core.counting;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import jomble.core.judgement.FindingKind;
@@ -13,12 +14,13 @@ import jomble.core.judgement.Ruling;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /**
  * The findings of piece and pair rules in one context, as bit masks: bit i is rule i of the catalogue.
  *
- * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link Charges#EVERY_RULE}; so is a
- * piece worn in two places.
+ * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link Charges#EVERY_RULE}, whichever
+ * rules it is of; so is a piece worn in two places.
  */
 final class FindingMasks {
     private final int size;
@@ -26,7 +28,10 @@ final class FindingMasks {
     private final boolean ofPiecesOnly;
 
     private final Charges charges = new Charges();
+    /** A number of {@link #charges}, or of a stop the complement of a number of {@link #stopping}. */
     private final int[] charge;
+
+    private final Charges stopping = new Charges();
     /** Numbers of credits, which have a mask each. */
     private final int[] credit;
 
@@ -44,6 +49,8 @@ final class FindingMasks {
         this.ofPiecesOnly = ofWeather && pairRules.isEmpty();
         this.charge = new int[ofPiecesOnly ? size : size * size];
         this.credit = new int[charge.length];
+        List<Ruling> never = context.overrides().neverOf(1, 2);
+        Bench[][] benches = new Bench[Slot.values().length][Slot.values().length];
         for (int a = 0; a < size; a++) {
             Worn inner = ways.get(a);
             Finds alone = new Finds();
@@ -52,17 +59,33 @@ final class FindingMasks {
                     alone.add(catalogue.bit(rule), context.held(rule, rule.judge(inner, context)));
                 }
             }
-            if (isNever(List.of(inner), context)) {
-                alone.major = Charges.EVERY_RULE;
+            if (isAgainst(never, List.of(inner))) {
+                alone.stopped = true;
             }
             keep(a, a, alone);
             for (int b = a + 1; b < size && !ofPiecesOnly; b++) {
-                if (inner.slot() != ways.get(b).slot()) {
-                    Finds pair = pair(inner, ways.get(b), pairRules, catalogue, context);
+                Worn outer = ways.get(b);
+                if (inner.slot() != outer.slot()) {
+                    Bench[] row = benches[inner.slot().ordinal()];
+                    int column = outer.slot().ordinal();
+                    if (row[column] == null) {
+                        row[column] = Bench.of(inner.slot(), outer.slot(), pairRules, catalogue);
+                    }
+                    Finds pair = pair(inner, outer, row[column], never, context);
                     keep(a, b, pair);
                     keep(b, a, pair);
                 }
             }
+        }
+    }
+
+    /** The rules about one pair of slots, with their bits. */
+    private record Bench(PairRule[] rules, long[] bits) {
+        static Bench of(Slot inner, Slot outer, List<PairRule> rules, RuleCatalogue catalogue) {
+            PairRule[] sitting =
+                    rules.stream().filter(rule -> rule.covers(inner, outer)).toArray(PairRule[]::new);
+            return new Bench(
+                    sitting, Arrays.stream(sitting).mapToLong(catalogue::bit).toArray());
         }
     }
 
@@ -71,6 +94,8 @@ final class FindingMasks {
         private long minor;
         private long major;
         private long credit;
+        private long stops;
+        private boolean stopped;
 
         void add(long bit, Optional<Result> result) {
             if (result.isEmpty()) {
@@ -78,7 +103,10 @@ final class FindingMasks {
             }
             FindingKind kind = result.get().kind();
             switch (kind) {
-                case STOP -> major = Charges.EVERY_RULE;
+                case STOP -> {
+                    stopped = true;
+                    stops |= bit;
+                }
                 case MAJOR -> major |= bit;
                 case MINOR -> minor |= bit;
                 case CREDIT -> credit |= bit;
@@ -87,7 +115,7 @@ final class FindingMasks {
     }
 
     private void keep(int a, int b, Finds found) {
-        charge[at(a, b)] = charges.number(found.minor, found.major);
+        charge[at(a, b)] = found.stopped ? ~stopping.number(found.stops, 0) : charges.number(found.minor, found.major);
         credit[at(a, b)] = credits.number(found.credit, 0);
     }
 
@@ -95,18 +123,19 @@ final class FindingMasks {
         return ofPiecesOnly ? a : a * size + b;
     }
 
-    private static Finds pair(
-            Worn inner, Worn outer, List<PairRule> rules, RuleCatalogue catalogue, JudgementContext context) {
+    private static Finds pair(Worn inner, Worn outer, Bench bench, List<Ruling> never, JudgementContext context) {
         Finds finds = new Finds();
-        if (shareAPiece(inner, outer) || isNever(List.of(inner, outer), context)) {
-            finds.major = Charges.EVERY_RULE;
+        if (shareAPiece(inner, outer) || isAgainst(never, List.of(inner, outer))) {
+            finds.stopped = true;
             return finds;
         }
         boolean approved = context.overrides().approves(inner, outer);
-        for (PairRule rule : rules) {
-            if (rule.covers(inner.slot(), outer.slot())) {
-                Optional<Result> result = context.held(rule, rule.judge(inner, outer, context));
-                finds.add(catalogue.bit(rule), approved ? result.filter(r -> Judge.isLasting(rule, r)) : result);
+        for (int i = 0; i < bench.rules.length; i++) {
+            PairRule rule = bench.rules[i];
+            Optional<Result> result = rule.judge(inner, outer, context);
+            if (result.isPresent()) {
+                Optional<Result> held = context.held(rule, result);
+                finds.add(bench.bits[i], approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
             }
         }
         return finds;
@@ -123,14 +152,13 @@ final class FindingMasks {
     }
 
     /** Whether a ruling on one piece or two is against what is worn. */
-    private static boolean isNever(List<Worn> worn, JudgementContext context) {
-        List<Ruling> rulings = context.overrides().neverOf(1, 2);
-        if (rulings.isEmpty()) {
+    private static boolean isAgainst(List<Ruling> never, List<Worn> worn) {
+        if (never.isEmpty()) {
             return false;
         }
         List<PieceId> pieces =
                 worn.stream().flatMap(w -> w.pieces().stream()).map(Piece::id).toList();
-        return rulings.stream().anyMatch(ruling -> pieces.containsAll(ruling.pieces()));
+        return never.stream().anyMatch(ruling -> pieces.containsAll(ruling.pieces()));
     }
 
     /** Whether there is no finding at all. */
@@ -146,8 +174,11 @@ final class FindingMasks {
     /** Whether both find the same faults. */
     boolean isLike(FindingMasks other) {
         for (int i = 0; i < charge.length; i++) {
-            boolean same = charges.minor(charge[i]) == other.charges.minor(other.charge[i])
-                    && charges.major(charge[i]) == other.charges.major(other.charge[i]);
+            boolean same = charge[i] < 0
+                    ? other.charge[i] < 0
+                    : other.charge[i] >= 0
+                            && charges.minor(charge[i]) == other.charges.minor(other.charge[i])
+                            && charges.major(charge[i]) == other.charges.major(other.charge[i]);
             if (!same) {
                 return false;
             }
@@ -171,11 +202,19 @@ final class FindingMasks {
     }
 
     long minor(int a, int b) {
-        return isSilent(a, b) ? 0 : charges.minor(charge[at(a, b)]);
+        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
+        return number < 0 ? 0 : charges.minor(number);
     }
 
     long major(int a, int b) {
-        return isSilent(a, b) ? 0 : charges.major(charge[at(a, b)]);
+        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
+        return number < 0 ? Charges.EVERY_RULE : charges.major(number);
+    }
+
+    /** The rules that stop two ways, or one where they are the same. */
+    long stops(int a, int b) {
+        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
+        return number < 0 ? stopping.minor(~number) : 0;
     }
 
     long credit(int a, int b) {

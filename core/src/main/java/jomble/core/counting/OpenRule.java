@@ -6,7 +6,7 @@ import jomble.core.judgement.Gauge;
  * A rule about the whole that waits for slots of the tail, as an automaton: of what it has seen only one thing matters, what it will
  * find for each way to go on. That is its state, equal for equal prospects; a slot filled in some way leads to the next.
  *
- * <p>States are worked out by dressing a {@link Gauge}, once for each {@link jomble.core.judgement.WholeRule#key key} of the rule.
+ * <p>States are worked out by dressing a {@link Gauge}, once for each {@link jomble.core.judgement.WholeRule.Check#key key} of the rule.
  */
 final class OpenRule {
     static final int SILENT = 0;
@@ -86,7 +86,7 @@ final class OpenRule {
         if (next == known.length) {
             return found(worn);
         }
-        key[0] = check.rule().key(worn);
+        key[0] = check.check().key(check.rule(), worn);
         int number = known[next].get(key);
         return number == KeyTable.ABSENT ? explore(next, worn) : number;
     }

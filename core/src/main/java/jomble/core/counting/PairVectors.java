@@ -14,10 +14,16 @@ final class PairVectors {
     private final Numbering vectors = new Numbering();
     private long[] charged = new long[64];
     private final Unions unions = new Unions(this::join);
+    private final Rows after;
 
-    PairVectors(Charges charges, int ways) {
+    /**
+     * @param ways in how many ways the slot can be filled
+     * @param before likewise the slots before it, all together
+     */
+    PairVectors(Charges charges, int ways, int before) {
         this.charges = charges;
         this.ways = ways;
+        this.after = new Rows(before);
         number(new int[ways]);
     }
 
@@ -34,9 +40,9 @@ final class PairVectors {
         return number;
     }
 
-    /** What a way is charged. */
-    int charge(int vector, int way) {
-        return vectors.get(vector)[way];
+    /** What each way is charged; not to be written on. */
+    int[] get(int vector) {
+        return vectors.get(vector);
     }
 
     /** Every rule that is charged to some way. */
@@ -46,6 +52,11 @@ final class PairVectors {
 
     int union(int one, int other) {
         return unions.of(one, other);
+    }
+
+    /** For each way to fill a slot before, the union of a vector with what that way charges, for the asker to work out. */
+    int[] after(int vector) {
+        return after.get(vector);
     }
 
     private int join(int one, int other) {

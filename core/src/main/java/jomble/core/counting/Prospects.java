@@ -1,6 +1,5 @@
 package jomble.core.counting;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import jomble.core.judgement.Gauge;
@@ -10,7 +9,7 @@ import jomble.core.judgement.Gauge;
  * level is a look at a table, filled as it is needed. Not for use by several threads.
  */
 final class Prospects {
-    private static final int UNKNOWN = -1;
+    private static final int FIRST_CAPACITY = 64;
 
     /** By level, the rules that wait for it or for one after it. */
     private final OpenRule[][] pending;
@@ -18,10 +17,10 @@ final class Prospects {
     private final int[] ways;
     private final Numbering[] states;
     /** By level and state, what each choice leads to. */
-    private final List<List<Row>> rows = new ArrayList<>();
+    private final Row[][] rows;
 
     /** By choice, 0 for the empty slot: the state after it, and what is charged by the rules that then have seen all they can. */
-    private static final class Row {
+    static final class Row {
         private final int[] next;
         private final long[] minor;
         private final long[] major;
@@ -30,7 +29,17 @@ final class Prospects {
             next = new int[choices];
             minor = new long[choices];
             major = new long[choices];
-            Arrays.fill(next, UNKNOWN);
+            Arrays.fill(next, Rows.UNKNOWN);
+        }
+
+        /** Known once {@link Prospects#after} was asked. */
+        long minor(int choice) {
+            return minor[choice];
+        }
+
+        /** Likewise; {@link Charges#EVERY_RULE} where it cannot be worn. */
+        long major(int choice) {
+            return major[choice];
         }
     }
 
@@ -39,11 +48,12 @@ final class Prospects {
         this.ways = ways;
         this.pending = new OpenRule[ways.length + 1][];
         this.states = new Numbering[ways.length + 1];
+        this.rows = new Row[ways.length + 1][];
         for (int level = 0; level <= ways.length; level++) {
             int here = level;
             pending[level] = rules.stream().filter(rule -> rule.last() >= here).toArray(OpenRule[]::new);
             states[level] = new Numbering();
-            rows.add(new ArrayList<>());
+            rows[level] = new Row[FIRST_CAPACITY];
         }
     }
 
@@ -64,23 +74,21 @@ final class Prospects {
         return number(0, tuple);
     }
 
-    /** @param choice 0 for the empty slot, from 1 on the ways to fill it */
-    int after(int level, int state, int choice) {
-        Row row = rows.get(level).get(state);
-        if (row.next[choice] == UNKNOWN) {
+    Row row(int level, int state) {
+        return rows[level][state];
+    }
+
+    /**
+     * The state after a choice.
+     *
+     * @param row of the state
+     * @param choice 0 for the empty slot, from 1 on the ways to fill it
+     */
+    int after(int level, int state, Row row, int choice) {
+        if (row.next[choice] == Rows.UNKNOWN) {
             step(level, state, choice, row);
         }
         return row.next[choice];
-    }
-
-    /** What is charged by going on; known once {@link #after} was asked. */
-    long minor(int level, int state, int choice) {
-        return rows.get(level).get(state).minor[choice];
-    }
-
-    /** Likewise; {@link Charges#EVERY_RULE} where it cannot be worn. */
-    long major(int level, int state, int choice) {
-        return rows.get(level).get(state).major[choice];
     }
 
     private void step(int level, int state, int choice, Row row) {
@@ -103,8 +111,11 @@ final class Prospects {
 
     private int number(int level, int[] tuple) {
         int number = states[level].number(tuple);
-        if (number == rows.get(level).size()) {
-            rows.get(level).add(new Row(level < ways.length ? ways[level] + 1 : 0));
+        if (number == rows[level].length) {
+            rows[level] = Arrays.copyOf(rows[level], number * 2);
+        }
+        if (rows[level][number] == null) {
+            rows[level][number] = new Row(level < ways.length ? ways[level] + 1 : 0);
         }
         return number;
     }

@@ -74,6 +74,17 @@ final class TailSearch implements OpenRule.Dresser {
     private final KeyTable[] lists;
 
     private final List<CompiledContext.ReadyCheck> ofBody = new ArrayList<>();
+    /** By level, what is said there of each way to fill it. */
+    private final int[][] chargedThere;
+    /** By level and later level, what is said of the later one after each way to fill the first, and how the far ones fare. */
+    private final int[][][] saidAfter;
+
+    private final int[][] farSaidAfter;
+    /** By level, where it leads to from the state there. */
+    private final Prospects.Row[] leads;
+    /** By level, the number of ways to fill those before it. */
+    private final int[] offsets;
+
     private int nextState;
     private long nextMinor;
     private long nextMajor;
@@ -95,11 +106,16 @@ final class TailSearch implements OpenRule.Dresser {
         this.said = new int[levels + 1][levels];
         this.clo = new int[levels][];
         this.live = new long[levels + 1];
+        this.chargedThere = new int[levels][];
+        this.saidAfter = new int[levels][levels][];
+        this.farSaidAfter = new int[levels][];
+        this.leads = new Prospects.Row[levels];
+        this.offsets = new int[levels + 1];
         for (int level = 0; level < levels; level++) {
             spreadWays(level);
         }
         this.near = Math.max(tail.levelOf(Slot.MID), tail.levelOf(Slot.JACKET)) + 1;
-        this.farVectors = new FarVectors(Arrays.copyOfRange(vectors, near, levels));
+        this.farVectors = new FarVectors(offsets[near], Arrays.copyOfRange(vectors, near, levels));
         this.farCharges = new int[wardrobe];
         this.farSaid = new int[near + 1];
         Arrays.fill(farCharges, -1);
@@ -110,7 +126,7 @@ final class TailSearch implements OpenRule.Dresser {
         this.fillings = warmth == null ? null : new Fillings(warmth);
         this.warmths = warmth == null ? null : new WarmthDiagram(diagram, fillings, tail.counted());
         for (int level = levels - 1; level >= 0; level--) {
-            int small = level < near ? near - level + 1 : levels - level;
+            int small = level <= near ? near - level + 1 : levels - level;
             keys[level] = new long[FIXED + (small + PER_LONG - 1) / PER_LONG];
             tables[level] = new KeyTable(keys[level].length);
             lists[level] = new KeyTable(keys[level].length);
@@ -134,7 +150,8 @@ final class TailSearch implements OpenRule.Dresser {
                                         context.part(way).peeledCentiClo())))
                 .toArray();
         own[level] = Arrays.stream(ways[level]).map(way -> between(way, way)).toArray();
-        vectors[level] = new PairVectors(charged, ways[level].length);
+        vectors[level] = new PairVectors(charged, ways[level].length, offsets[level]);
+        offsets[level + 1] = offsets[level] + ways[level].length;
         Arrays.fill(charges[level], -1);
     }
 
@@ -209,7 +226,6 @@ final class TailSearch implements OpenRule.Dresser {
         for (int i = 0; i < count; i++) {
             farSaid[0] = farVectors.union(farSaid[0], farCharge(body[i]));
         }
-        arrive(0);
         int state = prospects.start(worn);
         return fillings == null
                 ? build(0, state, minor, major)
@@ -245,11 +261,20 @@ final class TailSearch implements OpenRule.Dresser {
         return charged.number(context.minor(one, other), context.major(one, other));
     }
 
-    /** Takes the far vectors apart when it is their turn. */
-    private void arrive(int level) {
+    /** Looks up everything about a level that is the same for all ways to decide it. */
+    private void arrive(int level, int state) {
         if (level == near) {
             int[] tuple = farVectors.get(farSaid[near]);
             System.arraycopy(tuple, 0, said[near], near, tuple.length);
+        }
+        chargedThere[level] = vectors[level].get(said[level][level]);
+        leads[level] = prospects.row(level, state);
+        int end = level < near ? near : levels;
+        for (int later = level + 1; later < end; later++) {
+            saidAfter[level][later] = vectors[later].after(said[level][later]);
+        }
+        if (level < near) {
+            farSaidAfter[level] = farVectors.after(farSaid[level]);
         }
     }
 
@@ -272,12 +297,12 @@ final class TailSearch implements OpenRule.Dresser {
         long[] key = keys[level];
         long alive = live[level];
         int small = 0;
-        for (int later = level; later < (level < near ? near : levels); later++) {
+        for (int later = level; later < (level <= near ? near : levels); later++) {
             int vector = said[level][later];
             alive |= vectors[later].charged(vector);
             add(key, small++, vector);
         }
-        if (level < near) {
+        if (level <= near) {
             alive |= farVectors.charged(farSaid[level]);
             add(key, small, farSaid[level]);
         }
@@ -310,6 +335,7 @@ final class TailSearch implements OpenRule.Dresser {
     /** A node with a child for every way to decide a counted slot. */
     private int branch(int level, int state, long minor, long major) {
         int[] of = new int[tail.levels().get(level).options().size() + 1];
+        arrive(level, state);
         if (leave(level, state, minor, major)) {
             of[0] = build(level + 1, nextState, nextMinor, nextMajor);
         }
@@ -324,6 +350,7 @@ final class TailSearch implements OpenRule.Dresser {
 
     /** The best terminal over the ways to fill a slot and those after it. */
     private int best(int level, int state, long minor, long major) {
+        arrive(level, state);
         int best = leave(level, state, minor, major) ? build(level + 1, nextState, nextMinor, nextMajor) : Diagram.NO;
         for (int way = 0; way < ways[level].length && best != Diagram.WORKS; way++) {
             if (put(level, way, state, minor, major)) {
@@ -344,6 +371,7 @@ final class TailSearch implements OpenRule.Dresser {
         if (known != KeyTable.ABSENT) {
             return known;
         }
+        arrive(level, state);
         int[] choice = new int[ways[level].length + 1];
         System.arraycopy(choices[level], 0, choice, 1, ways[level].length);
         int[] of = new int[choice.length];
@@ -372,6 +400,7 @@ final class TailSearch implements OpenRule.Dresser {
         if (known != KeyTable.ABSENT) {
             return known;
         }
+        arrive(level, state);
         Fillings.Union union = fillings.new Union();
         for (int i = 0; i <= ways[level].length; i++) {
             boolean possible = i == 0 ? leave(level, state, minor, major) : put(level, i - 1, state, minor, major);
@@ -397,36 +426,43 @@ final class TailSearch implements OpenRule.Dresser {
         }
         int end = level < near ? near : levels;
         System.arraycopy(said[level], level + 1, said[level + 1], level + 1, end - level - 1);
-        arrive(level + 1);
         return true;
     }
 
     /** Fills a slot in one way, likewise. */
     private boolean put(int level, int place, int state, long minor, long major) {
-        int way = ways[level][place];
-        int charge = vectors[level].charge(said[level][level], place);
+        int charge = chargedThere[level][place];
         int alone = own[level][place];
         long lesser = minor | charged.minor(charge) | charged.minor(alone);
         long greater = major | charged.major(charge) | charged.major(alone);
         if (Charges.points(lesser, greater) > MOST_POINTS || !decide(level, state, place + 1, lesser, greater)) {
             return false;
         }
+        int column = offsets[level] + place;
         int end = level < near ? near : levels;
         for (int later = level + 1; later < end; later++) {
-            said[level + 1][later] = vectors[later].union(said[level][later], charge(later, way));
+            int[] after = saidAfter[level][later];
+            if (after[column] == Rows.UNKNOWN) {
+                after[column] = vectors[later].union(said[level][later], charge(later, ways[level][place]));
+            }
+            said[level + 1][later] = after[column];
         }
         if (level < near) {
-            farSaid[level + 1] = farVectors.union(farSaid[level], farCharge(way));
+            int[] after = farSaidAfter[level];
+            if (after[column] == Rows.UNKNOWN) {
+                after[column] = farVectors.union(farSaid[level], farCharge(ways[level][place]));
+            }
+            farSaid[level + 1] = after[column];
         }
-        arrive(level + 1);
         return true;
     }
 
     /** Charges what can be judged now that a level is decided. */
     private boolean decide(int level, int state, int choice, long minor, long major) {
-        nextState = prospects.after(level, state, choice);
-        nextMinor = minor | prospects.minor(level, state, choice);
-        nextMajor = major | prospects.major(level, state, choice);
+        Prospects.Row row = leads[level];
+        nextState = prospects.after(level, state, row, choice);
+        nextMinor = minor | row.minor(choice);
+        nextMajor = major | row.major(choice);
         return Charges.points(nextMinor, nextMajor) <= MOST_POINTS;
     }
 

@@ -68,5 +68,10 @@ public non-sealed interface WholeRule extends Rule {
         Check SILENT = summary -> Optional.empty();
 
         Optional<Result> judge(Summary summary);
+
+        /** As {@link WholeRule#key}, where more outfits may be alike: those the rule holds alike in this context. */
+        default long key(WholeRule rule, Summary summary) {
+            return rule.key(summary);
+        }
     }
 }

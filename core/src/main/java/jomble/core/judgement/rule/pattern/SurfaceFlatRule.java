@@ -80,32 +80,61 @@ public final class SurfaceFlatRule implements WholeRule {
 
     @Override
     public Check prepare(JudgementContext context) {
-        double spread = context.value(this, SPREAD);
-        double dark = context.value(this, DARK);
-        double textures = context.value(this, TEXTURES);
-        String black = context.schools().of(SchoolSwitch.ALL_BLACK);
-        String oneColour = context.schools().of(SchoolSwitch.ONE_COLOUR);
-        return summary -> {
+        return new Flatness(
+                context.value(this, SPREAD),
+                context.value(this, DARK),
+                context.value(this, TEXTURES),
+                context.schools().of(SchoolSwitch.ALL_BLACK),
+                context.schools().of(SchoolSwitch.ONE_COLOUR));
+    }
+
+    /** The rule with its numbers, and the school for all black and for one colour. */
+    private record Flatness(double spread, double dark, double textures, String black, String oneColour)
+            implements Check {
+        private static final String AVOIDED = "avoided";
+        private static final String TEXTURED = "textured";
+
+        @Override
+        public Optional<Result> judge(Summary summary) {
             Signs signs = summary.signs();
-            if (signs.mains() < 2) {
+            if (signs.mains() < 2 || !isOneColour(signs)) {
                 return Optional.empty();
             }
-            boolean allBlack = !signs.has(Sign.NOT_BLACK);
-            boolean allDark = (signs.families() & ~NEUTRALS) == 0 && signs.lightest() < dark;
-            boolean one = Integer.bitCount(signs.families()) == 1 && signs.lightest() - signs.darkest() < spread;
-            if (!allBlack && !allDark && !one) {
-                return Optional.empty();
-            }
+            boolean allBlack = isAllBlack(signs);
             String school = allBlack ? black : oneColour;
-            if (school.equals("avoided")) {
+            if (school.equals(AVOIDED)) {
                 return Result.major(allBlack ? new AllBlackAvoided() : new OneColourAvoided());
             }
             int surfaces = Integer.bitCount(signs.surfaces());
-            boolean flat = surfaces < textures && !signs.has(Sign.PATTERN_WORN) && signs.statements() == 0;
-            return school.equals("textured") && flat
+            return school.equals(TEXTURED) && isFlat(signs)
                     ? Result.minor(allBlack ? new FlatBlack(surfaces, textures) : new FlatOneColour(surfaces, textures))
                     : Optional.empty();
-        };
+        }
+
+        /** What was of several colours, or has texture where that is all that is asked for, stays so whatever is put on. */
+        @Override
+        public long key(WholeRule rule, Summary summary) {
+            Signs signs = summary.signs();
+            boolean avoids = black.equals(AVOIDED) || oneColour.equals(AVOIDED);
+            return isOneColour(signs) && (avoids || isFlat(signs)) ? rule.key(summary) : COLOURFUL;
+        }
+
+        private boolean isOneColour(Signs signs) {
+            boolean allDark = (signs.families() & ~NEUTRALS) == 0 && signs.lightest() < dark;
+            return isAllBlack(signs)
+                    || allDark
+                    || Integer.bitCount(signs.families()) <= 1 && signs.lightest() - signs.darkest() < spread;
+        }
+
+        private static boolean isAllBlack(Signs signs) {
+            return !signs.has(Sign.NOT_BLACK);
+        }
+
+        private boolean isFlat(Signs signs) {
+            return Integer.bitCount(signs.surfaces()) < textures
+                    && !signs.has(Sign.PATTERN_WORN)
+                    && signs.statements() == 0;
+        }
     }
 
     private static long neutrals() {
