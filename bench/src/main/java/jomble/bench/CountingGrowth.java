@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Consumer;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
@@ -16,10 +15,12 @@ import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
-/** Prints how the cost of a count grows with the wardrobe, what a thought costs, and how general-purpose methods fare on the same pieces. */
+/** Prints how the cost of a count grows with the wardrobe, and what a thought costs. */
 public final class CountingGrowth {
-    private static final List<Integer> SIZES = List.of(30, 60, 120, 240, 400);
-    private static final List<Integer> LOOPED = List.of(30, 60);
+    private static final List<Integer> SIZES = List.of(30, 60, 120, 240, 400, 1000);
+    /** Larger wardrobes are counted in clothes and shoes only. */
+    private static final int WHOLE = 400;
+
     private static final int RUNS = 5;
     /** Small counts are over before the machine is warm. */
     private static final int WARM_RUNS = 300;
@@ -36,14 +37,11 @@ public final class CountingGrowth {
         for (int size : sizes) {
             print(counter, size, "outfits", Map.of());
             print(counter, size, "outfits", Map.of("months", List.of(1)));
-            if (size <= 400) {
+            if (size <= WHOLE) {
                 print(counter, size, "looks", Map.of("countedSlots", "looks"));
             }
         }
-        sizes.forEach(size -> whatIf(counter, size));
-        LOOPED.stream()
-                .filter(size -> arguments.length == 0 || sizes.contains(size))
-                .forEach(size -> compare(counter, size));
+        sizes.stream().filter(size -> size <= WHOLE).forEach(size -> whatIf(counter, size));
     }
 
     private static void print(Counter counter, int size, String counted, Map<String, Object> context) {
@@ -54,35 +52,6 @@ public final class CountingGrowth {
                 () -> total[0] = count(counter, question).total());
         String when = context.containsKey("months") ? "January" : "no weather";
         System.out.printf("| %d | %s | %s | %,d | %.1f |%n", size, counted, when, total[0], millis);
-    }
-
-    /** A general-purpose method. */
-    private record Peer(String name, Consumer<PlainOutfits> method) {}
-
-    private static final List<Peer> PEERS = List.of(
-            new Peer("nested loops", NestedLoops::count),
-            new Peer("bitset backtracking", BitsetBacktracking::count),
-            new Peer("constraint solver", ConstraintSolver::count));
-
-    private static void compare(Counter counter, int size) {
-        CountQuestion question = SampleQuestions.clothesAndShoesOnly(size);
-        BigInteger[] total = new BigInteger[1];
-        double diagram =
-                best(WARM_RUNS, () -> total[0] = count(counter, question).total());
-        System.out.printf(
-                "%d pieces of %d, clothes and shoes only: %,d; diagram %.1f ms%n",
-                question.pieces().size(), size, total[0], diagram);
-        for (Peer peer : PEERS) {
-            PlainOutfits outfits = new PlainOutfits(question);
-            double millis = best(1, () -> peer.method().accept(outfits));
-            if (!total[0].equals(BigInteger.valueOf(outfits.works()))) {
-                throw new IllegalStateException(
-                        total[0] + " by the diagram, " + outfits.works() + " by " + peer.name());
-            }
-            System.out.printf(
-                    "  %s: %,d judged, %.0f ms, %.0f times as long%n",
-                    peer.name(), outfits.judged(), millis, millis / diagram);
-        }
     }
 
     /** What if one piece were not there: the median over pieces all through the wardrobe. */
@@ -99,11 +68,11 @@ public final class CountingGrowth {
         System.out.printf("without one of %d pieces: median %.1f ms of %d%n", size, millis[tried / 2], tried);
     }
 
-    private static Counts count(Counter counter, CountQuestion question) {
+    static Counts count(Counter counter, CountQuestion question) {
         return counter.count(question, List.of(SlotPair.TOPS_AND_BOTTOMS), Progress.NONE);
     }
 
-    private static double best(int runs, Runnable work) {
+    static double best(int runs, Runnable work) {
         long best = Long.MAX_VALUE;
         for (int i = 0; i < runs; i++) {
             long start = System.nanoTime();

@@ -1,5 +1,6 @@
 package jomble.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import jomble.core.counting.CompiledJudge;
 import jomble.core.counting.CountQuestion;
@@ -23,7 +24,21 @@ final class PlainOutfits {
     private long works;
 
     /** A slot of a structure, the pieces it may take, and whether it may stay empty. */
-    record Place(Slot slot, List<Worn> choices, boolean optional) {}
+    record Place(Slot slot, List<Worn> choices, boolean optional) {
+        /** Choices are numbered from 1 on; 0 is the empty slot. */
+        int least() {
+            return optional ? 0 : 1;
+        }
+
+        boolean canBeDecided() {
+            return least() <= choices.size();
+        }
+    }
+
+    /** Hears of two choices by their numbers. */
+    interface Pairing {
+        void accept(int one, int other);
+    }
 
     PlainOutfits(CountQuestion question) {
         JudgementContext context = question.contexts().get(0);
@@ -49,6 +64,29 @@ final class PlainOutfits {
 
     boolean mayMeet(Worn one, Worn other) {
         return one.piece() != other.piece() && judge.mayMeet(one, other);
+    }
+
+    /** Tells all choices of two places that may be made together. */
+    void forEachPair(Place one, Place other, Pairing told) {
+        for (int a = one.least(); a <= one.choices().size(); a++) {
+            for (int b = other.least(); b <= other.choices().size(); b++) {
+                boolean apart = a == 0 || b == 0;
+                if (apart || mayMeet(one.choices().get(a - 1), other.choices().get(b - 1))) {
+                    told.accept(a, b);
+                }
+            }
+        }
+    }
+
+    /** @param chosen the number of a choice for each place */
+    void judge(List<Place> places, int[] chosen) {
+        List<Worn> worn = new ArrayList<>();
+        for (int i = 0; i < chosen.length; i++) {
+            if (chosen[i] > 0) {
+                worn.add(places.get(i).choices().get(chosen[i] - 1));
+            }
+        }
+        judge(worn);
     }
 
     /** Puts an outfit to the judge. */

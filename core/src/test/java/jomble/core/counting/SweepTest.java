@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class SweepTest {
     private static final long SEED = 5;
-    private static final int PIECES = 30;
+    private static final int PIECES = 40;
     private static final double HUE_SHARE = 0.3;
 
     private static Field field(long worthSharing) {

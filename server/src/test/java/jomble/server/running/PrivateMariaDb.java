@@ -87,10 +87,13 @@ public final class PrivateMariaDb implements AutoCloseable {
         return "jdbc:mariadb://127.0.0.1:" + port + "/jomble";
     }
 
-    /** Ends the server at once, as a power cut would, and forgets its data. */
+    /** Ends the server at once, as a power cut would, and forgets its data; once is enough. */
     @Override
     public void close() {
         server.destroyForcibly();
+        if (!Files.exists(directory)) {
+            return;
+        }
         try (Stream<Path> files = Files.walk(directory)) {
             server.waitFor();
             files.sorted(Comparator.reverseOrder())
