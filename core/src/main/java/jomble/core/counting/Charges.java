@@ -1,6 +1,8 @@
 package jomble.core.counting;
 
 import java.util.Arrays;
+import jomble.core.counting.table.KeyTable;
+import jomble.core.counting.table.Unions;
 import jomble.core.judgement.Verdict;
 
 /**

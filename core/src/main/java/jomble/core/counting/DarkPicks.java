@@ -3,6 +3,7 @@ package jomble.core.counting;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.counting.table.Figures;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 

@@ -1,6 +1,9 @@
 package jomble.core.counting;
 
 import java.util.Arrays;
+import jomble.core.counting.table.Figures;
+import jomble.core.counting.table.KeyTable;
+import jomble.core.counting.table.Numbering;
 
 /**
  * An ordered decision diagram over the counted slots that are put on over a dressed body: a node asks for one slot's piece, has a child

@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Supplier;
+import jomble.core.counting.table.TableFullException;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
@@ -39,10 +41,17 @@ public final class DiagramCounter implements Counter {
 
     @Override
     public Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress) {
+        return orRefused(() -> countAll(question, crossings, progress));
+    }
+
+    /** Does what may be too much to be done. */
+    private static <T> T orRefused(Supplier<T> work) {
         try {
-            return countAll(question, crossings, progress);
+            return work.get();
         } catch (ArithmeticException e) {
             throw new TooManyCombinationsException(e);
+        } catch (TableFullException e) {
+            throw WardrobeTooLargeException.ofMemory(e);
         }
     }
 
@@ -73,12 +82,10 @@ public final class DiagramCounter implements Counter {
 
     @Override
     public Completions completions(CountQuestion question, Progress progress) {
-        try {
+        return orRefused(() -> {
             Field field = new Field(question, catalogue, worthSharing);
             return UncountedFigures.of(this, field, Forced.by(question, field.options()), progress);
-        } catch (ArithmeticException e) {
-            throw new TooManyCombinationsException(e);
-        }
+        });
     }
 
     private static boolean isFree(CountQuestion question) {
@@ -122,11 +129,7 @@ public final class DiagramCounter implements Counter {
 
     @Override
     public CombinationPage list(CountQuestion question, long offset, int limit, Progress progress) {
-        try {
-            return page(question, offset, limit, progress);
-        } catch (ArithmeticException e) {
-            throw new TooManyCombinationsException(e);
-        }
+        return orRefused(() -> page(question, offset, limit, progress));
     }
 
     private CombinationPage page(CountQuestion question, long offset, int limit, Progress progress) {

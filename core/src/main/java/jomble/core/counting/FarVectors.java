@@ -1,6 +1,9 @@
 package jomble.core.counting;
 
 import java.util.Arrays;
+import jomble.core.counting.table.Numbering;
+import jomble.core.counting.table.Rows;
+import jomble.core.counting.table.Unions;
 
 /**
  * The vectors of several slots in one number, for slots that most of what is worn has little to say to. Not for use by several

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.counting.table.KeyTable;
 import jomble.core.judgement.Summary;
 
 /**

@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.counting.table.Figures;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;

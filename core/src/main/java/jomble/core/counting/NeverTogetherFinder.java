@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jomble.core.counting.table.Figures;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Ruling;

@@ -1,5 +1,7 @@
 package jomble.core.counting;
 
+import jomble.core.counting.table.KeyTable;
+import jomble.core.counting.table.Numbering;
 import jomble.core.judgement.Gauge;
 
 /**

@@ -1,6 +1,9 @@
 package jomble.core.counting;
 
 import java.util.Arrays;
+import jomble.core.counting.table.Numbering;
+import jomble.core.counting.table.Rows;
+import jomble.core.counting.table.Unions;
 
 /**
  * What pair rules charge the ways to wear the options of one slot, for what is worn already: equal vectors are one number, and their

@@ -2,6 +2,8 @@ package jomble.core.counting;
 
 import java.util.Arrays;
 import java.util.List;
+import jomble.core.counting.table.Numbering;
+import jomble.core.counting.table.Rows;
 import jomble.core.judgement.Gauge;
 
 /**

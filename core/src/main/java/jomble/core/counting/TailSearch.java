@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import jomble.core.counting.table.KeyTable;
+import jomble.core.counting.table.Rows;
 import jomble.core.judgement.Gauge;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.counting.table.Figures;
 import jomble.core.outfit.Structure;
 
 /**

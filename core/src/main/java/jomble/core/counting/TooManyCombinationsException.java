@@ -5,6 +5,6 @@ public final class TooManyCombinationsException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
     TooManyCombinationsException(ArithmeticException cause) {
-        super("more than " + Long.MAX_VALUE + " combinations", cause);
+        super("more than 2^127 - 1 combinations", cause);
     }
 }

@@ -7,14 +7,14 @@ public final class WardrobeTooLargeException extends RuntimeException {
     private final int ways;
     private final int most;
 
-    private WardrobeTooLargeException(String message) {
-        super(message);
+    private WardrobeTooLargeException(String message, Throwable cause) {
+        super(message, cause);
         this.ways = 0;
         this.most = 0;
     }
 
-    static WardrobeTooLargeException ofMemory() {
-        return new WardrobeTooLargeException("more to remember than memory is set aside for");
+    static WardrobeTooLargeException ofMemory(Throwable cause) {
+        return new WardrobeTooLargeException("more to remember than memory is set aside for", cause);
     }
 
     WardrobeTooLargeException(int ways, int most) {

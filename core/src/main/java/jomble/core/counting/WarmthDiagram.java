@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.counting.table.KeyTable;
 
 /**
  * A diagram that leaves open how warm the body is: a node has a child for every choice, with the clo the choice adds. Given the sums of a

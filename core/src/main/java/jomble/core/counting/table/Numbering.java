@@ -1,9 +1,9 @@
-package jomble.core.counting;
+package jomble.core.counting.table;
 
 import java.util.Arrays;
 
 /** Numbers arrays in the order in which they are first seen: equal arrays have one number. Not for use by several threads. */
-final class Numbering {
+public final class Numbering {
     private static final int FIRST_CAPACITY = 64;
     private static final int NOTHING = 0;
     /** An odd number near 2^32 divided by the golden ratio: multiplicative hashing spreads neighbours. */
@@ -16,16 +16,16 @@ final class Numbering {
 
     private int size;
 
-    int size() {
+    public int size() {
         return size;
     }
 
-    int[] get(int number) {
+    public int[] get(int number) {
         return arrays[number];
     }
 
     /** @param array kept as it is; not to be written on any more */
-    int number(int[] array) {
+    public int number(int[] array) {
         int hash = hash(array);
         int at = hash & places.length - 1;
         while (places[at] != NOTHING) {

@@ -1,16 +1,15 @@
-package jomble.core.counting;
+package jomble.core.counting.table;
 
 /**
  * A hash table from keys of a fixed number of longs to numbers, by linear probing; a key lies beside its number, so that a look costs
  * one line of the cache. Not for use by several threads.
  */
-final class KeyTable {
-    static final int ABSENT = -1;
+public final class KeyTable {
+    public static final int ABSENT = -1;
     private static final int FIRST_CAPACITY = 64;
     /** 2^64 divided by the golden ratio, odd: multiplying by it loses nothing and spreads neighbours: multiplicative hashing. */
     private static final long SPREAD = 0x9E3779B97F4A7C15L;
 
-    /** 512 MB in one table: a count that needs more is refused. */
     private static final int MOST_LONGS = 1 << 26;
 
     private final int width;
@@ -21,7 +20,7 @@ final class KeyTable {
     private int mask;
     private int size;
 
-    KeyTable(int width) {
+    public KeyTable(int width) {
         this.width = width;
         this.stride = width + 1;
         this.entries = new long[FIRST_CAPACITY * stride];
@@ -29,12 +28,17 @@ final class KeyTable {
     }
 
     /** The number kept under the first {@code width} longs of the key, or {@link #ABSENT}. */
-    int get(long[] key) {
+    public int get(long[] key) {
         return (int) entries[find(key, 0) + width] - 1;
     }
 
-    /** @param value not negative */
-    void put(long[] key, int value) {
+    /**
+     * Keeps a number, in place of another one where there was one.
+     *
+     * @param value not negative
+     * @throws TableFullException when the table would take more than 512 MB
+     */
+    public void put(long[] key, int value) {
         if (2 * (size + 1) > mask + 1) {
             grow();
         }
@@ -73,7 +77,7 @@ final class KeyTable {
 
     private void grow() {
         if (entries.length > MOST_LONGS / 2) {
-            throw WardrobeTooLargeException.ofMemory();
+            throw new TableFullException();
         }
         long[] before = entries;
         entries = new long[before.length * 2];

@@ -1,4 +1,4 @@
-package jomble.core.counting;
+package jomble.core.counting.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

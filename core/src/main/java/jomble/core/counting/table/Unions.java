@@ -1,19 +1,19 @@
-package jomble.core.counting;
+package jomble.core.counting.table;
 
 import java.util.function.IntBinaryOperator;
 
 /** Unions of things that have numbers, each worked out once; 0 is the number of nothing. Not for use by several threads. */
-final class Unions {
+public final class Unions {
     private final IntBinaryOperator join;
     private final KeyTable known = new KeyTable(1);
     private final long[] pair = new long[1];
 
     /** @param join the number of what two different numbers are together, neither of them 0; in either order */
-    Unions(IntBinaryOperator join) {
+    public Unions(IntBinaryOperator join) {
         this.join = join;
     }
 
-    int of(int one, int other) {
+    public int of(int one, int other) {
         if (one == other || other == 0) {
             return one;
         }

@@ -1,20 +1,20 @@
-package jomble.core.counting;
+package jomble.core.counting.table;
 
 import java.util.Arrays;
 
 /** A row of numbers for each number, made when it is asked for; what is not worked out yet is {@link #UNKNOWN}. */
-final class Rows {
-    static final int UNKNOWN = -1;
+public final class Rows {
+    public static final int UNKNOWN = -1;
     private static final int FIRST_CAPACITY = 64;
 
     private final int width;
     private int[][] rows = new int[FIRST_CAPACITY][];
 
-    Rows(int width) {
+    public Rows(int width) {
         this.width = width;
     }
 
-    int[] get(int number) {
+    public int[] get(int number) {
         if (number >= rows.length) {
             rows = Arrays.copyOf(rows, Math.max(number + 1, rows.length * 2));
         }

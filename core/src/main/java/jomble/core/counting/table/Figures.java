@@ -1,4 +1,4 @@
-package jomble.core.counting;
+package jomble.core.counting.table;
 
 import java.math.BigInteger;
 import java.util.Arrays;
@@ -7,7 +7,7 @@ import java.util.Arrays;
  * Exact figures from 0 to 2^127 − 1, in two longs each: counts of every slot go beyond 2^63 from some 300 pieces on. Not for use by
  * several threads.
  */
-final class Figures {
+public final class Figures {
     private static final BigInteger LOW_MASK =
             BigInteger.ONE.shiftLeft(Long.SIZE).subtract(BigInteger.ONE);
 
@@ -15,27 +15,27 @@ final class Figures {
     private long[] high;
 
     /** All 0. */
-    Figures(int size) {
+    public Figures(int size) {
         low = new long[size];
         high = new long[size];
     }
 
-    int size() {
+    public int size() {
         return low.length;
     }
 
     /** Makes room; what is new is 0. */
-    void growTo(int size) {
+    public void growTo(int size) {
         low = Arrays.copyOf(low, size);
         high = Arrays.copyOf(high, size);
     }
 
-    boolean isZero(int at) {
+    public boolean isZero(int at) {
         return (low[at] | high[at]) == 0;
     }
 
     /** @throws ArithmeticException above 2^127 − 1 */
-    void add(int to, Figures from, int at) {
+    public void add(int to, Figures from, int at) {
         add(to, from.high[at], from.low[at]);
     }
 
@@ -43,12 +43,12 @@ final class Figures {
      * @param value not negative
      * @throws ArithmeticException above 2^127 − 1
      */
-    void add(int to, long value) {
+    public void add(int to, long value) {
         add(to, 0, value);
     }
 
     /** Takes one away. */
-    void decrement(int at) {
+    public void decrement(int at) {
         high[at] -= low[at] == 0 ? 1 : 0;
         low[at]--;
     }
@@ -58,7 +58,7 @@ final class Figures {
      *
      * @throws ArithmeticException when the sum is above 2^127 − 1
      */
-    void addProduct(int to, Figures one, int at, Figures other, int there) {
+    public void addProduct(int to, Figures one, int at, Figures other, int there) {
         long a = one.low[at];
         long b = other.low[there];
         long carried = unsignedHigh(a, b) + one.high[at] * b + a * other.high[there];
@@ -80,7 +80,7 @@ final class Figures {
     }
 
     /** Whether the first figure and another are together above a limit; nothing is changed. */
-    boolean exceedsWith(Figures other, int at, long limit) {
+    public boolean exceedsWith(Figures other, int at, long limit) {
         return (high[0] | other.high[at]) != 0
                 || low[0] < 0
                 || other.low[at] < 0
@@ -88,7 +88,7 @@ final class Figures {
                 || low[0] + other.low[at] < 0;
     }
 
-    BigInteger get(int at) {
+    public BigInteger get(int at) {
         return high[at] == 0 && low[at] >= 0
                 ? BigInteger.valueOf(low[at])
                 : BigInteger.valueOf(high[at])
