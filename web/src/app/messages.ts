@@ -426,6 +426,7 @@ export const text = {
     daring: 'daring',
     onPaper: 'on paper',
     pieces: 'Pieces whose figure changes',
+    completing: 'Not counted, but outfits are completed with them',
     uncounted: 'coats, belts and all else that is not counted',
     noChange: 'No piece has another figure.',
     orphaned: 'Left in no outfit',

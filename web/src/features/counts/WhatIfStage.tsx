@@ -59,7 +59,9 @@ export function WhatIfStage() {
           words={difference ? text.whatIf.uncounted : text.counts.pending}
           fraction={streamed.fraction}
         />
-        {difference && <Changes difference={difference} thought={thought} />}
+        {difference && (
+          <Changes difference={difference} counted={streamed.events[0]!.perPiece} thought={thought} />
+        )}
       </div>
       {readingSlot && createPortal(<Outcome streamed={streamed} />, readingSlot)}
     </div>
@@ -105,8 +107,15 @@ function Outcome({ streamed }: { streamed: Streamed<Difference> }) {
   );
 }
 
-/** Every piece whose figure changes, the greatest change first. */
-function Changes({ difference, thought }: { difference: Difference; thought: Thought }) {
+interface ChangesProps {
+  difference: Difference;
+  /** The pieces that are counted among those whose figure changes. */
+  counted: Difference['perPiece'];
+  thought: Thought;
+}
+
+/** Every piece whose figure changes, the greatest change first: the counted ones, then those that only complete an outfit. */
+function Changes({ difference, counted, thought }: ChangesProps) {
   const { byId } = useDesk();
   const size = (change: Exact) => {
     const exact = BigInt(change);
@@ -120,34 +129,45 @@ function Changes({ difference, thought }: { difference: Difference; thought: Tho
   if (difference.perPiece.length === 0) {
     return <p className="text-soft">{text.whatIf.noChange}</p>;
   }
+  const isCounted = new Set(counted.map((one) => one.id));
+  const groups = [
+    { words: text.whatIf.pieces, pieces: difference.perPiece.filter((one) => isCounted.has(one.id)) },
+    { words: text.whatIf.completing, pieces: difference.perPiece.filter((one) => !isCounted.has(one.id)) },
+  ].filter((group) => group.pieces.length > 0);
   return (
     <table className="w-full" data-testid="what-if-pieces">
-      <caption className="pb-2 text-left text-xs text-soft">{text.whatIf.pieces}</caption>
-      <tbody>
-        {difference.perPiece.map((one) => (
-          <tr key={one.id} className="border-t border-hair">
-            <td className="w-9">
-              {byId.has(one.id) && <Drawing src={byId.get(one.id)!.flat} name="" className="h-7 w-6" />}
-            </td>
-            <th scope="row" className="pr-3 text-left font-normal">
-              {label(one.id)}
+      {groups.map(({ words, pieces }) => (
+        <tbody key={words}>
+          <tr>
+            <th colSpan={5} scope="rowgroup" className="pt-3 pb-2 text-left text-xs font-normal text-soft">
+              {words}
             </th>
-            <td className="w-20">
-              <span
-                aria-hidden="true"
-                className={`block h-2.5 ${BigInt(one.change) > 0n ? 'bg-works' : 'bg-no'}`}
-                style={{ width: `${100 * shareOf(size(one.change), most)}%` }}
-              />
-            </td>
-            <td className="pl-3 text-right whitespace-nowrap">
-              <Delta change={one.change} />
-            </td>
-            <td className="pl-4 text-right font-serif whitespace-nowrap text-soft">
-              {figure(one.before)} → {figure(one.after)}
-            </td>
           </tr>
-        ))}
-      </tbody>
+          {pieces.map((one) => (
+            <tr key={one.id} className="border-t border-hair">
+              <td className="w-9">
+                {byId.has(one.id) && <Drawing src={byId.get(one.id)!.flat} name="" className="h-7 w-6" />}
+              </td>
+              <th scope="row" className="pr-3 text-left font-normal">
+                {label(one.id)}
+              </th>
+              <td className="w-20">
+                <span
+                  aria-hidden="true"
+                  className={`block h-2.5 ${BigInt(one.change) > 0n ? 'bg-works' : 'bg-no'}`}
+                  style={{ width: `${100 * shareOf(size(one.change), most)}%` }}
+                />
+              </td>
+              <td className="pl-3 text-right whitespace-nowrap">
+                <Delta change={one.change} />
+              </td>
+              <td className="pl-4 text-right font-serif whitespace-nowrap text-soft">
+                {figure(one.before)} → {figure(one.after)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      ))}
     </table>
   );
 }
