@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.Counter;
 import jomble.core.counting.DiagramCounter;
 import jomble.core.judgement.rule.Catalogue;
 
@@ -27,7 +26,6 @@ public final class CountingPeers {
         List<Integer> sizes = arguments.length == 0
                 ? SIZES
                 : Arrays.stream(arguments).map(Integer::valueOf).toList();
-        Counter counter = new DiagramCounter(Catalogue.standard());
         try (SelfJoins joins = new SelfJoins()) {
             List<Peer> peers = List.of(
                     new Peer("nested loops", Integer.MAX_VALUE, NestedLoops::count),
@@ -36,17 +34,17 @@ public final class CountingPeers {
                     new Peer("clause-learning solver", SMALL, SatisfiabilitySolver::count),
                     new Peer("self-joins in a database", SMALL, joins::count));
             for (int size : sizes) {
-                compare(counter, size, peers);
+                compare(size, peers);
             }
         }
     }
 
-    private static void compare(Counter counter, int size, List<Peer> peers) {
+    private static void compare(int size, List<Peer> peers) {
         CountQuestion question = SampleQuestions.clothesAndShoesOnly(size);
         BigInteger[] total = new BigInteger[1];
         double diagram = CountingGrowth.best(
                 WARM_RUNS,
-                () -> total[0] = CountingGrowth.count(counter, question).total());
+                () -> total[0] = CountingGrowth.count(new DiagramCounter(Catalogue.standard()), question).total());
         System.out.printf(
                 "%d pieces of %d, clothes and shoes only: %,d; diagram %.1f ms%n",
                 question.pieces().size(), size, total[0], diagram);

@@ -4,14 +4,19 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /**
  * How two counts differ: of two wardrobes, under two sets of rules or in two contexts.
  *
  * @param total combinations more, or fewer when negative; {@code daring} and {@code paper} likewise
  * @param perPiece of every piece whose count differs, the greatest change first
+ * @param missing slots nothing can fill afterwards, in the structure that lacks the fewest
  * @param orphaned pieces that had combinations before and have none after, {@code relieved} the other way round; pieces that are in one
  *     wardrobe only are in neither
  */
@@ -21,7 +26,8 @@ public record CountDifference(
         BigInteger paper,
         List<OfPiece> perPiece,
         List<PieceId> orphaned,
-        List<PieceId> relieved) {
+        List<PieceId> relieved,
+        List<Slot> missing) {
     /**
      * The counts of one piece.
      *
@@ -37,30 +43,63 @@ public record CountDifference(
         perPiece = List.copyOf(perPiece);
         orphaned = List.copyOf(orphaned);
         relieved = List.copyOf(relieved);
+        missing = List.copyOf(missing);
     }
 
     public static CountDifference between(Counts before, Counts after) {
-        TreeSet<PieceId> ids = new TreeSet<>(before.perPiece().keySet());
-        ids.addAll(after.perPiece().keySet());
+        return new CountDifference(
+                after.total().subtract(before.total()),
+                after.daring().subtract(before.daring()),
+                after.paper().subtract(before.paper()),
+                changes(before.perPiece(), after.perPiece()),
+                newOrphans(before, after),
+                newOrphans(after, before),
+                after.missing());
+    }
+
+    /**
+     * When pieces are taken out.
+     *
+     * @param taken the combinations they are in
+     * @param paper what is left on paper
+     * @param missing slots nothing can fill then
+     */
+    static CountDifference taking(
+            Set<PieceId> out, Combinations taken, Counts before, BigInteger paper, List<Slot> missing) {
+        Map<PieceId, BigInteger> left = new TreeMap<>(before.perPiece());
+        left.replaceAll((id, n) -> n.subtract(taken.perPiece().getOrDefault(id, BigInteger.ZERO)));
+        List<OfPiece> changes = changes(before.perPiece(), left);
+        return new CountDifference(
+                taken.total().negate(),
+                taken.daring().negate(),
+                paper.subtract(before.paper()),
+                changes,
+                changes.stream()
+                        .filter(one -> one.after().signum() == 0 && !out.contains(one.id()))
+                        .map(OfPiece::id)
+                        .sorted()
+                        .toList(),
+                List.of(),
+                missing);
+    }
+
+    /** Some combinations: how many, how many of them daring, and those of each piece. */
+    record Combinations(BigInteger total, BigInteger daring, Map<PieceId, BigInteger> perPiece) {}
+
+    private static List<OfPiece> changes(Map<PieceId, BigInteger> before, Map<PieceId, BigInteger> after) {
+        Set<PieceId> ids = new TreeSet<>(before.keySet());
+        ids.addAll(after.keySet());
         List<OfPiece> pieces = new ArrayList<>();
         for (PieceId id : ids) {
-            OfPiece one = new OfPiece(
-                    id,
-                    before.perPiece().getOrDefault(id, BigInteger.ZERO),
-                    after.perPiece().getOrDefault(id, BigInteger.ZERO));
+            OfPiece one =
+                    new OfPiece(id, before.getOrDefault(id, BigInteger.ZERO), after.getOrDefault(id, BigInteger.ZERO));
             if (one.change().signum() != 0) {
                 pieces.add(one);
             }
         }
         pieces.sort(Comparator.comparing((OfPiece one) -> one.change().abs().negate())
                 .thenComparing(OfPiece::id));
-        return new CountDifference(
-                after.total().subtract(before.total()),
-                after.daring().subtract(before.daring()),
-                after.paper().subtract(before.paper()),
-                pieces,
-                newOrphans(before, after),
-                newOrphans(after, before));
+        return pieces;
     }
 
     private static List<PieceId> newOrphans(Counts one, Counts other) {

@@ -3,6 +3,7 @@ package jomble.core.counting;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Piece;
@@ -67,6 +68,14 @@ public record CountQuestion(
         List<Piece> left =
                 pieces.stream().filter(piece -> !ids.contains(piece.id())).toList();
         return new CountQuestion(left, contexts, counted, includeDaring, containing, placed, structure, completions);
+    }
+
+    /** The pieces another question leaves out of this one, if that is all it does; else none. */
+    public Set<PieceId> leftOutBy(CountQuestion other) {
+        Set<PieceId> out = new TreeSet<>();
+        pieces.forEach(piece -> out.add(piece.id()));
+        other.pieces.forEach(piece -> out.remove(piece.id()));
+        return other.equals(without(out)) ? out : Set.of();
     }
 
     /** The same question without the figures of pieces that are not counted. */

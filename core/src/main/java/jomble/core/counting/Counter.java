@@ -1,6 +1,8 @@
 package jomble.core.counting;
 
 import java.util.List;
+import java.util.Set;
+import jomble.core.piece.PieceId;
 
 /** Counts and lists the combinations of a wardrobe. Implementations agree with the judge to the last one. */
 public interface Counter {
@@ -20,6 +22,15 @@ public interface Counter {
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     Completions completions(CountQuestion question, Progress progress);
+
+    /**
+     * What goes when pieces are taken out of the wardrobe.
+     *
+     * @param known the counts of the question
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     */
+    CountDifference without(CountQuestion question, Counts known, Set<PieceId> out, Progress progress);
 
     /**
      * Combinations from {@code offset}, at most {@code limit}: those that work before the daring ones, then by structure

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 import jomble.core.counting.table.TableFullException;
@@ -26,8 +27,11 @@ public final class DiagramCounter implements Counter {
     /** Fewer bodies than these are walked before a second thread has started. */
     private static final long WORTH_SHARING = 20_000;
 
+    /** Beyond these it is no slower to count what is left. */
+    private static final int MOST_TAKEN_ONE_BY_ONE = 4;
+
     private final RuleCatalogue catalogue;
-    private final long worthSharing;
+    private final FieldPool fields;
 
     public DiagramCounter(RuleCatalogue catalogue) {
         this(catalogue, WORTH_SHARING);
@@ -36,12 +40,12 @@ public final class DiagramCounter implements Counter {
     /** @param worthSharing from how many bodies on a walk is shared out between threads */
     DiagramCounter(RuleCatalogue catalogue, long worthSharing) {
         this.catalogue = catalogue;
-        this.worthSharing = worthSharing;
+        this.fields = new FieldPool(catalogue, worthSharing);
     }
 
     @Override
     public Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress) {
-        return orRefused(() -> countAll(question, crossings, progress));
+        return orRefused(() -> fields.ask(question, field -> count(field, crossings, progress)));
     }
 
     /** Does what may be too much to be done. */
@@ -55,8 +59,8 @@ public final class DiagramCounter implements Counter {
         }
     }
 
-    private Counts countAll(CountQuestion question, List<SlotPair> crossings, Progress progress) {
-        Field field = new Field(question, catalogue, worthSharing);
+    private Counts count(Field field, List<SlotPair> crossings, Progress progress) {
+        CountQuestion question = field.question();
         Options options = field.options();
         Tally tally = new Tally(question, options, crossings);
         Company company = new Company(question, options);
@@ -82,10 +86,60 @@ public final class DiagramCounter implements Counter {
 
     @Override
     public Completions completions(CountQuestion question, Progress progress) {
-        return orRefused(() -> {
-            Field field = new Field(question, catalogue, worthSharing);
-            return UncountedFigures.of(this, field, Forced.by(question, field.options()), progress);
-        });
+        return orRefused(() -> fields.ask(
+                question, field -> UncountedFigures.of(this, field, Forced.by(question, field.options()), progress)));
+    }
+
+    @Override
+    public CountDifference without(CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
+        boolean countsOnly = question.pieces().stream()
+                .filter(piece -> out.contains(piece.id()))
+                .allMatch(piece -> piece.roles().stream().allMatch(question.counted()::has));
+        return out.size() <= MOST_TAKEN_ONE_BY_ONE && countsOnly && isFree(question)
+                ? orRefused(() -> taking(question, known, out, progress))
+                : CountDifference.between(known, count(question.without(out), List.of(), progress));
+    }
+
+    /**
+     * Pieces that fill no slot unasked take nothing with them but the combinations they are counted in: of each piece those that are
+     * left are counted, and it is taken out.
+     */
+    private CountDifference taking(CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
+        BigInteger total = BigInteger.ZERO;
+        BigInteger daring = BigInteger.ZERO;
+        Map<PieceId, BigInteger> perPiece = new TreeMap<>();
+        CountQuestion left = question;
+        int part = 0;
+        for (PieceId id : out) {
+            Progress told = progress.partOf(part++, out.size());
+            CountDifference.Combinations with =
+                    fields.ask(left.containing(List.of(id)), field -> combinations(field, told));
+            total = total.add(with.total());
+            daring = daring.add(with.daring());
+            with.perPiece().forEach((piece, n) -> perPiece.merge(piece, n, BigInteger::add));
+            left = left.without(Set.of(id));
+        }
+        Options options = new Options(left.pieces(), left.contexts().get(0));
+        boolean wantsShoes = left.contexts().get(0).wantsShoes();
+        return CountDifference.taking(
+                out,
+                new CountDifference.Combinations(total, daring, perPiece),
+                known,
+                PaperCount.of(options, left.counted(), wantsShoes),
+                options.missing(wantsShoes));
+    }
+
+    /** The figures alone. */
+    private CountDifference.Combinations combinations(Field field, Progress progress) {
+        double share = field.question().completions() ? FIRST_SHARE : 1;
+        Forced forced = Forced.by(field.question(), field.options());
+        Tally tally = new Tally(field.question(), field.options(), List.of());
+        new Sweep(field, List.of(tally), progress.part(0, share)).run(forced.counted(), forced.filled());
+        Map<PieceId, BigInteger> perPiece = perPiece(field, tally);
+        if (field.question().completions()) {
+            perPiece.putAll(UncountedFigures.perPiece(this, field, forced, progress.part(share, 1)));
+        }
+        return new CountDifference.Combinations(tally.total(), tally.daring(), perPiece);
     }
 
     private static boolean isFree(CountQuestion question) {
@@ -95,16 +149,7 @@ public final class DiagramCounter implements Counter {
     private static Counts counts(Field field, Tally tally, Company company, DarkPicks dark, List<NeverTogether> never) {
         CountQuestion question = field.question();
         Options options = field.options();
-        Map<PieceId, BigInteger> perPiece = new TreeMap<>();
-        for (Piece piece : question.pieces()) {
-            boolean counted = piece.roles().stream().anyMatch(question.counted()::has);
-            if (counted || piece.roles().isEmpty()) {
-                perPiece.put(piece.id(), BigInteger.ZERO);
-            }
-        }
-        for (Option option : options.all()) {
-            option.ids().forEach(id -> perPiece.computeIfPresent(id, (i, n) -> n.add(tally.of(option))));
-        }
+        Map<PieceId, BigInteger> perPiece = perPiece(field, tally);
         List<PieceId> orphans = question.pieces().stream()
                 .filter(piece ->
                         perPiece.getOrDefault(piece.id(), BigInteger.ONE).signum() == 0
@@ -127,13 +172,28 @@ public final class DiagramCounter implements Counter {
                 never);
     }
 
-    @Override
-    public CombinationPage list(CountQuestion question, long offset, int limit, Progress progress) {
-        return orRefused(() -> page(question, offset, limit, progress));
+    private static Map<PieceId, BigInteger> perPiece(Field field, Tally tally) {
+        CountQuestion question = field.question();
+        Map<PieceId, BigInteger> perPiece = new TreeMap<>();
+        for (Piece piece : question.pieces()) {
+            boolean counted = piece.roles().stream().anyMatch(question.counted()::has);
+            if (counted || piece.roles().isEmpty()) {
+                perPiece.put(piece.id(), BigInteger.ZERO);
+            }
+        }
+        for (Option option : field.options().all()) {
+            option.ids().forEach(id -> perPiece.computeIfPresent(id, (i, n) -> n.add(tally.of(option))));
+        }
+        return perPiece;
     }
 
-    private CombinationPage page(CountQuestion question, long offset, int limit, Progress progress) {
-        Field field = new Field(question, catalogue, worthSharing);
+    @Override
+    public CombinationPage list(CountQuestion question, long offset, int limit, Progress progress) {
+        return orRefused(() -> fields.ask(question, field -> page(field, offset, limit, progress)));
+    }
+
+    private static CombinationPage page(Field field, long offset, int limit, Progress progress) {
+        CountQuestion question = field.question();
         Forced forced = Forced.by(question, field.options());
         List<Listing.Part> parts = new ArrayList<>();
         for (Structure structure : Structure.values()) {

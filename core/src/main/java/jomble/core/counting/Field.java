@@ -65,6 +65,11 @@ final class Field {
         return new Field(other, this);
     }
 
+    /** Whether a question is about the same pieces in the same contexts. */
+    boolean isOf(CountQuestion other) {
+        return question.pieces().equals(other.pieces()) && question.contexts().equals(other.contexts());
+    }
+
     CountQuestion question() {
         return question;
     }

@@ -54,6 +54,24 @@ final class UncountedFigures {
         }
     }
 
+    /** The figures alone, of each piece that is counted nowhere. */
+    static Map<PieceId, BigInteger> perPiece(Counter counter, Field field, Forced forced, Progress progress) {
+        UncountedFigures figures = new UncountedFigures(counter, field, forced);
+        int parts = figures.bySlot.size() + figures.bySelf.size();
+        int part = 0;
+        for (Map.Entry<Slot, List<Option>> there : figures.bySlot.entrySet()) {
+            Tally tally = figures.tally(there.getKey(), List.of(), progress.partOf(part++, parts));
+            for (Option option : there.getValue()) {
+                figures.perPiece.put(option.ids().get(0), tally.of(option));
+            }
+        }
+        for (Map.Entry<PieceId, List<Option>> one : figures.bySelf.entrySet()) {
+            figures.countPiece(one.getKey(), one.getValue(), progress.partOf(part++, parts));
+        }
+        figures.perPiece.keySet().removeIf(figures::isCounted);
+        return figures.perPiece;
+    }
+
     static Completions of(Counter counter, Field field, Forced forced, Progress progress) {
         UncountedFigures figures = new UncountedFigures(counter, field, forced);
         figures.count(progress);
@@ -75,11 +93,8 @@ final class UncountedFigures {
     }
 
     private void countSlot(Slot slot, List<Option> options, Progress progress) {
-        Field also = field.asking(
-                field.question().counting(field.question().counted().and(slot)));
-        Tally tally = new Tally(also.question(), also.options(), List.of());
-        Company company = new Company(also.question(), also.options());
-        new Sweep(also, List.of(tally, company), progress).run(forced.counted(), forced.filled());
+        Company company = new Company(field.question(), field.options());
+        Tally tally = tally(slot, List.of(company), progress);
         Map<PieceId, Integer> reached = company.reach();
         Map<PieceId, List<PieceId>> kept = company.keeps(field.question().counted());
         for (Option option : options) {
@@ -90,6 +105,17 @@ final class UncountedFigures {
             }
             keep(id, fills(List.of(option)) ? kept.getOrDefault(id, List.of()) : List.of());
         }
+    }
+
+    /** The figures where a slot is counted as well; others may listen. */
+    private Tally tally(Slot slot, List<Collector> others, Progress progress) {
+        Field also = field.asking(
+                field.question().counting(field.question().counted().and(slot)));
+        Tally tally = new Tally(also.question(), also.options(), List.of());
+        List<Collector> collectors = new ArrayList<>(others);
+        collectors.add(tally);
+        new Sweep(also, collectors, progress).run(forced.counted(), forced.filled());
+        return tally;
     }
 
     /** Answers whether it completes anything. */

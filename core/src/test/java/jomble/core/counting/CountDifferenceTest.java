@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import jomble.core.RandomWardrobes;
 import jomble.core.judgement.rule.Catalogue;
+import jomble.core.outfit.Structure;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import org.junit.jupiter.api.Test;
 
 /** Differences against the counts they are taken from, on random wardrobes with a piece taken out and put back. */
@@ -53,5 +56,45 @@ class CountDifferenceTest {
             changed += lost.perPiece().isEmpty() ? 0 : 1;
         }
         assertThat(changed).as("wardrobes in which it made a difference").isGreaterThan(10);
+    }
+
+    /** Taken out one by one or counted anew, it is the same that goes. */
+    @Test
+    void isTheSameWhenOnlyWhatGoesIsCounted() {
+        int changed = 0;
+        for (long seed = 100; seed < 180; seed++) {
+            RandomWardrobes wardrobes = new RandomWardrobes(seed);
+            CountedSlots counted = List.of(CountedSlots.OUTFITS, CountedSlots.CLOTHES, CountedSlots.LOOKS)
+                    .get((int) seed % 3);
+            CountQuestion whole = new CountQuestion(
+                    wardrobes.pieces(11), wardrobes.contexts(), counted, seed % 2 == 0, List.of(), seed % 4 < 2);
+            Set<PieceId> out = new TreeSet<>();
+            for (int i = 0; i <= seed % 6; i++) {
+                out.add(whole.pieces()
+                        .get((int) (seed * (i + 3)) % whole.pieces().size())
+                        .id());
+            }
+            Counts before = count(whole);
+            CountDifference expected = CountDifference.between(before, count(whole.without(out)));
+            assertThat(whole.leftOutBy(whole.without(out))).isEqualTo(out);
+            assertThat(counter.without(whole, before, out, Progress.NONE))
+                    .as("seed %d without %s", seed, out)
+                    .usingRecursiveComparison()
+                    .isEqualTo(expected);
+            changed += expected.total().signum() != 0 ? 1 : 0;
+        }
+        assertThat(changed).as("wardrobes in which it made a difference").isGreaterThan(20);
+    }
+
+    @Test
+    void knowsWhenMoreIsChangedThanPiecesLeftOut() {
+        RandomWardrobes wardrobes = new RandomWardrobes(3);
+        CountQuestion whole = new CountQuestion(
+                wardrobes.pieces(9), wardrobes.contexts(), CountedSlots.OUTFITS, false, List.of(), false);
+        CountQuestion fewer = whole.without(Set.of(whole.pieces().get(0).id()));
+        assertThat(whole.leftOutBy(fewer)).containsExactly(whole.pieces().get(0).id());
+        assertThat(fewer.leftOutBy(whole)).isEmpty();
+        assertThat(whole.leftOutBy(fewer.built(Structure.SEPARATES))).isEmpty();
+        assertThat(whole.leftOutBy(whole)).isEmpty();
     }
 }

@@ -2,7 +2,10 @@ package jomble.server.counting;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import jomble.core.counting.CombinationPage;
+import jomble.core.counting.CountDifference;
+import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.SlotPair;
@@ -63,9 +66,14 @@ class CountController {
         Question then = QuestionReader.read(again, changes.of(wardrobe));
         again.finish();
         Deadline deadline = Deadline.in(seconds);
+        CountQuestion asked = question.toCount();
+        Counts before = counter.count(asked, List.of(), deadline);
+        Set<PieceId> out = asked.leftOutBy(then.toCount());
         return DifferenceView.of(
-                counter.count(question.toCount(), List.of(), deadline),
-                counter.count(then.toCount(), List.of(), deadline));
+                before,
+                out.isEmpty()
+                        ? CountDifference.between(before, counter.count(then.toCount(), List.of(), deadline))
+                        : counter.without(asked, before, out, deadline));
     }
 
     @PostMapping("/outfits")

@@ -1,8 +1,10 @@
 package jomble.server.counting;
 
+import java.math.BigInteger;
 import java.util.List;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.Counts;
+import jomble.core.piece.Slot;
 
 /**
  * How two counts differ, on the wire; integers beyond 2^53 are written as text.
@@ -21,21 +23,11 @@ record DifferenceView(
 
     record PieceFigureView(String id, Object before, Object after, Object change) {}
 
-    static DifferenceView of(Counts before, Counts after) {
-        CountDifference difference = CountDifference.between(before, after);
+    static DifferenceView of(Counts before, CountDifference difference) {
         return new DifferenceView(
-                new FigureView(
-                        CountsView.exact(before.total()),
-                        CountsView.exact(after.total()),
-                        CountsView.exact(difference.total())),
-                new FigureView(
-                        CountsView.exact(before.daring()),
-                        CountsView.exact(after.daring()),
-                        CountsView.exact(difference.daring())),
-                new FigureView(
-                        CountsView.exact(before.paper()),
-                        CountsView.exact(after.paper()),
-                        CountsView.exact(difference.paper())),
+                figure(before.total(), difference.total()),
+                figure(before.daring(), difference.daring()),
+                figure(before.paper(), difference.paper()),
                 difference.perPiece().stream()
                         .map(one -> new PieceFigureView(
                                 one.id().value(),
@@ -45,6 +37,10 @@ record DifferenceView(
                         .toList(),
                 CountsView.ids(difference.orphaned()),
                 CountsView.ids(difference.relieved()),
-                after.missing().stream().map(slot -> slot.words()).toList());
+                difference.missing().stream().map(Slot::words).toList());
+    }
+
+    private static FigureView figure(BigInteger before, BigInteger change) {
+        return new FigureView(CountsView.exact(before), CountsView.exact(before.add(change)), CountsView.exact(change));
     }
 }

@@ -6,10 +6,12 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.CountingStoppedException;
@@ -18,6 +20,7 @@ import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
+import jomble.core.piece.PieceId;
 import jomble.server.problem.ProblemAdvice;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -91,13 +94,24 @@ class LiveCounts {
     SseEmitter streamDifference(Asked before, Asked after) {
         return inBackground((emitter, progress) -> {
             Counts now = first(before, progress.partOf(0, 2)).counts();
-            Counts then = first(after, progress.partOf(1, 2)).counts();
-            send(emitter, "difference", DifferenceView.of(now, then));
+            send(emitter, "difference", difference(before.withoutCompletions(), now, after, progress.partOf(1, 2)));
             now = complete(before, progress.partOf(0, 2)).counts();
-            then = complete(after, progress.partOf(1, 2)).counts();
-            send(emitter, "difference", DifferenceView.of(now, then));
+            send(emitter, "difference", difference(before, now, after, progress.partOf(1, 2)));
             send(emitter, "complete", Map.of());
         });
+    }
+
+    /** What pieces take with them that are only left out is counted by itself; else both sides are counted. */
+    private DifferenceView difference(Asked before, Counts now, Asked after, Progress progress) {
+        CountQuestion question = before.question();
+        CountQuestion then =
+                question.completions() ? after.question() : after.question().withoutCompletions();
+        Set<PieceId> out = question.leftOutBy(then);
+        CountDifference difference = out.isEmpty()
+                ? CountDifference.between(
+                        now, complete(new Asked(then, after.across()), progress).counts())
+                : counter.without(question, now, out, progress);
+        return DifferenceView.of(now, difference);
     }
 
     /** The totals of many contexts, each as it is counted. */
@@ -166,7 +180,7 @@ class LiveCounts {
 
     /** The counts with all that is asked for. */
     private Known complete(Asked asked, Progress progress) {
-        Known found = known.get(asked);
+        Known found = asked.question().completions() ? known.get(asked) : first(asked, progress);
         if (found == null) {
             Known first = first(asked, progress);
             long start = System.nanoTime();

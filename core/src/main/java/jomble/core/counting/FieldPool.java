@@ -1,0 +1,58 @@
+package jomble.core.counting;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Iterator;
+import java.util.function.Function;
+import jomble.core.judgement.RuleCatalogue;
+
+/**
+ * Keeps what was worked out of the last few wardrobes in their contexts for the next question about them. A field is in use by one
+ * question at a time; after one that went wrong it is not kept, as a thread may still be at it.
+ */
+final class FieldPool {
+    private static final int MOST_KEPT = 3;
+    /** A field of as many ways takes some 20 MB. */
+    private static final int MOST_WAYS = 1500;
+
+    private final RuleCatalogue catalogue;
+    private final long worthSharing;
+    /** The last one used comes first. */
+    private final Deque<Field> idle = new ArrayDeque<>();
+
+    FieldPool(RuleCatalogue catalogue, long worthSharing) {
+        this.catalogue = catalogue;
+        this.worthSharing = worthSharing;
+    }
+
+    /** Asks a question of its field. */
+    <T> T ask(CountQuestion question, Function<Field, T> work) {
+        Field field = take(question);
+        if (field == null) {
+            field = new Field(question, catalogue, worthSharing);
+        }
+        T answer = work.apply(field);
+        keep(field);
+        return answer;
+    }
+
+    private synchronized Field take(CountQuestion question) {
+        for (Iterator<Field> fields = idle.iterator(); fields.hasNext(); ) {
+            Field field = fields.next();
+            if (field.isOf(question)) {
+                fields.remove();
+                return field.asking(question);
+            }
+        }
+        return null;
+    }
+
+    private synchronized void keep(Field field) {
+        if (field.options().ways().size() <= MOST_WAYS) {
+            idle.addFirst(field);
+            if (idle.size() > MOST_KEPT) {
+                idle.removeLast();
+            }
+        }
+    }
+}
