@@ -49,7 +49,8 @@ public final class CountingGrowth {
         BigInteger[] total = new BigInteger[1];
         double millis = best(
                 size > WHOLE ? 1 : size > 120 ? 3 : size > 30 ? RUNS * 4 : WARM_RUNS,
-                () -> total[0] = count(new DiagramCounter(Catalogue.standard()), question).total());
+                () -> total[0] = count(new DiagramCounter(Catalogue.standard()), question)
+                        .total());
         String when = context.containsKey("months") ? "January" : "no weather";
         System.out.printf("| %d | %s | %s | %,d | %.1f |%n", size, counted, when, total[0], millis);
     }

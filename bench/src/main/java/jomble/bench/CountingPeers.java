@@ -44,7 +44,8 @@ public final class CountingPeers {
         BigInteger[] total = new BigInteger[1];
         double diagram = CountingGrowth.best(
                 WARM_RUNS,
-                () -> total[0] = CountingGrowth.count(new DiagramCounter(Catalogue.standard()), question).total());
+                () -> total[0] = CountingGrowth.count(new DiagramCounter(Catalogue.standard()), question)
+                        .total());
         System.out.printf(
                 "%d pieces of %d, clothes and shoes only: %,d; diagram %.1f ms%n",
                 question.pieces().size(), size, total[0], diagram);
