@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
@@ -62,9 +63,14 @@ public final class CountingGrowth {
         Counts known = count(counter, question);
         int tried = size <= 120 ? pieces.size() : 15;
         double[] millis = new double[tried];
+        CountDifference[] lost = new CountDifference[1];
         for (int i = 0; i < tried; i++) {
             PieceId out = pieces.get(i * pieces.size() / tried).id();
-            millis[i] = best(1, () -> counter.without(question, known, Set.of(out), Progress.NONE));
+            millis[i] = best(
+                    1,
+                    () -> lost[0] = counter.without(question, known, Set.of(out), Progress.NONE)
+                            .orElseGet(() ->
+                                    CountDifference.between(known, count(counter, question.without(Set.of(out))))));
         }
         Arrays.sort(millis);
         System.out.printf("without one of %d pieces: median %.1f ms of %d%n", size, millis[tried / 2], tried);

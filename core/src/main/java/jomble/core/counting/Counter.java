@@ -1,6 +1,7 @@
 package jomble.core.counting;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import jomble.core.piece.PieceId;
 
@@ -24,13 +25,15 @@ public interface Counter {
     Completions completions(CountQuestion question, Progress progress);
 
     /**
-     * What goes when pieces are taken out of the wardrobe.
+     * What goes when pieces are taken out of the wardrobe, where it can be told without counting what is left.
      *
      * @param known the counts of the question
+     * @param out none where something else is changed
+     * @return empty where what is left must be counted
      * @throws CountingStoppedException when {@code progress} asks to stop
      * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
      */
-    CountDifference without(CountQuestion question, Counts known, Set<PieceId> out, Progress progress);
+    Optional<CountDifference> without(CountQuestion question, Counts known, Set<PieceId> out, Progress progress);
 
     /**
      * Combinations from {@code offset}, at most {@code limit}: those that work before the daring ones, then by structure

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
@@ -91,13 +92,13 @@ public final class DiagramCounter implements Counter {
     }
 
     @Override
-    public CountDifference without(CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
-        boolean countsOnly = question.pieces().stream()
+    public Optional<CountDifference> without(
+            CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
+        boolean onlyCounted = question.pieces().stream()
                 .filter(piece -> out.contains(piece.id()))
                 .allMatch(piece -> piece.roles().stream().allMatch(question.counted()::has));
-        return out.size() <= MOST_TAKEN_ONE_BY_ONE && countsOnly && isFree(question)
-                ? orRefused(() -> taking(question, known, out, progress))
-                : CountDifference.between(known, count(question.without(out), List.of(), progress));
+        boolean tells = !out.isEmpty() && out.size() <= MOST_TAKEN_ONE_BY_ONE && onlyCounted && isFree(question);
+        return tells ? Optional.of(orRefused(() -> taking(question, known, out, progress))) : Optional.empty();
     }
 
     /**

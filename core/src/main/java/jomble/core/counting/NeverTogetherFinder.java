@@ -24,7 +24,6 @@ import jomble.core.piece.Slot;
  */
 final class NeverTogetherFinder {
     private static final int MOST_OUTFITS = 40;
-    private static final String STRUCTURE = "structure";
 
     private final RuleCatalogue catalogue;
     private final Field field;
@@ -99,7 +98,9 @@ final class NeverTogetherFinder {
         for (int rule = 1; rule < votes.length; rule++) {
             most = votes[rule] > votes[most] ? rule : most;
         }
-        return votes[most] == 0 ? STRUCTURE : catalogue.rules().get(most).id();
+        return votes[most] == 0
+                ? TailSearch.STRUCTURE
+                : catalogue.rules().get(most).id();
     }
 
     /** By the stylist, whatever the rules say. */

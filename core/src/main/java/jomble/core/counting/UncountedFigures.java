@@ -25,6 +25,9 @@ final class UncountedFigures {
     private final Counter counter;
     private final Field field;
     private final Forced forced;
+    /** Whether nobody asks for the company they keep. */
+    private final boolean figuresOnly;
+
     /** Pieces with one place that is not counted, by slot; those among them that can be counted as well only keep others. */
     private final Map<Slot, List<Option>> bySlot = new EnumMap<>(Slot.class);
 
@@ -35,10 +38,11 @@ final class UncountedFigures {
     /** With all pieces there; null until they were asked for. */
     private List<PieceId> orphans;
 
-    private UncountedFigures(Counter counter, Field field, Forced forced) {
+    private UncountedFigures(Counter counter, Field field, Forced forced, boolean figuresOnly) {
         this.counter = counter;
         this.field = field;
         this.forced = forced;
+        this.figuresOnly = figuresOnly;
         boolean fillsFreely = forced.filled().stream().flatMap(Arrays::stream).noneMatch(Objects::nonNull);
         for (Piece piece : field.question().pieces()) {
             List<Option> places = field.options().all().stream()
@@ -56,24 +60,13 @@ final class UncountedFigures {
 
     /** The figures alone, of each piece that is counted nowhere. */
     static Map<PieceId, BigInteger> perPiece(Counter counter, Field field, Forced forced, Progress progress) {
-        UncountedFigures figures = new UncountedFigures(counter, field, forced);
-        int parts = figures.bySlot.size() + figures.bySelf.size();
-        int part = 0;
-        for (Map.Entry<Slot, List<Option>> there : figures.bySlot.entrySet()) {
-            Tally tally = figures.tally(there.getKey(), List.of(), progress.partOf(part++, parts));
-            for (Option option : there.getValue()) {
-                figures.perPiece.put(option.ids().get(0), tally.of(option));
-            }
-        }
-        for (Map.Entry<PieceId, List<Option>> one : figures.bySelf.entrySet()) {
-            figures.countPiece(one.getKey(), one.getValue(), progress.partOf(part++, parts));
-        }
-        figures.perPiece.keySet().removeIf(figures::isCounted);
+        UncountedFigures figures = new UncountedFigures(counter, field, forced, true);
+        figures.count(progress);
         return figures.perPiece;
     }
 
     static Completions of(Counter counter, Field field, Forced forced, Progress progress) {
-        UncountedFigures figures = new UncountedFigures(counter, field, forced);
+        UncountedFigures figures = new UncountedFigures(counter, field, forced, false);
         figures.count(progress);
         return new Completions(figures.perPiece, figures.reach, figures.keeps);
     }
@@ -87,14 +80,21 @@ final class UncountedFigures {
         for (Map.Entry<PieceId, List<Option>> one : bySelf.entrySet()) {
             Progress told = progress.partOf(part++, parts);
             boolean completes = isCounted(one.getKey()) || countPiece(one.getKey(), one.getValue(), told);
-            boolean isNeeded = completes && fills(one.getValue());
+            boolean isNeeded = !figuresOnly && completes && fills(one.getValue());
             keep(one.getKey(), isNeeded ? lostWithout(one.getKey(), told) : List.of());
         }
     }
 
     private void countSlot(Slot slot, List<Option> options, Progress progress) {
-        Company company = new Company(field.question(), field.options());
-        Tally tally = tally(slot, List.of(company), progress);
+        if (figuresOnly
+                && options.stream().allMatch(option -> isCounted(option.ids().get(0)))) {
+            return;
+        }
+        Field also = field.asking(
+                field.question().counting(field.question().counted().and(slot)));
+        Tally tally = new Tally(also.question(), also.options(), List.of());
+        Company company = new Company(also.question(), also.options());
+        sweep(also, tally, company, forced.filled(), progress);
         Map<PieceId, Integer> reached = company.reach();
         Map<PieceId, List<PieceId>> kept = company.keeps(field.question().counted());
         for (Option option : options) {
@@ -107,23 +107,16 @@ final class UncountedFigures {
         }
     }
 
-    /** The figures where a slot is counted as well; others may listen. */
-    private Tally tally(Slot slot, List<Collector> others, Progress progress) {
-        Field also = field.asking(
-                field.question().counting(field.question().counted().and(slot)));
-        Tally tally = new Tally(also.question(), also.options(), List.of());
-        List<Collector> collectors = new ArrayList<>(others);
-        collectors.add(tally);
-        new Sweep(also, collectors, progress).run(forced.counted(), forced.filled());
-        return tally;
+    private void sweep(Field asked, Tally tally, Company company, List<Option[]> filled, Progress progress) {
+        List<Collector> collectors = figuresOnly ? List.of(tally) : List.of(tally, company);
+        new Sweep(asked, collectors, progress).run(forced.counted(), filled);
     }
 
     /** Answers whether it completes anything. */
     private boolean countPiece(PieceId id, List<Option> places, Progress progress) {
         Tally tally = new Tally(field.question(), field.options(), List.of());
         Company company = new Company(field.question(), field.options());
-        List<Option[]> wearing = Forced.spread(forced.filled(), places);
-        new Sweep(field, List.of(tally, company), progress).run(forced.counted(), wearing);
+        sweep(field, tally, company, Forced.spread(forced.filled(), places), progress);
         perPiece.put(id, tally.total());
         reach.put(id, company.others(id));
         return tally.total().signum() > 0;

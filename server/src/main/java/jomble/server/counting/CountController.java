@@ -2,7 +2,6 @@ package jomble.server.counting;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
@@ -68,12 +67,11 @@ class CountController {
         Deadline deadline = Deadline.in(seconds);
         CountQuestion asked = question.toCount();
         Counts before = counter.count(asked, List.of(), deadline);
-        Set<PieceId> out = asked.leftOutBy(then.toCount());
         return DifferenceView.of(
                 before,
-                out.isEmpty()
-                        ? CountDifference.between(before, counter.count(then.toCount(), List.of(), deadline))
-                        : counter.without(asked, before, out, deadline));
+                counter.without(asked, before, asked.leftOutBy(then.toCount()), deadline)
+                        .orElseGet(() ->
+                                CountDifference.between(before, counter.count(then.toCount(), List.of(), deadline))));
     }
 
     @PostMapping("/outfits")

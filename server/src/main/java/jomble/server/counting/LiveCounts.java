@@ -6,7 +6,6 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -20,7 +19,6 @@ import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
-import jomble.core.piece.PieceId;
 import jomble.server.problem.ProblemAdvice;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -106,11 +104,9 @@ class LiveCounts {
         CountQuestion question = before.question();
         CountQuestion then =
                 question.completions() ? after.question() : after.question().withoutCompletions();
-        Set<PieceId> out = question.leftOutBy(then);
-        CountDifference difference = out.isEmpty()
-                ? CountDifference.between(
-                        now, complete(new Asked(then, after.across()), progress).counts())
-                : counter.without(question, now, out, progress);
+        CountDifference difference = counter.without(question, now, question.leftOutBy(then), progress)
+                .orElseGet(() -> CountDifference.between(
+                        now, complete(new Asked(then, after.across()), progress).counts()));
         return DifferenceView.of(now, difference);
     }
 
