@@ -23,6 +23,7 @@ final class Approvals {
     private static final int SLOTS = Slot.values().length;
 
     private final CountedSlots counted;
+    private final boolean whole;
     private final List<Placed> placed = new ArrayList<>();
 
     /**
@@ -33,8 +34,10 @@ final class Approvals {
      */
     record Placed(Option[] bySlot, Completion completion, int context) {}
 
-    Approvals(Structure structure, Options options, CountedSlots counted, List<Judge> judges) {
+    /** @param whole whether all of an outfit is told, with a piece of another slot that is neither counted nor filled */
+    Approvals(Structure structure, Options options, CountedSlots counted, boolean whole, List<Judge> judges) {
         this.counted = counted;
+        this.whole = whole;
         for (int c = 0; c < judges.size(); c++) {
             for (Ruling ruling : judges.get(c).context().overrides().approvedOutfits()) {
                 place(ruling.pieces(), 0, new Option[SLOTS], structure, options, judges.get(c), c);
@@ -60,7 +63,7 @@ final class Approvals {
         }
         for (Option option : options.all()) {
             int ordinal = option.slot().ordinal();
-            boolean usable = counted.has(option.slot()) || CountedSlots.FILLED.contains(option.slot());
+            boolean usable = !isBesides(option) || whole && Arrays.stream(into).noneMatch(this::isBesides);
             boolean fits = into[ordinal] == null
                     && usable
                     && option.pieces().size() == 1
@@ -73,6 +76,11 @@ final class Approvals {
                 into[ordinal] = null;
             }
         }
+    }
+
+    /** Whether it is in a slot that is neither counted nor filled. */
+    private boolean isBesides(Option option) {
+        return option != null && !counted.has(option.slot()) && !CountedSlots.FILLED.contains(option.slot());
     }
 
     private void settle(Option[] into, Judge judge, int context) {
@@ -94,7 +102,7 @@ final class Approvals {
     }
 
     /**
-     * The counted parts of the approved outfits, each once, by ordinal of the slot.
+     * The counted parts of the approved outfits, or all of them, each once, by ordinal of the slot.
      *
      * @param forced options of counted slots they must contain
      * @param filled choices of other options, one of which they must contain
@@ -103,7 +111,7 @@ final class Approvals {
         Set<List<Option>> combinations = new LinkedHashSet<>();
         for (Placed one : placed) {
             if (contains(one, forced) && containsAny(one, filled)) {
-                combinations.add(Arrays.asList(countedPart(one)));
+                combinations.add(Arrays.asList(whole ? one.bySlot : counted.partOf(one.bySlot)));
             }
         }
         return combinations.stream().map(list -> list.toArray(Option[]::new)).toList();
@@ -112,21 +120,11 @@ final class Approvals {
     /** The approved outfit whose counted part this is and that contains one of some choices of other options, or null. */
     Placed of(Option[] combination, List<Option[]> filled) {
         for (Placed one : placed) {
-            if (Arrays.equals(countedPart(one), combination) && containsAny(one, filled)) {
+            if (Arrays.equals(counted.partOf(one.bySlot), combination) && containsAny(one, filled)) {
                 return one;
             }
         }
         return null;
-    }
-
-    private Option[] countedPart(Placed one) {
-        Option[] part = one.bySlot.clone();
-        for (Slot slot : Slot.values()) {
-            if (!counted.has(slot)) {
-                part[slot.ordinal()] = null;
-            }
-        }
-        return part;
     }
 
     private static boolean containsAny(Placed one, List<Option[]> choices) {

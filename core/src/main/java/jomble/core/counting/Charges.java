@@ -2,7 +2,7 @@ package jomble.core.counting;
 
 import java.util.Arrays;
 import jomble.core.counting.table.KeyTable;
-import jomble.core.counting.table.Unions;
+import jomble.core.counting.table.Squares;
 import jomble.core.judgement.Verdict;
 
 /**
@@ -19,9 +19,10 @@ final class Charges {
 
     private long[] minor = new long[64];
     private long[] major = new long[64];
+    private int[] points = new int[64];
     private int size;
     private final KeyTable known = new KeyTable(2);
-    private final Unions unions = new Unions(this::join);
+    private final Squares unions = new Squares();
     private final long[] masks = new long[2];
 
     Charges() {
@@ -40,11 +41,18 @@ final class Charges {
             if (found == minor.length) {
                 minor = Arrays.copyOf(minor, found * 2);
                 major = Arrays.copyOf(major, found * 2);
+                points = Arrays.copyOf(points, found * 2);
             }
             minor[found] = masks[0];
             major[found] = masks[1];
+            points[found] = points(masks[0], masks[1]);
         }
         return found;
+    }
+
+    /** How many points it costs; above {@link #MOST_POINTS} for a stop. */
+    int points(int number) {
+        return points[number];
     }
 
     long minor(int number) {
@@ -57,18 +65,29 @@ final class Charges {
 
     /** The same where an outfit survives it, else a stop: what cannot be worn is all one. */
     int bounded(int number) {
-        return points(minor[number], major[number]) > MOST_POINTS ? STOP : number;
+        return points[number] > MOST_POINTS ? STOP : number;
     }
 
-    /** Both together, bounded. */
+    /** Both together, bounded; so must they be. */
     int union(int one, int other) {
-        return unions.of(one, other);
+        if (one == NOTHING || one == other) {
+            return other;
+        }
+        int found = unions.get(one, other);
+        if (found == Squares.UNKNOWN) {
+            found = one == STOP || other == STOP
+                    ? STOP
+                    : bounded(number(minor[one] | minor[other], major[one] | major[other]));
+            unions.put(one, other, found);
+        }
+        return found;
     }
 
-    private int join(int one, int other) {
-        return one == STOP || other == STOP
-                ? STOP
-                : bounded(number(minor[one] | minor[other], major[one] | major[other]));
+    /** Those of some rules, without the points of the others. */
+    int within(long rules, int number) {
+        long lesser = minor[number] & rules;
+        long greater = major[number] & rules;
+        return lesser == minor[number] && greater == major[number] ? number : number(lesser, greater);
     }
 
     /** Points of masks that were OR-ed together: a rule counts once, by its worst. */

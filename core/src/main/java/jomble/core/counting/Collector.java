@@ -18,7 +18,8 @@ interface Collector {
         /**
          * A combination that an approval lets pass, once all bodies were told.
          *
-         * @param verdict what the rules say of it, as a terminal of the diagram
+         * @param combination options by ordinal of the slot; with all that completes it where that is asked for
+         * @param verdict what the rules say of its counted part, as a terminal of the diagram
          */
         void addApproved(Option[] combination, int verdict);
 

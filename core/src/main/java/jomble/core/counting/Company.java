@@ -3,11 +3,9 @@ package jomble.core.counting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /**
@@ -19,11 +17,11 @@ import jomble.core.piece.PieceId;
  */
 final class Company implements Collector {
     private final Options options;
+    private final CountedSlots counted;
     private final boolean includeDaring;
-    private final List<PieceId> ids = new ArrayList<>();
+    private final PieceRows rows;
+    private final List<PieceId> ids;
     private final int words;
-    /** By option, its own pieces. */
-    private final long[][] own;
     /** By option, all pieces it is worn with, itself among them, and those it is never worn without; null until it is worn. */
     private final Sets[] met;
 
@@ -51,22 +49,13 @@ final class Company implements Collector {
 
     Company(CountQuestion question, Options options) {
         this.options = options;
+        this.counted = question.counted();
         this.includeDaring = question.includeDaring();
-        Map<PieceId, Integer> places = new HashMap<>();
-        for (Piece piece : question.pieces()) {
-            places.put(piece.id(), ids.size());
-            ids.add(piece.id());
-        }
-        this.words = ids.size() / Long.SIZE + 1;
-        this.own = new long[options.all().size()][words];
-        this.met = new Sets[own.length];
+        this.rows = new PieceRows(question.pieces(), options);
+        this.ids = rows.ids();
+        this.words = rows.words();
+        this.met = new Sets[options.all().size()];
         this.everybody = new long[words];
-        for (Option option : options.all()) {
-            for (PieceId id : option.ids()) {
-                int place = places.get(id);
-                own[option.index()][place / Long.SIZE] |= 1L << place % Long.SIZE;
-            }
-        }
     }
 
     /** For each piece worn at all, with how many others. */
@@ -79,6 +68,17 @@ final class Company implements Collector {
             }
         }
         return reach;
+    }
+
+    /** With how many others a piece is worn that completes what it is worn with. */
+    int worn(PieceId id) {
+        int place = ids.indexOf(id);
+        int others = 0;
+        for (int other = 0; other < ids.size(); other++) {
+            Sets sets = other == place ? null : ofPiece(other, counted);
+            others += sets != null && PieceRows.has(sets.some, place) ? 1 : 0;
+        }
+        return others;
     }
 
     /** How many pieces but one are worn at all. */
@@ -98,7 +98,7 @@ final class Company implements Collector {
         for (int place = 0; place < ids.size(); place++) {
             Sets sets = ofPiece(place, counted);
             PieceId kept = ids.get(place);
-            if (sets != null) {
+            if (sets != null && !PieceRows.has(sets.all, ids.size())) {
                 BitSet.valueOf(sets.all).stream()
                         .mapToObj(ids::get)
                         .filter(keeper -> !keeper.equals(kept))
@@ -116,7 +116,7 @@ final class Company implements Collector {
         for (Option option : options.all()) {
             Sets found = met[option.index()];
             boolean here = found != null && there.has(option.slot());
-            if (here && (own[option.index()][place / Long.SIZE] & 1L << place % Long.SIZE) != 0) {
+            if (here && PieceRows.has(rows.of(option), place)) {
                 sets = sets == null ? new Sets(words) : sets;
                 sets.add(found.some, nothing, found.all, nothing, nothing);
             }
@@ -166,8 +166,8 @@ final class Company implements Collector {
         private void take(Option[] worn) {
             Arrays.fill(body, 0);
             for (Option option : worn) {
-                for (int i = 0; i < words && option != null; i++) {
-                    body[i] |= own[option.index()][i];
+                if (option != null) {
+                    PieceRows.addTo(body, rows.of(option));
                 }
             }
         }
@@ -204,8 +204,8 @@ final class Company implements Collector {
             }
             if (onwards.get(node) == null) {
                 Sets sets = new Sets(words);
-                if (Diagram.isTerminal(node)) {
-                    Arrays.fill(sets.all, 0);
+                if (diagram.isTerminal(node)) {
+                    end(node, sets);
                 }
                 for (int c = 0; c < choices(node); c++) {
                     int child = diagram.child(node, c);
@@ -219,28 +219,38 @@ final class Company implements Collector {
             return onwards.get(node);
         }
 
+        /** Nobody else, or those who complete what ends there. */
+        private void end(int node, Sets sets) {
+            Arrays.fill(sets.all, 0);
+            if (diagram.isEnding(node)) {
+                Completers.Sets those = diagram.completers().of(diagram.completersOf(node));
+                PieceRows.addTo(sets.some, those.some());
+                PieceRows.addTo(sets.all, those.all());
+            }
+        }
+
         private int choices(int node) {
-            return Diagram.isTerminal(node) ? 0 : diagram.choices(node);
+            return diagram.isTerminal(node) ? 0 : diagram.choices(node);
         }
 
         private long[] chosen(int node, int choice) {
             return choice == 0
                     ? nothing
-                    : own[
-                            tail.levels()
-                                    .get(diagram.level(node))
-                                    .options()
-                                    .get(choice - 1)
-                                    .index()];
+                    : rows.of(tail.levels().get(diagram.level(node)).options().get(choice - 1));
         }
 
         @Override
         public void addApproved(Option[] combination, int verdict) {
-            if (verdict == Diagram.WORKS) {
-                return;
+            if (diagram.completers() != null) {
+                Completers completers = diagram.completers();
+                Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
+                Option[] part = counted.partOf(combination);
+                take(part);
+                meet(part, those.some(), those.all());
+            } else if (verdict != Diagram.WORKS) {
+                take(combination);
+                meet(combination, nothing, nothing);
             }
-            take(combination);
-            meet(combination, nothing, nothing);
         }
 
         @Override

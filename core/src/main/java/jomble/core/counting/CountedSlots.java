@@ -36,6 +36,17 @@ public record CountedSlots(Set<Slot> slots) {
         return slots.contains(slot);
     }
 
+    /** The options in these slots, by ordinal of the slot; null elsewhere. */
+    Option[] partOf(Option[] combination) {
+        Option[] part = combination.clone();
+        for (Option option : combination) {
+            if (option != null && !has(option.slot())) {
+                part[option.slot().ordinal()] = null;
+            }
+        }
+        return part;
+    }
+
     /** These and one slot more. */
     CountedSlots and(Slot slot) {
         return new CountedSlots(with(slots, slot));

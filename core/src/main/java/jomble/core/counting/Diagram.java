@@ -10,7 +10,8 @@ import jomble.core.counting.table.Numbering;
  * for the empty slot and for every option, and ends in a verdict. Equal nodes are one node; a node of which nothing comes is {@link
  * #NO}. Not for use by several threads.
  *
- * <p>A reduced ordered decision diagram (doi:10.1109/TC.1986.1676819), here with many children a node and three terminals.
+ * <p>A reduced ordered decision diagram (doi:10.1109/TC.1986.1676819), here with many children a node and three terminals, or as many as
+ * there are ways to be completed.
  */
 final class Diagram {
     static final int NO = 0;
@@ -24,10 +25,17 @@ final class Diagram {
     private final Figures works = new Figures(FIRST_CAPACITY);
     private final Figures daring = new Figures(FIRST_CAPACITY);
     private boolean[] complete = new boolean[FIRST_CAPACITY];
+    private final Completers completers;
     private final KeyTable united = new KeyTable(1);
     private final long[] pair = new long[1];
 
     Diagram() {
+        this(null);
+    }
+
+    /** @param completers where combinations end in those who complete them, else null */
+    Diagram(Completers completers) {
+        this.completers = completers;
         for (int terminal : new int[] {NO, DARING, WORKS}) {
             children.number(new int[] {terminal});
         }
@@ -36,8 +44,33 @@ final class Diagram {
         complete[WORKS] = true;
     }
 
-    static boolean isTerminal(int node) {
-        return node <= WORKS;
+    boolean isTerminal(int node) {
+        return node <= WORKS || isEnding(node);
+    }
+
+    /** Who completes the combinations that end in a node; null where verdicts are asked for. */
+    Completers completers() {
+        return completers;
+    }
+
+    /** The terminal of combinations that are completed by the same. */
+    int ending(int number) {
+        int before = children.size();
+        int node = children.number(new int[] {~number});
+        if (node == before) {
+            append(node, new int[] {WORKS});
+            complete[node] = false;
+        }
+        return node;
+    }
+
+    boolean isEnding(int node) {
+        return level(node) < 0;
+    }
+
+    /** The number of the completers of an ending. */
+    int completersOf(int node) {
+        return ~level(node);
     }
 
     int size() {
@@ -90,8 +123,11 @@ final class Diagram {
         if (one == NO || complete[other]) {
             return other;
         }
-        if (isTerminal(one)) {
+        if (one <= WORKS) {
             return Math.max(one, other);
+        }
+        if (isEnding(one)) {
+            return ending(completers.union(completersOf(one), completersOf(other)));
         }
         pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
         int found = united.get(pair);

@@ -26,7 +26,7 @@ public final class DiagramCounter implements Counter {
     private static final double FIRST_SHARE = 0.2;
 
     /** Fewer bodies than these are walked before a second thread has started. */
-    private static final long WORTH_SHARING = 20_000;
+    private static final long WORTH_SHARING = 4_000;
 
     /** Beyond these it is no slower to count what is left. */
     private static final int MOST_TAKEN_ONE_BY_ONE = 4;

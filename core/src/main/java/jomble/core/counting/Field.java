@@ -8,6 +8,7 @@ import java.util.Map;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 
 /** A question with everything about its wardrobe and its contexts worked out once, ready to be counted in several ways. */
@@ -23,6 +24,8 @@ final class Field {
 
     private final List<Judge> judges;
     private final long worthSharing;
+    /** Whether searches ask for all who complete a combination, not for verdicts. */
+    private final boolean completing;
 
     /**
      * Works everything out.
@@ -33,6 +36,7 @@ final class Field {
     Field(CountQuestion question, RuleCatalogue catalogue, long worthSharing) {
         this.question = question;
         this.worthSharing = worthSharing;
+        this.completing = false;
         this.options = new Options(question.pieces(), question.contexts().get(0));
         if (options.ways().size() > MOST_WAYS) {
             throw new WardrobeTooLargeException(options.ways().size(), MOST_WAYS);
@@ -51,8 +55,9 @@ final class Field {
         this.merged = CompiledContext.merged(contexts);
     }
 
-    private Field(CountQuestion question, Field same) {
+    private Field(CountQuestion question, Field same, boolean completing) {
         this.question = question;
+        this.completing = completing;
         this.options = same.options;
         this.contexts.addAll(same.contexts);
         this.merged = same.merged;
@@ -62,7 +67,12 @@ final class Field {
 
     /** The same pieces and contexts, asked otherwise. */
     Field asking(CountQuestion other) {
-        return new Field(other, this);
+        return new Field(other, this, false);
+    }
+
+    /** The same, where combinations end in those who complete them. */
+    Field completing() {
+        return new Field(question, this, true);
     }
 
     /** Whether a question is about the same pieces in the same contexts. */
@@ -87,7 +97,7 @@ final class Field {
     }
 
     Approvals approvals(Structure structure) {
-        return new Approvals(structure, options, question.counted(), judges);
+        return new Approvals(structure, options, question.counted(), completing, judges);
     }
 
     boolean wantsShoes() {
@@ -121,7 +131,8 @@ final class Field {
         if (question.structure() != null && question.structure() != structure) {
             return null;
         }
-        Diagram diagram = new Diagram();
+        Diagram diagram =
+                completing ? new Diagram(new Completers(new PieceRows(question.pieces(), options))) : new Diagram();
         BodyWalk walk = new BodyWalk(structure, options, question, counted, share, diagram);
         Tail tail = null;
         for (Option[] choice : filled) {
@@ -139,8 +150,16 @@ final class Field {
 
     private TailSearch tailSearch(CompiledContext context, Structure structure, Option[] forced, Diagram diagram) {
         Tail tail = Tail.of(
-                structure, options, question, forced, option -> helps(context, option, structure), context::effect);
-        return new TailSearch(context, structure, tail, diagram, options.ways().size());
+                structure,
+                options,
+                question,
+                forced,
+                completing,
+                option -> helps(context, option, structure),
+                context::effect);
+        int mostPoints = (question.includeDaring() ? Verdict.DARING : Verdict.WORKS).mostPoints();
+        return new TailSearch(
+                context, structure, tail, diagram, mostPoints, options.ways().size());
     }
 
     private static boolean helps(CompiledContext context, Option option, Structure structure) {

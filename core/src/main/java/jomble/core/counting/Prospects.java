@@ -17,37 +17,27 @@ final class Prospects {
     private final OpenRule[][] pending;
 
     private final int[] ways;
+    private final Charges charges;
     private final Numbering[] states;
     /** By level and state, what each choice leads to. */
     private final Row[][] rows;
 
     /** By choice, 0 for the empty slot: the state after it, and what is charged by the rules that then have seen all they can. */
-    static final class Row {
+    private static final class Row {
         private final int[] next;
-        private final long[] minor;
-        private final long[] major;
+        private final int[] charge;
 
         Row(int choices) {
             next = new int[choices];
-            minor = new long[choices];
-            major = new long[choices];
+            charge = new int[choices];
             Arrays.fill(next, Rows.UNKNOWN);
-        }
-
-        /** Known once {@link Prospects#after} was asked. */
-        long minor(int choice) {
-            return minor[choice];
-        }
-
-        /** Likewise; {@link Charges#EVERY_RULE} where it cannot be worn. */
-        long major(int choice) {
-            return major[choice];
         }
     }
 
     /** @param ways by level, in how many ways it can be filled */
-    Prospects(List<OpenRule> rules, int[] ways) {
+    Prospects(List<OpenRule> rules, int[] ways, Charges charges) {
         this.ways = ways;
+        this.charges = charges;
         this.pending = new OpenRule[ways.length + 1][];
         this.states = new Numbering[ways.length + 1];
         this.rows = new Row[ways.length + 1][];
@@ -76,38 +66,45 @@ final class Prospects {
         return number(0, tuple);
     }
 
-    Row row(int level, int state) {
-        return rows[level][state];
-    }
-
     /**
      * The state after a choice.
      *
-     * @param row of the state
      * @param choice 0 for the empty slot, from 1 on the ways to fill it
      */
-    int after(int level, int state, Row row, int choice) {
+    int after(int level, int state, int choice) {
+        return known(level, state, choice).next[choice];
+    }
+
+    /** What is then charged by the rules that have seen all they can, a number of {@link Charges}. */
+    int charge(int level, int state, int choice) {
+        return known(level, state, choice).charge[choice];
+    }
+
+    private Row known(int level, int state, int choice) {
+        Row row = rows[level][state];
         if (row.next[choice] == Rows.UNKNOWN) {
             step(level, state, choice, row);
         }
-        return row.next[choice];
+        return row;
     }
 
     private void step(int level, int state, int choice, Row row) {
         int[] from = states[level].get(state);
         int[] to = new int[pending[level + 1].length];
         int kept = 0;
+        long minor = 0;
+        long major = 0;
         for (int i = 0; i < from.length; i++) {
             OpenRule rule = pending[level][i];
             int next = rule.after(level, from[i], choice);
             if (rule.last() > level) {
                 to[kept++] = next;
             } else {
-                row.minor[choice] |= next == OpenRule.MINOR ? rule.bit() : 0;
-                row.major[choice] |=
-                        next == OpenRule.STOP ? Charges.EVERY_RULE : next == OpenRule.MAJOR ? rule.bit() : 0;
+                minor |= next == OpenRule.MINOR ? rule.bit() : 0;
+                major |= next == OpenRule.STOP ? Charges.EVERY_RULE : next == OpenRule.MAJOR ? rule.bit() : 0;
             }
         }
+        row.charge[choice] = charges.bounded(charges.number(minor, major));
         row.next[choice] = number(level + 1, to);
     }
 

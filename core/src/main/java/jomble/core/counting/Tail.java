@@ -3,8 +3,9 @@ package jomble.core.counting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -32,10 +33,28 @@ record Tail(List<Level> levels, int counted) {
             .toList();
 
     /**
-     * One slot.
+     * One slot, or several of which at most one is filled.
      *
+     * @param slot null for several
+     * @param alike by option, those that no rule can tell from it, itself among them
      */
-    record Level(Slot slot, List<Option> options, boolean mayBeEmpty) {}
+    record Level(Slot slot, List<Option> options, boolean mayBeEmpty, List<List<Option>> alike) {
+        Level(Slot slot, List<Option> options, boolean mayBeEmpty) {
+            this(slot, options, mayBeEmpty, options.stream().map(List::of).toList());
+        }
+
+        /** Of options with the same effect the first stands for all. */
+        static Level ofEffects(Slot slot, List<Option> options, boolean mayBeEmpty, Function<Option, Object> effect) {
+            Map<Object, List<Option>> alike = new LinkedHashMap<>();
+            options.forEach(option -> alike.computeIfAbsent(effect.apply(option), e -> new ArrayList<>())
+                    .add(option));
+            return new Level(
+                    slot,
+                    alike.values().stream().map(those -> those.get(0)).toList(),
+                    mayBeEmpty,
+                    List.copyOf(alike.values()));
+        }
+    }
 
     Tail {
         levels = List.copyOf(levels);
@@ -53,56 +72,63 @@ record Tail(List<Level> levels, int counted) {
 
     /**
      * @param forced options that must be worn, by ordinal of the slot; null where free
+     * @param completing whether all who complete a combination are asked for, not only how well it can be
      * @param helps whether wearing an option that is not counted can make a verdict better
-     * @param effect what rules can see of an option; of options alike that are not counted, the first stands for all
+     * @param effect what rules can see of an option
      */
     static Tail of(
             Structure structure,
             Options options,
             CountQuestion question,
             Option[] forced,
+            boolean completing,
             Predicate<Option> helps,
             Function<Option, Object> effect) {
-        boolean shoes = question.contexts().get(0).wantsShoes();
-        List<Slot> wanted = structure.mandatory(shoes);
-        List<Slot> slots = new ArrayList<>();
-        for (Slot slot : Slot.values()) {
-            if (!BODY.contains(slot)
-                    && structure.allows(slot)
-                    && question.counted().has(slot)) {
-                slots.add(slot);
-            }
-        }
-        int counted = slots.size();
-        for (Slot slot : FILLING_ORDER) {
-            boolean filled =
-                    CountedSlots.FILLED.contains(slot) || forced[slot.ordinal()] != null && !CLOTHES.contains(slot);
-            if (!BODY.contains(slot)
-                    && structure.allows(slot)
-                    && !question.counted().has(slot)
-                    && filled) {
-                slots.add(slot);
-            }
-        }
+        List<Slot> wanted = structure.mandatory(question.contexts().get(0).wantsShoes());
+        // A piece with other places is like no other: it may be taken when it is wanted.
+        Function<Option, Object> kind = option -> options.hasOtherPlaces(option) ? option : effect.apply(option);
         List<Level> levels = new ArrayList<>();
-        for (Slot slot : slots) {
+        for (Slot slot : Slot.values()) {
+            if (isOpen(slot, structure) && question.counted().has(slot)) {
+                Option must = forced[slot.ordinal()];
+                levels.add(new Level(
+                        slot, must == null ? options.in(slot) : List.of(must), must == null && !wanted.contains(slot)));
+            }
+        }
+        int counted = levels.size();
+        List<Option> others = new ArrayList<>();
+        for (Slot slot : FILLING_ORDER) {
             Option must = forced[slot.ordinal()];
-            boolean optional = must == null && !wanted.contains(slot);
-            boolean free = optional && levels.size() >= counted;
-            List<Option> choices =
-                    must != null ? List.of(must) : free ? helpful(options, slot, helps, effect) : options.in(slot);
-            levels.add(new Level(slot, choices, optional));
+            boolean free = isOpen(slot, structure)
+                    && !CLOTHES.contains(slot)
+                    && !question.counted().has(slot);
+            if (free && must != null) {
+                levels.add(new Level(slot, List.of(must), false));
+            } else if (free && CountedSlots.FILLED.contains(slot)) {
+                boolean optional = !wanted.contains(slot);
+                levels.add(
+                        completing
+                                ? Level.ofEffects(slot, options.in(slot), optional, kind)
+                                : optional
+                                        ? Level.ofEffects(
+                                                slot,
+                                                options.in(slot).stream()
+                                                        .filter(helps)
+                                                        .toList(),
+                                                true,
+                                                kind)
+                                        : new Level(slot, options.in(slot), false));
+            } else if (free && completing) {
+                others.addAll(options.in(slot));
+            }
+        }
+        if (!others.isEmpty()) {
+            levels.add(counted, Level.ofEffects(null, others, true, kind));
         }
         return new Tail(levels, counted);
     }
 
-    /** A piece with other places is like no other: it may be taken when it is wanted. */
-    private static List<Option> helpful(
-            Options options, Slot slot, Predicate<Option> helps, Function<Option, Object> effect) {
-        Set<Object> seen = new HashSet<>();
-        return options.in(slot).stream()
-                .filter(helps)
-                .filter(option -> options.hasOtherPlaces(option) || seen.add(effect.apply(option)))
-                .toList();
+    private static boolean isOpen(Slot slot, Structure structure) {
+        return !BODY.contains(slot) && structure.allows(slot);
     }
 }

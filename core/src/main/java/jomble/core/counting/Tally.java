@@ -2,7 +2,6 @@ package jomble.core.counting;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -295,26 +294,6 @@ final class Tally implements Collector {
                 }
             }
             return values;
-        }
-    }
-
-    /** How often each node was met. */
-    private static final class Hits {
-        private long[] counts = new long[64];
-
-        void add(int node, long times) {
-            if (node >= counts.length) {
-                counts = Arrays.copyOf(counts, Math.max(node + 1, counts.length * 2));
-            }
-            counts[node] += times;
-        }
-
-        Figures paths(int size) {
-            Figures paths = new Figures(size);
-            for (int node = 0; node < Math.min(size, counts.length); node++) {
-                paths.add(node, counts[node]);
-            }
-            return paths;
         }
     }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -17,9 +18,10 @@ import jomble.core.piece.Slot;
 /**
  * Finds the figures of pieces in slots that are not counted.
  *
- * <p>Where such a slot is counted as well, a combination that a piece completes is a combination of its own; so one count for each slot
- * has the figures of all pieces in it. A piece with several such places could complete one combination in two of them: it is counted
- * by itself, put on before all else.
+ * <p>One walk has them all, with a diagram that ends in all who complete a combination. Where a slot is not counted that dresses the
+ * body, the walk would not see its pieces: there the slot is counted as well, for then a combination that a piece completes is a
+ * combination of its own, and a piece with several such places, which could complete one combination in two of them, is counted by
+ * itself, put on before all else.
  */
 final class UncountedFigures {
     private final Counter counter;
@@ -72,6 +74,46 @@ final class UncountedFigures {
     }
 
     private void count(Progress progress) {
+        boolean dresses = forced.filled().stream().flatMap(Arrays::stream).anyMatch(UncountedFigures::isDress)
+                || places().anyMatch(UncountedFigures::isDress);
+        if (dresses) {
+            countSlotBySlot(progress);
+        } else if (places().findAny().isPresent()) {
+            countTogether(progress);
+        }
+    }
+
+    private static boolean isDress(Option option) {
+        return option != null && Tail.CLOTHES.contains(option.slot());
+    }
+
+    private Stream<Option> places() {
+        return Stream.concat(bySlot.values().stream(), bySelf.values().stream()).flatMap(List::stream);
+    }
+
+    /** One walk with a diagram that ends in all who complete a combination. */
+    private void countTogether(Progress progress) {
+        Field completing = field.completing();
+        CompletionTally tally = new CompletionTally(field.question(), field.options());
+        Company company = new Company(field.question(), field.options());
+        List<Collector> collectors = figuresOnly ? List.of(tally) : List.of(tally, company);
+        new Sweep(completing, collectors, progress).run(forced.counted(), forced.filled());
+        Map<PieceId, List<PieceId>> kept =
+                figuresOnly ? Map.of() : company.keeps(field.question().counted());
+        Map<PieceId, List<Option>> byPiece = new LinkedHashMap<>();
+        places().forEach(option -> option.ids()
+                .forEach(id ->
+                        byPiece.computeIfAbsent(id, i -> new ArrayList<>()).add(option)));
+        byPiece.forEach((id, options) -> {
+            if (!isCounted(id)) {
+                perPiece.put(id, tally.of(id));
+                reach.put(id, company.worn(id));
+            }
+            keep(id, fills(options) ? kept.getOrDefault(id, List.of()) : List.of());
+        });
+    }
+
+    private void countSlotBySlot(Progress progress) {
         int parts = bySlot.size() + bySelf.size();
         int part = 0;
         for (Map.Entry<Slot, List<Option>> there : bySlot.entrySet()) {
