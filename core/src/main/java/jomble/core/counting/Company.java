@@ -221,12 +221,21 @@ final class Company implements Collector {
 
         /** Nobody else, or those who complete what ends there. */
         private void end(int node, Sets sets) {
-            Arrays.fill(sets.all, 0);
-            if (diagram.isEnding(node)) {
-                Completers.Sets those = diagram.completers().of(diagram.completersOf(node));
+            Completers.Sets those =
+                    diagram.isEnding(node) ? diagram.completers().of(diagram.completersOf(node)) : null;
+            if (those == null || those.counts()) {
+                Arrays.fill(sets.all, 0);
+            }
+            if (those != null) {
                 PieceRows.addTo(sets.some, those.some());
+                PieceRows.addTo(sets.some, those.besides());
                 PieceRows.addTo(sets.all, those.all());
             }
+        }
+
+        /** In all of no combinations. */
+        private long[] everyone() {
+            return new Sets(words).all;
         }
 
         private int choices(int node) {
@@ -246,7 +255,7 @@ final class Company implements Collector {
                 Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
                 Option[] part = counted.partOf(combination);
                 take(part);
-                meet(part, those.some(), those.all());
+                meet(part, PieceRows.union(those.some(), those.besides()), those.counts() ? those.all() : everyone());
             } else if (verdict != Diagram.WORKS) {
                 take(combination);
                 meet(combination, nothing, nothing);

@@ -1,20 +1,17 @@
 package jomble.core.counting;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import jomble.core.counting.table.Numbering;
 import jomble.core.counting.table.Unions;
 
 /**
- * Who completes a combination, as numbers: the pieces of some completion, and those of every completion. Not for use by several
- * threads.
+ * Who completes a combination, as numbers: the pieces of some completion, and those of every completion. Besides, pieces of slots that
+ * stay empty otherwise: with each of them the combination can be completed, but does not count by it. Not for use by several threads.
  */
 final class Completers {
     /** There is a completion, and nothing is put on for it. */
     static final int NOBODY = 0;
-
-    private static final long EVERYBODY = -1L;
 
     private final PieceRows rows;
     private final List<Sets> sets = new ArrayList<>();
@@ -22,28 +19,37 @@ final class Completers {
     /** Counted from 1 on: 0 would be no completion at all. */
     private final Unions unions = new Unions((one, other) -> join(sets.get(one - 1), sets.get(other - 1)) + 1);
 
-    /** Rows of pieces, not to be written on: of those in some completion, and of those in all. */
-    record Sets(long[] some, long[] all) {
-        Sets(int words) {
-            this(new long[words], new long[words]);
+    /**
+     * Rows of pieces, not to be written on.
+     *
+     * @param counts whether there is a completion without a piece besides
+     * @param some pieces of some such completion
+     * @param all pieces of every one
+     * @param besides the others
+     */
+    record Sets(boolean counts, long[] some, long[] all, long[] besides) {
+        /** Whether a piece is put on in any of them. */
+        boolean has(int place) {
+            return PieceRows.has(some, place) || PieceRows.has(besides, place);
         }
     }
 
     Completers(PieceRows rows) {
         this.rows = rows;
-        number(new Sets(rows.words()));
+        number(new Sets(true, rows.empty(), rows.empty(), rows.empty()));
     }
 
     private int number(Sets those) {
-        int words = those.some.length;
-        int[] ints = new int[4 * words];
-        for (int i = 0; i < words; i++) {
-            ints[4 * i] = (int) those.some[i];
-            ints[4 * i + 1] = (int) (those.some[i] >>> Integer.SIZE);
-            ints[4 * i + 2] = (int) those.all[i];
-            ints[4 * i + 3] = (int) (those.all[i] >>> Integer.SIZE);
+        int[] array = new int[1 + 6 * rows.words()];
+        int at = 0;
+        array[at++] = those.counts ? 1 : 0;
+        for (long[] row : List.of(those.some, those.all, those.besides)) {
+            for (long word : row) {
+                array[at++] = (int) word;
+                array[at++] = (int) (word >>> Integer.SIZE);
+            }
         }
-        int number = numbers.number(ints);
+        int number = numbers.number(array);
         if (number == sets.size()) {
             sets.add(those);
         }
@@ -60,31 +66,41 @@ final class Completers {
     }
 
     private int join(Sets one, Sets other) {
-        Sets both = new Sets(rows.words());
-        for (int i = 0; i < rows.words(); i++) {
-            both.some[i] = one.some[i] | other.some[i];
-            both.all[i] = one.all[i] & other.all[i];
+        long[] all = rows.empty();
+        for (int i = 0; i < all.length; i++) {
+            all[i] = (one.counts ? one.all[i] : -1L) & (other.counts ? other.all[i] : -1L);
         }
-        return number(both);
+        boolean counts = one.counts || other.counts;
+        return number(new Sets(
+                counts,
+                PieceRows.union(one.some, other.some),
+                counts ? all : rows.empty(),
+                PieceRows.union(one.besides, other.besides)));
     }
 
-    /** Every completion with one of some options besides. */
+    /** Every completion with one of some options too. */
     int with(int number, List<Option> alike) {
         Sets those = sets.get(number);
-        Sets more = new Sets(those.some.clone(), those.all.clone());
-        alike.forEach(option -> PieceRows.addTo(more.some, rows.of(option)));
-        if (alike.size() == 1) {
-            PieceRows.addTo(more.all, rows.of(alike.get(0)));
+        if (!those.counts) {
+            return number;
         }
-        return number(more);
+        long[] more = union(alike);
+        return number(new Sets(
+                true,
+                PieceRows.union(those.some, more),
+                alike.size() == 1 ? PieceRows.union(those.all, more) : those.all,
+                those.besides));
     }
 
-    /** Options that complete a combination which does not count by them: no piece is in fewer completions for them. */
+    /** One of some options, which makes a completion that does not count. */
     int besides(List<Option> alike) {
-        Sets those = new Sets(rows.words());
-        Arrays.fill(those.all, EVERYBODY);
-        alike.forEach(option -> PieceRows.addTo(those.some, rows.of(option)));
-        return number(those);
+        return number(new Sets(false, rows.empty(), rows.empty(), union(alike)));
+    }
+
+    private long[] union(List<Option> options) {
+        long[] union = rows.empty();
+        options.forEach(option -> PieceRows.addTo(union, rows.of(option)));
+        return union;
     }
 
     /** The completion of an approved outfit. */

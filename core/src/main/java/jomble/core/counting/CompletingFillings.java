@@ -17,8 +17,8 @@ final class CompletingFillings implements Fillings {
     private final KeyTable found = new KeyTable(1);
     private final long[] key = new long[1];
 
-    /** Added sums of clo, packed, sorted; of each the points and the completions at that price. */
-    private record Sums(int[] added, byte[] points, int[] completions) {
+    /** Added sums of clo, packed, sorted; of each the points and the completions at that price; last the completions of all. */
+    private record Sums(int[] added, byte[] points, int[] completions, int together) {
         @Override
         public boolean equals(Object other) {
             return other instanceof Sums s
@@ -50,13 +50,15 @@ final class CompletingFillings implements Fillings {
         int[] added = new int[priced.size()];
         byte[] points = new byte[priced.size()];
         int[] completions = new int[priced.size()];
+        int together = Joiner.NO;
         int at = 0;
         for (Map.Entry<Price, Integer> entry : priced.entrySet()) {
             added[at] = entry.getKey().added();
             points[at] = entry.getKey().points();
             completions[at++] = entry.getValue();
+            together = joiner.union(together, entry.getValue());
         }
-        return known.computeIfAbsent(new Sums(added, points, completions), sums -> {
+        return known.computeIfAbsent(new Sums(added, points, completions, together), sums -> {
             lists.add(sums);
             return lists.size() - 1;
         });
@@ -107,7 +109,7 @@ final class CompletingFillings implements Fillings {
 
     private int search(Sums sums, int on) {
         int all = Joiner.NO;
-        for (int i = 0; i < sums.added.length; i++) {
+        for (int i = 0; i < sums.added.length && all != sums.together; i++) {
             if (joiner.counts(sums.points[i] + scale.points(on + sums.added[i]))) {
                 all = joiner.union(all, sums.completions[i]);
             }

@@ -1,7 +1,9 @@
 package jomble.core.counting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import jomble.core.counting.table.Squares;
 
 /**
  * Joins to nodes of the {@link Diagram} over the counted levels, and below them to those who complete a combination: what stands for
@@ -18,6 +20,8 @@ final class CompletionJoiner implements Joiner {
     private final List<List<List<Option>>> alike = new ArrayList<>();
     /** By level, whether its options complete combinations that do not count by them. */
     private final boolean[] isBesides;
+    /** By level, and then by way and completers, the completers with that way too. */
+    private final Squares[] known;
 
     /** @param mostPoints of an outfit that counts */
     CompletionJoiner(Diagram diagram, Tail tail, int mostPoints) {
@@ -27,6 +31,8 @@ final class CompletionJoiner implements Joiner {
         this.counted = tail.counted();
         this.levels = tail.levels().size();
         this.mostPoints = mostPoints;
+        this.known = new Squares[levels + 1];
+        Arrays.setAll(known, level -> new Squares());
         this.isBesides = new boolean[levels + 1];
         for (int level = 0; level < levels; level++) {
             Tail.Level here = tail.levels().get(level);
@@ -57,9 +63,14 @@ final class CompletionJoiner implements Joiner {
         if (then == NO) {
             return others;
         }
-        List<Option> put = alike.get(level).get(way);
-        int number =
-                put.isEmpty() ? then - 1 : isBesides[level] ? completers.besides(put) : completers.with(then - 1, put);
+        int number = known[level].get(way, then - 1);
+        if (number == Squares.UNKNOWN) {
+            List<Option> put = alike.get(level).get(way);
+            number = put.isEmpty()
+                    ? then - 1
+                    : isBesides[level] ? completers.besides(put) : completers.with(then - 1, put);
+            known[level].put(way, then - 1, number);
+        }
         return union(others, number + 1);
     }
 

@@ -48,14 +48,12 @@ final class CompletionTally implements Collector {
         @Override
         public void addApproved(Option[] combination, int verdict) {
             Completers completers = diagram.completers();
-            long[] those =
-                    completers.of(completers.ofApproved(combination, counted)).some();
+            Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
             List<Option> part = Arrays.asList(counted.partOf(combination));
             for (int place = 0; place < rows.ids().size(); place++) {
                 boolean isKnown = diagram.isEnding(verdict)
-                        && PieceRows.has(
-                                completers.of(diagram.completersOf(verdict)).some(), place);
-                if (PieceRows.has(those, place) && !isKnown && approved.add(List.of(part, place))) {
+                        && completers.of(diagram.completersOf(verdict)).has(place);
+                if (those.has(place) && !isKnown && approved.add(List.of(part, place))) {
                     figures.add(place, 1);
                 }
             }
@@ -67,10 +65,9 @@ final class CompletionTally implements Collector {
             Figures paths = hits.paths(diagram.size());
             for (int node = diagram.size() - 1; node > Diagram.WORKS; node--) {
                 if (!paths.isZero(node) && diagram.isEnding(node)) {
-                    long[] some =
-                            diagram.completers().of(diagram.completersOf(node)).some();
+                    Completers.Sets those = diagram.completers().of(diagram.completersOf(node));
                     for (int place = 0; place < rows.ids().size(); place++) {
-                        if (PieceRows.has(some, place)) {
+                        if (those.has(place)) {
                             figures.add(place, paths, node);
                         }
                     }

@@ -40,6 +40,10 @@ final class PieceRows {
         return words;
     }
 
+    long[] empty() {
+        return new long[words];
+    }
+
     /** The pieces of an option; not to be written on. */
     long[] of(Option option) {
         return own[option.index()];
@@ -47,6 +51,12 @@ final class PieceRows {
 
     static boolean has(long[] row, int place) {
         return (row[place / Long.SIZE] & 1L << place % Long.SIZE) != 0;
+    }
+
+    static long[] union(long[] one, long[] other) {
+        long[] union = one.clone();
+        addTo(union, other);
+        return union;
     }
 
     static void addTo(long[] row, long[] more) {

@@ -123,7 +123,7 @@ record Tail(List<Level> levels, int counted) {
             }
         }
         if (!others.isEmpty()) {
-            levels.add(counted, Level.ofEffects(null, others, true, kind));
+            levels.add(Level.ofEffects(null, others, true, kind));
         }
         return new Tail(levels, counted);
     }
