@@ -1,13 +1,18 @@
 package jomble.server.counting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jomble.core.brief.Occasion;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Season;
 import jomble.core.counting.CombinationPage;
@@ -85,7 +90,39 @@ class ClientCountController {
             @RequestParam(defaultValue = "bottom") String columns,
             @RequestParam(required = false) String whatIf) {
         Chosen chosen = new Chosen(months, occasion, counting, daring);
-        return live.stream(asked(clientId, chosen, across(rows, columns), tree(whatIf)));
+        SlotPair across = across(rows, columns);
+        if (whatIf != null) {
+            return live.stream(asked(clientId, chosen, across, tree(whatIf)), List.of());
+        }
+        Function<Chosen, Question> asking = questions.asking(clientId);
+        Question now = asking.apply(chosen);
+        List<Supplier<LiveCounts.Asked>> next = new ArrayList<>();
+        oneSwitchFurther(now.wardrobe(), chosen)
+                .forEach(one ->
+                        next.add(() -> new LiveCounts.Asked(asking.apply(one).toCount(), across)));
+        return live.stream(new LiveCounts.Asked(now.toCount(), across), next);
+    }
+
+    /** Every other season, then every other occasion, then the daring ones in or out, then other slots. */
+    private static Stream<Chosen> oneSwitchFurther(Wardrobe wardrobe, Chosen now) {
+        Stream<Chosen> inSeasons = seasons(wardrobe).stream()
+                .map(season -> new Chosen(season.months(), now.occasion(), now.counting(), now.daring()));
+        Stream<Chosen> onOccasions = Stream.concat(
+                        Stream.of(""), wardrobe.brief().occasions().stream().map(Occasion::name))
+                .map(occasion -> new Chosen(now.months(), occasion, now.counting(), now.daring()));
+        Stream<Chosen> daring = Stream.of(new Chosen(now.months(), now.occasion(), now.counting(), !now.daring()));
+        Stream<Chosen> inSlots = Stream.of("clothes", "outfits", "looks")
+                .map(counting -> new Chosen(now.months(), now.occasion(), counting, now.daring()));
+        return Stream.of(inSeasons, onOccasions, daring, inSlots).flatMap(Function.identity());
+    }
+
+    /** The seasons whose climate is known. */
+    private static List<Season> seasons(Wardrobe wardrobe) {
+        Set<Integer> known =
+                wardrobe.brief().climate().stream().map(ClimateMonth::month).collect(Collectors.toSet());
+        return Arrays.stream(Season.values())
+                .filter(season -> known.containsAll(season.months()))
+                .toList();
     }
 
     /**
@@ -118,19 +155,15 @@ class ClientCountController {
             @PathVariable UUID clientId,
             @RequestParam(required = false) String counting,
             @RequestParam(defaultValue = "false") boolean daring) {
-        Wardrobe wardrobe = questions.wardrobe(clientId);
+        Function<Chosen, Question> asking = questions.asking(clientId);
+        Wardrobe wardrobe =
+                asking.apply(new Chosen(null, null, counting, daring)).wardrobe();
         List<String> occasions = new ArrayList<>(List.of(""));
         wardrobe.brief().occasions().forEach(occasion -> occasions.add(occasion.name()));
         List<LiveCounts.Cell> cells = new ArrayList<>();
-        Set<Integer> known =
-                wardrobe.brief().climate().stream().map(ClimateMonth::month).collect(Collectors.toSet());
-        for (Season season : Season.values()) {
-            if (!known.containsAll(season.months())) {
-                continue;
-            }
+        for (Season season : seasons(wardrobe)) {
             for (String occasion : occasions) {
-                Chosen chosen = new Chosen(season.months(), occasion, counting, daring);
-                Question question = questions.ask(wardrobe, chosen);
+                Question question = asking.apply(new Chosen(season.months(), occasion, counting, daring));
                 cells.add(new LiveCounts.Cell(
                         season.id(), occasion, new LiveCounts.Asked(question.toCount(), SlotPair.TOPS_AND_BOTTOMS)));
             }

@@ -10,6 +10,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
@@ -37,6 +39,7 @@ class LiveCounts {
 
     private final Counter counter;
     private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
+    private final CountingAhead ahead = new CountingAhead();
     /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
     private final Map<Asked, Known> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1;
@@ -78,13 +81,21 @@ class LiveCounts {
         void tell(SseEmitter emitter, Progress progress) throws IOException;
     }
 
-    /** The counts, first without and then with the figures of uncounted pieces. */
-    SseEmitter stream(Asked asked) {
+    /**
+     * The counts, first without and then with the figures of uncounted pieces.
+     *
+     * @param next what is likely to be asked after it, to be counted once nobody waits
+     */
+    SseEmitter stream(Asked asked, List<Supplier<Asked>> next) {
         return inBackground((emitter, progress) -> {
             if (!known.containsKey(asked)) {
                 send(emitter, "counts", first(asked, progress).view());
             }
             send(emitter, "complete", complete(asked, progress).view());
+            ahead.begin(Stream.concat(
+                            next.stream().<CountingAhead.Work>map(one -> quiet -> first(one.get(), quiet)),
+                            next.stream().<CountingAhead.Work>map(one -> quiet -> complete(one.get(), quiet)))
+                    .toList());
         });
     }
 
@@ -134,6 +145,7 @@ class LiveCounts {
         emitter.onCompletion(() -> listening.set(false));
         emitter.onTimeout(() -> listening.set(false));
         emitter.onError(e -> listening.set(false));
+        ahead.pause();
         threads.execute(() -> run(telling, emitter, listening));
         return emitter;
     }
@@ -213,5 +225,6 @@ class LiveCounts {
     @PreDestroy
     void stop() {
         threads.shutdownNow();
+        ahead.stop();
     }
 }

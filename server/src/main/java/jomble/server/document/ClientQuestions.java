@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import jomble.core.brief.Occasion;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -45,10 +46,6 @@ public class ClientQuestions {
         }
     }
 
-    public Wardrobe wardrobe(UUID clientId) {
-        return pieces.wardrobe(clientId);
-    }
-
     public Question ask(UUID clientId, Chosen chosen) {
         return ask(pieces.wardrobe(clientId), chosen);
     }
@@ -66,8 +63,14 @@ public class ClientQuestions {
         return ask(changes.of(wardrobe), chosen);
     }
 
-    public Question ask(Wardrobe wardrobe, Chosen chosen) {
+    private Question ask(Wardrobe wardrobe, Chosen chosen) {
         return asked(house.governed(wardrobe), chosen);
+    }
+
+    /** The questions of a wardrobe as it is now, for any context: nothing more is read when they are asked. */
+    public Function<Chosen, Question> asking(UUID clientId) {
+        Wardrobe governed = house.governed(pieces.wardrobe(clientId));
+        return chosen -> asked(governed, chosen);
     }
 
     private static Question asked(Wardrobe wardrobe, Chosen chosen) {
