@@ -139,7 +139,7 @@ function Changes({ difference, counted, thought }: ChangesProps) {
       {groups.map(({ words, pieces }) => (
         <tbody key={words}>
           <tr>
-            <th colSpan={5} scope="rowgroup" className="pt-3 pb-2 text-left text-xs font-normal text-soft">
+            <th colSpan={4} scope="rowgroup" className="pt-3 pb-2 text-left text-xs font-normal text-soft">
               {words}
             </th>
           </tr>
@@ -160,9 +160,9 @@ function Changes({ difference, counted, thought }: ChangesProps) {
               </td>
               <td className="pl-3 text-right whitespace-nowrap">
                 <Delta change={one.change} />
-              </td>
-              <td className="pl-4 text-right font-serif whitespace-nowrap text-soft">
-                {figure(one.before)} → {figure(one.after)}
+                <span className="block font-serif text-xs text-soft">
+                  {figure(one.before)} → {figure(one.after)}
+                </span>
               </td>
             </tr>
           ))}

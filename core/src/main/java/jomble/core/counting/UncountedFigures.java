@@ -100,16 +100,12 @@ final class UncountedFigures {
         new Sweep(completing, collectors, progress).run(forced.counted(), forced.filled());
         Map<PieceId, List<PieceId>> kept =
                 figuresOnly ? Map.of() : company.keeps(field.question().counted());
-        Map<PieceId, List<Option>> byPiece = new LinkedHashMap<>();
-        places().forEach(option -> option.ids()
-                .forEach(id ->
-                        byPiece.computeIfAbsent(id, i -> new ArrayList<>()).add(option)));
-        byPiece.forEach((id, options) -> {
+        places().flatMap(option -> option.ids().stream()).distinct().forEach(id -> {
             if (!isCounted(id)) {
                 perPiece.put(id, tally.of(id));
                 reach.put(id, company.worn(id));
             }
-            keep(id, fills(options) ? kept.getOrDefault(id, List.of()) : List.of());
+            keep(id, kept.getOrDefault(id, List.of()));
         });
     }
 
