@@ -1,8 +1,9 @@
 package jomble.server.counting;
 
 import java.util.List;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
@@ -10,16 +11,21 @@ import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
 
 /**
- * Counts what is likely to be asked next while nobody waits for a count: one thing after the other in a thread that gives way. As soon
- * as something is asked it leaves off.
+ * Counts what is likely to be asked next while nobody waits for a count: after a moment's quiet, one thing after the other. As soon as
+ * something is asked it leaves off.
  */
 final class CountingAhead {
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
-        Thread quiet = new Thread(work, "ahead");
-        quiet.setDaemon(true);
-        quiet.setPriority(Thread.MIN_PRIORITY);
-        return quiet;
+    private final long quietMillis;
+    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread ahead = new Thread(work, "ahead");
+        ahead.setDaemon(true);
+        return ahead;
     });
+
+    /** @param quietMillis how long nothing must be asked before it begins */
+    CountingAhead(long quietMillis) {
+        this.quietMillis = quietMillis;
+    }
 
     /** Which of the lists that were begun is the last one; what belongs to another is left. */
     private final AtomicLong current = new AtomicLong();
@@ -33,7 +39,7 @@ final class CountingAhead {
     /** Begins with a list, in place of any other. */
     void begin(List<Work> list) {
         long mine = current.incrementAndGet();
-        thread.execute(() -> run(list, mine));
+        thread.schedule(() -> run(list, mine), quietMillis, TimeUnit.MILLISECONDS);
     }
 
     private void run(List<Work> list, long mine) {

@@ -11,7 +11,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
@@ -34,12 +33,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class LiveCounts {
     private static final long LONGEST_MILLIS = TimeUnit.MINUTES.toMillis(5);
     private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
+    private static final long QUIET_MILLIS = 1500;
     private static final int REMEMBERED = 60;
     private static final int THREADS = 3;
 
     private final Counter counter;
     private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
-    private final CountingAhead ahead = new CountingAhead();
+    private final CountingAhead ahead = new CountingAhead(QUIET_MILLIS);
     /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
     private final Map<Asked, Known> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1;
@@ -92,9 +92,8 @@ class LiveCounts {
                 send(emitter, "counts", first(asked, progress).view());
             }
             send(emitter, "complete", complete(asked, progress).view());
-            ahead.begin(Stream.concat(
-                            next.stream().<CountingAhead.Work>map(one -> quiet -> first(one.get(), quiet)),
-                            next.stream().<CountingAhead.Work>map(one -> quiet -> complete(one.get(), quiet)))
+            ahead.begin(next.stream()
+                    .<CountingAhead.Work>map(one -> quiet -> first(one.get(), quiet))
                     .toList());
         });
     }

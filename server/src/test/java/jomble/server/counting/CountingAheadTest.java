@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 
 /** What is counted while nobody waits. */
 class CountingAheadTest {
-    private final CountingAhead ahead = new CountingAhead();
+    private final CountingAhead ahead = new CountingAhead(0);
     private final BlockingQueue<String> done = new LinkedBlockingQueue<>();
 
     @AfterEach
