@@ -23,6 +23,8 @@ final class PairCharges {
     private final int[] alone;
 
     private final FarVectors farVectors;
+    /** What the ways of the far levels are charged by themselves. */
+    private final int farAlone;
     /** What each way of the wardrobe charges the far levels; −1 until it was worked out. */
     private final int[] farSaid;
 
@@ -48,6 +50,7 @@ final class PairCharges {
             Arrays.fill(said[level], Rows.UNKNOWN);
         }
         this.farVectors = new FarVectors(offsets[near], Arrays.copyOfRange(vectors, near, levels));
+        this.farAlone = farVectors.number(Arrays.copyOfRange(alone, near, levels));
         this.farSaid = new int[wardrobe];
         Arrays.fill(farSaid, Rows.UNKNOWN);
     }
@@ -90,7 +93,7 @@ final class PairCharges {
 
     /** Those of the far levels together. */
     int farOver(int[] body, int count) {
-        int far = farVectors.number(Arrays.copyOfRange(alone, near, alone.length));
+        int far = farAlone;
         for (int i = 0; i < count; i++) {
             far = farVectors.union(far, farSaid(body[i]));
         }

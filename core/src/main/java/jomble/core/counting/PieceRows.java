@@ -40,6 +40,7 @@ final class PieceRows {
         return words;
     }
 
+    /** No pieces. */
     long[] empty() {
         return new long[words];
     }

@@ -22,13 +22,13 @@ final class CountingAhead {
         return ahead;
     });
 
+    /** Which of the lists that were begun is the last one; what belongs to another is left. */
+    private final AtomicLong current = new AtomicLong();
+
     /** @param quietMillis how long nothing must be asked before it begins */
     CountingAhead(long quietMillis) {
         this.quietMillis = quietMillis;
     }
-
-    /** Which of the lists that were begun is the last one; what belongs to another is left. */
-    private final AtomicLong current = new AtomicLong();
 
     /** Something to be counted and remembered. */
     interface Work {
