@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import jomble.core.counting.table.Figures;
 import jomble.core.piece.PieceId;
 
 /**
@@ -132,34 +133,80 @@ final class Company implements Collector {
     }
 
     @Override
-    public Bodies of(Field.Search search) {
-        return new OfStructure(search);
+    public void add(Census census) {
+        OfCensus part = new OfCensus(census);
+        part.lookAhead();
+        part.addBodies();
+        part.goDown();
+        for (int i = 0; i < census.approved().length; i++) {
+            part.addApproved(census.approved()[i], census.verdicts()[i]);
+        }
     }
 
-    private final class OfStructure implements Bodies {
-        private final Diagram diagram;
+    private final class OfCensus {
+        private final Census census;
+        private final Graph graph;
         private final Tail tail;
+        /** Combinations by node. */
+        private final Figures values;
+
         private final long[] nothing = new long[words];
         private final long[] body = new long[words];
         /** By node, the pieces of some and of all combinations from there on. */
-        private final List<Sets> onwards = new ArrayList<>();
+        private final Sets[] onwards;
         /** By node, the pieces of some and of all ways to reach it. */
-        private final List<Sets> before = new ArrayList<>();
+        private final Sets[] before;
 
-        OfStructure(Field.Search search) {
-            this.diagram = search.diagram();
-            this.tail = search.tail();
+        OfCensus(Census census) {
+            this.census = census;
+            this.graph = census.graph();
+            this.tail = census.tail();
+            this.values = graph.counted(includeDaring);
+            this.onwards = new Sets[graph.size()];
+            this.before = new Sets[graph.size()];
         }
 
-        @Override
-        public void add(Option[] worn, int node) {
-            if (!isCounted(node)) {
-                return;
+        /** Finds what comes after each node, from the terminals up. */
+        void lookAhead() {
+            for (int node = Diagram.DARING; node < graph.size(); node++) {
+                if (!values.isZero(node)) {
+                    Sets sets = new Sets(words);
+                    onwards[node] = sets;
+                    if (node <= Diagram.WORKS || graph.isEnding(node)) {
+                        end(node, sets);
+                    }
+                    for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+                        Sets then = onwards[graph.child(edge)];
+                        if (then != null) {
+                            sets.add(then.some, nothing, then.all, nothing, chosen(node, edge));
+                        }
+                    }
+                }
             }
-            take(worn);
-            Sets then = onwards(node);
-            meet(worn, then.some, then.all);
-            reached(node).add(nothing, nothing, nothing, nothing, body);
+        }
+
+        /** Nobody else, or those who complete what ends there. */
+        private void end(int node, Sets sets) {
+            Completers.Sets those = graph.isEnding(node) ? graph.completersOf(node) : null;
+            if (those == null || those.counts()) {
+                Arrays.fill(sets.all, 0);
+            }
+            if (those != null) {
+                PieceRows.addTo(sets.some, those.some());
+                PieceRows.addTo(sets.some, those.besides());
+                PieceRows.addTo(sets.all, those.all());
+            }
+        }
+
+        void addBodies() {
+            for (int i = 0; i < census.size(); i++) {
+                Sets then = onwards[census.nodes()[i]];
+                if (then != null) {
+                    take(census.bodies()[i]);
+                    meet(census.bodies()[i], then.some, then.all);
+                    reached(census.nodes()[i]).add(nothing, nothing, nothing, nothing, body);
+                }
+            }
         }
 
         /** Writes down the pieces of what is worn. */
@@ -184,74 +231,41 @@ final class Company implements Collector {
             }
         }
 
-        private boolean isCounted(int node) {
-            return diagram.counts(node, includeDaring);
-        }
-
         private Sets reached(int node) {
-            while (before.size() <= node) {
-                before.add(null);
+            if (before[node] == null) {
+                before[node] = new Sets(words);
             }
-            if (before.get(node) == null) {
-                before.set(node, new Sets(words));
-            }
-            return before.get(node);
+            return before[node];
         }
 
-        private Sets onwards(int node) {
-            while (onwards.size() <= node) {
-                onwards.add(null);
-            }
-            if (onwards.get(node) == null) {
-                Sets sets = new Sets(words);
-                if (diagram.isTerminal(node)) {
-                    end(node, sets);
-                }
-                for (int c = 0; c < choices(node); c++) {
-                    int child = diagram.child(node, c);
-                    if (isCounted(child)) {
-                        Sets then = onwards(child);
-                        sets.add(then.some, nothing, then.all, nothing, chosen(node, c));
+        private long[] chosen(int node, int edge) {
+            return graph.choice(edge) == 0 ? nothing : rows.of(option(node, edge));
+        }
+
+        private Option option(int node, int edge) {
+            return tail.levels().get(graph.level(node)).options().get(graph.choice(edge) - 1);
+        }
+
+        void goDown() {
+            for (int node = graph.size() - 1; node > Diagram.WORKS; node--) {
+                Sets here = before[node];
+                before[node] = null;
+                for (int edge = graph.begin(node); here != null && edge < graph.end(node); edge++) {
+                    Sets then = onwards[graph.child(edge)];
+                    if (then != null) {
+                        long[] chosen = chosen(node, edge);
+                        if (graph.choice(edge) > 0) {
+                            of(option(node, edge)).add(here.some, then.some, here.all, then.all, chosen);
+                        }
+                        reached(graph.child(edge)).add(here.some, nothing, here.all, nothing, chosen);
                     }
                 }
-                onwards.set(node, sets);
-            }
-            return onwards.get(node);
-        }
-
-        /** Nobody else, or those who complete what ends there. */
-        private void end(int node, Sets sets) {
-            Completers.Sets those =
-                    diagram.isEnding(node) ? diagram.completers().of(diagram.completersOf(node)) : null;
-            if (those == null || those.counts()) {
-                Arrays.fill(sets.all, 0);
-            }
-            if (those != null) {
-                PieceRows.addTo(sets.some, those.some());
-                PieceRows.addTo(sets.some, those.besides());
-                PieceRows.addTo(sets.all, those.all());
             }
         }
 
-        /** In all of no combinations. */
-        private long[] everyone() {
-            return new Sets(words).all;
-        }
-
-        private int choices(int node) {
-            return diagram.isTerminal(node) ? 0 : diagram.choices(node);
-        }
-
-        private long[] chosen(int node, int choice) {
-            return choice == 0
-                    ? nothing
-                    : rows.of(tail.levels().get(diagram.level(node)).options().get(choice - 1));
-        }
-
-        @Override
-        public void addApproved(Option[] combination, int verdict) {
-            if (diagram.completers() != null) {
-                Completers completers = diagram.completers();
+        void addApproved(Option[] combination, int verdict) {
+            Completers completers = graph.completers();
+            if (completers != null) {
                 Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
                 Option[] part = counted.partOf(combination);
                 take(part);
@@ -262,26 +276,9 @@ final class Company implements Collector {
             }
         }
 
-        @Override
-        public void finish() {
-            for (int node = before.size() - 1; node > Diagram.WORKS; node--) {
-                Sets here = before.get(node);
-                for (int c = 0; c < choices(node) && here != null; c++) {
-                    int child = diagram.child(node, c);
-                    if (isCounted(child)) {
-                        long[] chosen = chosen(node, c);
-                        if (c > 0) {
-                            Option option = tail.levels()
-                                    .get(diagram.level(node))
-                                    .options()
-                                    .get(c - 1);
-                            Sets then = onwards(child);
-                            of(option).add(here.some, then.some, here.all, then.all, chosen);
-                        }
-                        reached(child).add(here.some, nothing, here.all, nothing, chosen);
-                    }
-                }
-            }
+        /** In all of no combinations. */
+        private long[] everyone() {
+            return new Sets(words).all;
         }
     }
 }

@@ -28,53 +28,42 @@ final class CompletionTally implements Collector {
     }
 
     @Override
-    public Bodies of(Field.Search search) {
-        return new OfStructure(search.diagram());
-    }
-
-    private final class OfStructure implements Bodies {
-        private final Diagram diagram;
-        private final Hits hits = new Hits();
-
-        OfStructure(Diagram diagram) {
-            this.diagram = diagram;
+    public void add(Census census) {
+        addApproved(census);
+        Graph graph = census.graph();
+        Figures paths = new Figures(graph.size());
+        for (int node : census.nodes()) {
+            paths.add(node, 1);
         }
-
-        @Override
-        public void add(Option[] body, int node) {
-            hits.add(node, 1);
-        }
-
-        @Override
-        public void addApproved(Option[] combination, int verdict) {
-            Completers completers = diagram.completers();
-            Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
-            List<Option> part = Arrays.asList(counted.partOf(combination));
-            for (int place = 0; place < rows.ids().size(); place++) {
-                boolean isKnown = diagram.isEnding(verdict)
-                        && completers.of(diagram.completersOf(verdict)).has(place);
-                if (those.has(place) && !isKnown && approved.add(List.of(part, place))) {
-                    figures.add(place, 1);
+        for (int node = graph.size() - 1; node > Diagram.WORKS; node--) {
+            if (!paths.isZero(node) && graph.isEnding(node)) {
+                Completers.Sets those = graph.completersOf(node);
+                for (int place = 0; place < rows.ids().size(); place++) {
+                    if (those.has(place)) {
+                        figures.add(place, paths, node);
+                    }
+                }
+            } else if (!paths.isZero(node)) {
+                for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+                    paths.add(graph.child(edge), paths, node);
                 }
             }
         }
+    }
 
-        /** Pushes what was met down to the endings. */
-        @Override
-        public void finish() {
-            Figures paths = hits.paths(diagram.size());
-            for (int node = diagram.size() - 1; node > Diagram.WORKS; node--) {
-                if (!paths.isZero(node) && diagram.isEnding(node)) {
-                    Completers.Sets those = diagram.completers().of(diagram.completersOf(node));
-                    for (int place = 0; place < rows.ids().size(); place++) {
-                        if (those.has(place)) {
-                            figures.add(place, paths, node);
-                        }
-                    }
-                } else if (!paths.isZero(node)) {
-                    for (int c = 0; c < diagram.choices(node); c++) {
-                        paths.add(diagram.child(node, c), paths, node);
-                    }
+    private void addApproved(Census census) {
+        Graph graph = census.graph();
+        for (int i = 0; i < census.approved().length; i++) {
+            Option[] combination = census.approved()[i];
+            int verdict = census.verdicts()[i];
+            Completers completers = graph.completers();
+            Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
+            List<Option> part = Arrays.asList(counted.partOf(combination));
+            for (int place = 0; place < rows.ids().size(); place++) {
+                boolean isKnown =
+                        graph.isEnding(verdict) && graph.completersOf(verdict).has(place);
+                if (those.has(place) && !isKnown && approved.add(List.of(part, place))) {
+                    figures.add(place, 1);
                 }
             }
         }

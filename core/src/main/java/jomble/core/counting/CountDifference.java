@@ -65,9 +65,10 @@ public record CountDifference(
      * @param missing slots nothing can fill then
      */
     static CountDifference taking(
-            Set<PieceId> out, Combinations taken, Counts before, BigInteger paper, List<Slot> missing) {
+            Set<PieceId> out, Counts before, Combinations taken, BigInteger paper, List<Slot> missing) {
         Map<PieceId, BigInteger> left = new TreeMap<>(before.perPiece());
         left.replaceAll((id, n) -> n.subtract(taken.perPiece().getOrDefault(id, BigInteger.ZERO)));
+        left.keySet().removeAll(out);
         List<OfPiece> changes = changes(before.perPiece(), left);
         return new CountDifference(
                 taken.total().negate(),

@@ -3,6 +3,7 @@ package jomble.core.counting;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import jomble.core.counting.table.Figures;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
@@ -13,7 +14,7 @@ import jomble.core.piece.Slot;
  * <p>Of what can be put on over a body only the mandatory slots are kept: the other levels of the diagram are projected away, and
  * bodies with the same pick are united.
  */
-final class DarkPicks implements Collector {
+final class DarkPicks {
     private static final int BITS_OF_AN_OPTION = 12;
 
     private final Options options;
@@ -27,23 +28,26 @@ final class DarkPicks implements Collector {
         this.includeDaring = includeDaring;
     }
 
-    @Override
-    public Bodies of(Field.Search search) {
-        return new OfStructure(search);
+    void addAll(List<Census> censuses) {
+        Map<Structure, List<Census>> byStructure =
+                censuses.stream().collect(Collectors.groupingBy(Census::structure, Collectors.toList()));
+        byStructure.values().forEach(shares -> {
+            OfStructure picks = new OfStructure(shares.get(0));
+            shares.forEach(picks::add);
+            picks.finish();
+        });
     }
 
-    private final class OfStructure implements Bodies {
-        private final Diagram diagram;
+    private final class OfStructure {
+        private final Diagram diagram = new Diagram();
         private final Tail tail;
         private final List<Slot> ofBody;
         private final boolean[] kept;
         private final Map<Long, Integer> picks = new HashMap<>();
-        private final Map<Integer, Integer> projected = new HashMap<>();
 
-        OfStructure(Field.Search search) {
-            this.diagram = search.diagram();
-            this.tail = search.tail();
-            List<Slot> mandatory = search.structure().mandatory(wantsShoes);
+        OfStructure(Census like) {
+            this.tail = like.tail();
+            List<Slot> mandatory = like.structure().mandatory(wantsShoes);
             this.ofBody = mandatory.stream().filter(Tail.BODY::contains).toList();
             this.kept = new boolean[tail.counted()];
             for (int level = 0; level < kept.length; level++) {
@@ -51,14 +55,14 @@ final class DarkPicks implements Collector {
             }
         }
 
-        @Override
-        public void add(Option[] body, int node) {
-            picks.merge(key(body), project(node, 0), diagram::better);
-        }
-
-        @Override
-        public void addApproved(Option[] combination, int verdict) {
-            picks.merge(key(combination), path(combination, 0), diagram::better);
+        void add(Census census) {
+            int[] projected = project(census.graph());
+            for (int i = 0; i < census.size(); i++) {
+                picks.merge(key(census.bodies()[i]), projected[census.nodes()[i]], diagram::better);
+            }
+            for (Option[] combination : census.approved()) {
+                picks.merge(key(combination), path(combination, 0), diagram::better);
+            }
         }
 
         private long key(Option[] body) {
@@ -69,24 +73,23 @@ final class DarkPicks implements Collector {
             return key;
         }
 
-        /** The node without the levels that are not mandatory: the best over all ways to decide them. */
-        private int project(int node, int level) {
-            if (node == Diagram.NO || level == kept.length) {
-                return node;
+        /** Each node without the levels that are not mandatory: the best over all ways to decide them. */
+        private int[] project(Graph graph) {
+            int[] projected = new int[graph.size()];
+            projected[Diagram.WORKS] = Diagram.WORKS;
+            projected[Diagram.DARING] = Diagram.DARING;
+            for (int node = Diagram.WORKS + 1; node < projected.length; node++) {
+                int level = graph.level(node);
+                int[] children = new int[tail.levels().get(level).options().size() + 1];
+                int best = Diagram.NO;
+                for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+                    int child = projected[graph.child(edge)];
+                    children[graph.choice(edge)] = child;
+                    best = kept[level] ? best : diagram.better(best, child);
+                }
+                projected[node] = kept[level] ? diagram.node(level, children) : best;
             }
-            Integer known = projected.get(node);
-            if (known != null) {
-                return known;
-            }
-            int[] children = new int[diagram.choices(node)];
-            int best = Diagram.NO;
-            for (int c = 0; c < children.length; c++) {
-                children[c] = project(diagram.child(node, c), level + 1);
-                best = kept[level] ? best : diagram.better(best, children[c]);
-            }
-            int found = kept[level] ? diagram.node(level, children) : best;
-            projected.put(node, found);
-            return found;
+            return projected;
         }
 
         private int path(Option[] combination, int level) {
@@ -103,8 +106,7 @@ final class DarkPicks implements Collector {
             return diagram.node(level, children);
         }
 
-        @Override
-        public void finish() {
+        void finish() {
             for (int node : picks.values()) {
                 works.add(0, diagram.works(), node);
                 if (includeDaring) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import jomble.core.counting.table.TableFullException;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
@@ -25,11 +26,14 @@ public final class DiagramCounter implements Counter {
     /** Of a count with the figures of uncounted pieces, the share of the count itself in what is reported. */
     private static final double FIRST_SHARE = 0.2;
 
+    /** Of a list, the share of finding what there is. */
+    private static final double FIND_SHARE = 0.9;
+
     /** Fewer bodies than these are walked before a second thread has started. */
     private static final long WORTH_SHARING = 4_000;
 
-    /** Beyond these it is no slower to count what is left. */
-    private static final int MOST_TAKEN_ONE_BY_ONE = 4;
+    /** Fewer edges than these are read off before a second thread has started. */
+    private static final long WORTH_READING_SIDE_BY_SIDE = 50_000;
 
     private final RuleCatalogue catalogue;
     private final FieldPool fields;
@@ -63,19 +67,22 @@ public final class DiagramCounter implements Counter {
     private Counts count(Field field, List<SlotPair> crossings, Progress progress) {
         CountQuestion question = field.question();
         Options options = field.options();
+        Forced forced = Forced.by(question, options);
+        double share = question.completions() ? FIRST_SHARE : 1;
+        List<Census> found = field.found(forced, progress.part(0, share));
+        boolean decidesTheDark = question.counted().equals(CountedSlots.OUTFITS) && isFree(question);
+        List<Census> whole = decidesTheDark ? found : outfits(field);
+
         Tally tally = new Tally(question, options, crossings);
         Company company = new Company(question, options);
         DarkPicks dark = new DarkPicks(options, field.wantsShoes(), question.includeDaring());
-        boolean decidesTheDark = question.counted().equals(CountedSlots.OUTFITS) && isFree(question);
-        List<Collector> collectors = decidesTheDark ? List.of(tally, company, dark) : List.of(tally, company);
-        Forced forced = Forced.by(question, options);
-        double share = question.completions() ? FIRST_SHARE : 1;
-        new Sweep(field, collectors, progress.part(0, share)).run(forced.counted(), forced.filled());
-        if (!decidesTheDark) {
-            Field whole = field.asking(
-                    question.containing(List.of()).wearing(Map.of()).built(null).counting(CountedSlots.OUTFITS));
-            new Sweep(whole, List.of(dark), Progress.NONE).run(Forced.free(), Forced.free());
-        }
+        readOff(
+                found,
+                () -> {
+                    tally.addAll(found);
+                    dark.addAll(whole);
+                },
+                () -> company.addAll(found));
         List<NeverTogether> never = new NeverTogetherFinder(catalogue, field).find(crossings, tally.crossed());
         Counts counts = counts(field, tally, company, dark, never);
         if (question.completions()) {
@@ -83,6 +90,32 @@ public final class DiagramCounter implements Counter {
         }
         progress.goOn(1);
         return counts;
+    }
+
+    /** The same wardrobe in clothes and shoes, with nothing forced. */
+    private static List<Census> outfits(Field field) {
+        CountQuestion question = field.question()
+                .containing(List.of())
+                .wearing(Map.of())
+                .built(null)
+                .counting(CountedSlots.OUTFITS);
+        return field.asking(question).found(Forced.nothing(), Progress.NONE);
+    }
+
+    /** Side by side where that is worth a second thread. */
+    private static void readOff(List<Census> found, Runnable... collecting) {
+        long edges = found.stream().mapToLong(census -> census.graph().edges()).sum();
+        if (edges < WORTH_READING_SIDE_BY_SIDE) {
+            List.of(collecting).forEach(Runnable::run);
+        } else {
+            new SideBySide()
+                    .all(Stream.of(collecting)
+                            .map(work -> (Supplier<Boolean>) () -> {
+                                work.run();
+                                return true;
+                            })
+                            .toList());
+        }
     }
 
     @Override
@@ -94,53 +127,9 @@ public final class DiagramCounter implements Counter {
     @Override
     public Optional<CountDifference> without(
             CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
-        boolean onlyCounted = question.pieces().stream()
-                .filter(piece -> out.contains(piece.id()))
-                .allMatch(piece -> piece.roles().stream().allMatch(question.counted()::has));
-        boolean tells = !out.isEmpty() && out.size() <= MOST_TAKEN_ONE_BY_ONE && onlyCounted && isFree(question);
-        return tells ? Optional.of(orRefused(() -> taking(question, known, out, progress))) : Optional.empty();
-    }
-
-    /**
-     * Pieces that fill no slot unasked take nothing with them but the combinations they are counted in: of each piece those that are
-     * left are counted, and it is taken out.
-     */
-    private CountDifference taking(CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
-        BigInteger total = BigInteger.ZERO;
-        BigInteger daring = BigInteger.ZERO;
-        Map<PieceId, BigInteger> perPiece = new TreeMap<>();
-        CountQuestion left = question;
-        int part = 0;
-        for (PieceId id : out) {
-            Progress told = progress.partOf(part++, out.size());
-            CountDifference.Combinations with =
-                    fields.ask(left.containing(List.of(id)), field -> combinations(field, told));
-            total = total.add(with.total());
-            daring = daring.add(with.daring());
-            with.perPiece().forEach((piece, n) -> perPiece.merge(piece, n, BigInteger::add));
-            left = left.without(Set.of(id));
-        }
-        Options options = new Options(left.pieces(), left.contexts().get(0));
-        boolean wantsShoes = left.contexts().get(0).wantsShoes();
-        return CountDifference.taking(
-                out,
-                new CountDifference.Combinations(total, daring, perPiece),
-                known,
-                PaperCount.of(options, left.counted(), wantsShoes),
-                options.missing(wantsShoes));
-    }
-
-    /** The figures alone. */
-    private CountDifference.Combinations combinations(Field field, Progress progress) {
-        double share = field.question().completions() ? FIRST_SHARE : 1;
-        Forced forced = Forced.by(field.question(), field.options());
-        Tally tally = new Tally(field.question(), field.options(), List.of());
-        new Sweep(field, List.of(tally), progress.part(0, share)).run(forced.counted(), forced.filled());
-        Map<PieceId, BigInteger> perPiece = perPiece(field, tally);
-        if (field.question().completions()) {
-            perPiece.putAll(UncountedFigures.perPiece(this, field, forced, progress.part(share, 1)));
-        }
-        return new CountDifference.Combinations(tally.total(), tally.daring(), perPiece);
+        return out.isEmpty() || !isFree(question)
+                ? Optional.empty()
+                : orRefused(() -> fields.ask(question, field -> new Loss(this, field, out).of(known, progress)));
     }
 
     private static boolean isFree(CountQuestion question) {
@@ -173,7 +162,8 @@ public final class DiagramCounter implements Counter {
                 never);
     }
 
-    private static Map<PieceId, BigInteger> perPiece(Field field, Tally tally) {
+    /** Of each piece that can be counted, or sits nowhere. */
+    static Map<PieceId, BigInteger> perPiece(Field field, Tally tally) {
         CountQuestion question = field.question();
         Map<PieceId, BigInteger> perPiece = new TreeMap<>();
         for (Piece piece : question.pieces()) {
@@ -196,24 +186,24 @@ public final class DiagramCounter implements Counter {
     private static CombinationPage page(Field field, long offset, int limit, Progress progress) {
         CountQuestion question = field.question();
         Forced forced = Forced.by(question, field.options());
+        List<Census> found = field.found(forced, progress.part(0, FIND_SHARE));
         List<Listing.Part> parts = new ArrayList<>();
         for (Structure structure : Structure.values()) {
             Approvals approvals = field.approvals(structure);
             for (Option[] counted : forced.counted()) {
-                Field.Search search = field.search(structure, counted, forced.filled(), Share.WHOLE);
-                if (search != null) {
-                    parts.add(new Listing.Part(
-                            search, approvals.combinations(counted, forced.filled()), approvals, forced.filled()));
-                }
+                List<Census> shares = found.stream()
+                        .filter(census -> census.isOf(structure, counted))
+                        .toList();
+                parts.add(new Listing.Part(structure, shares, approvals, forced.filled()));
             }
         }
-        Listing works = new Listing(field, parts, Verdict.WORKS, offset, limit, progress.part(0, 0.5));
+        Listing works = new Listing(field, parts, Verdict.WORKS, offset, limit, progress.part(FIND_SHARE, 1));
         List<Combination> page = new ArrayList<>(works.page());
         if (!question.includeDaring()) {
             return new CombinationPage(works.total(), page);
         }
         Listing daring = new Listing(
-                field, parts, Verdict.DARING, works.left(offset), limit - page.size(), progress.part(0.5, 1));
+                field, parts, Verdict.DARING, works.left(offset), limit - page.size(), progress.part(FIND_SHARE, 1));
         page.addAll(daring.page());
         return new CombinationPage(works.total().add(daring.total()), page);
     }

@@ -23,6 +23,7 @@ final class Field {
     private final List<CompiledContext> merged;
 
     private final List<Judge> judges;
+    private final CensusShelf shelf;
     private final long worthSharing;
     /** Whether searches ask for all who complete a combination, not for verdicts. */
     private final boolean completing;
@@ -36,6 +37,7 @@ final class Field {
     Field(CountQuestion question, RuleCatalogue catalogue, long worthSharing) {
         this.question = question;
         this.worthSharing = worthSharing;
+        this.shelf = new CensusShelf();
         this.completing = false;
         this.options = new Options(question.pieces(), question.contexts().get(0));
         if (options.ways().size() > MOST_WAYS) {
@@ -62,6 +64,7 @@ final class Field {
         this.contexts.addAll(same.contexts);
         this.merged = same.merged;
         this.judges = same.judges;
+        this.shelf = same.shelf;
         this.worthSharing = same.worthSharing;
     }
 
@@ -94,6 +97,29 @@ final class Field {
 
     List<CompiledContext> contexts() {
         return contexts;
+    }
+
+    /**
+     * All there is of the question. What was walked before, with nothing forced, is not walked again.
+     *
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    List<Census> found(Forced forced, Progress progress) {
+        CensusShelf.Kind kind =
+                new CensusShelf.Kind(question.counted(), completing, completing && question.includeDaring());
+        List<Census> whole = forced.fillsFreely() ? shelf.get(kind) : null;
+        if (whole == null && forced.isFree() && question.structure() == null) {
+            whole = new Sweep(this, progress).run(forced);
+            shelf.put(kind, whole);
+        }
+        if (whole == null) {
+            return new Sweep(this, progress).run(forced);
+        }
+        return whole.stream()
+                .filter(census -> question.structure() == null || census.structure() == question.structure())
+                .flatMap(census ->
+                        forced.counted().stream().map(Selection::wearing).map(census::restricted))
+                .toList();
     }
 
     Approvals approvals(Structure structure) {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -44,8 +45,27 @@ record Forced(List<Option[]> counted, List<Option[]> filled) {
         return new Forced(counted, filled);
     }
 
+    /** Nothing at all. */
+    static Forced nothing() {
+        return new Forced(free(), free());
+    }
+
+    /** Whether nothing must be worn. */
+    boolean isFree() {
+        return fillsFreely() && isFree(counted);
+    }
+
+    /** Whether nothing must be worn that is not counted. */
+    boolean fillsFreely() {
+        return isFree(filled);
+    }
+
+    private static boolean isFree(List<Option[]> choices) {
+        return choices.stream().flatMap(Arrays::stream).allMatch(Objects::isNull) && !choices.isEmpty();
+    }
+
     /** One choice that forces nothing. */
-    static List<Option[]> free() {
+    private static List<Option[]> free() {
         return List.<Option[]>of(new Option[Slot.values().length]);
     }
 

@@ -3,10 +3,12 @@ package jomble.core.counting;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import jomble.core.counting.table.Figures;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
@@ -27,10 +29,33 @@ final class Listing {
     /**
      * The combinations of one structure.
      *
-     * @param approved those that were approved
+     * @param shares what there is of them
      * @param filled choices of options in slots that are not counted, one of which must be worn
      */
-    record Part(Field.Search search, List<Option[]> approved, Approvals approvals, List<Option[]> filled) {}
+    record Part(Structure structure, List<Census> shares, Approvals approvals, List<Option[]> filled) {}
+
+    /** One body of a census. */
+    private record Body(Census census, int place) {
+        Option[] worn() {
+            return census.bodies()[place];
+        }
+
+        int node() {
+            return census.nodes()[place];
+        }
+    }
+
+    /** Slot by slot, first what is empty and then by the ids of the pieces, as options are numbered. */
+    private static final Comparator<Body> STABLE_ORDER = (one, other) -> {
+        for (Slot slot : Tail.BODY) {
+            Option a = one.worn()[slot.ordinal()];
+            Option b = other.worn()[slot.ordinal()];
+            if (a != b) {
+                return a == null ? -1 : b == null ? 1 : Integer.compare(a.index(), b.index());
+            }
+        }
+        return 0;
+    };
 
     /** @throws CountingStoppedException when {@code progress} asks to stop */
     Listing(Field field, List<Part> parts, Verdict wanted, long offset, int limit, Progress progress) {
@@ -38,16 +63,25 @@ final class Listing {
         this.wanted = wanted;
         this.offset = offset;
         this.limit = limit;
-        for (Part part : parts) {
-            part.search()
-                    .walk()
-                    .walk(
-                            (body, node) -> {
-                                add(part, body, node);
-                                return true;
-                            },
-                            progress);
-            addApproved(part);
+        for (int i = 0; i < parts.size(); i++) {
+            if (!progress.goOn((double) i / parts.size())) {
+                throw new CountingStoppedException();
+            }
+            list(parts.get(i));
+        }
+    }
+
+    private void list(Part part) {
+        part.shares().stream()
+                .flatMap(census -> IntStream.range(0, census.size()).mapToObj(place -> new Body(census, place)))
+                .sorted(STABLE_ORDER)
+                .forEach(body -> add(part, body));
+        for (Census census : part.shares()) {
+            for (int i = 0; i < census.approved().length; i++) {
+                if (wanted == Verdict.WORKS && census.verdicts()[i] != Diagram.WORKS) {
+                    list(part, census.approved()[i]);
+                }
+            }
         }
     }
 
@@ -67,14 +101,10 @@ final class Listing {
                 .longValueExact();
     }
 
-    private void add(Part part, Option[] body, int node) {
-        boolean oneByOne =
-                wanted == Verdict.DARING && part.approved().stream().anyMatch(combination -> isOver(body, combination));
-        descend(part, body.clone(), node, 0, oneByOne);
-    }
-
-    private Figures of(Diagram diagram) {
-        return wanted == Verdict.WORKS ? diagram.works() : diagram.daring();
+    private void add(Part part, Body body) {
+        boolean oneByOne = wanted == Verdict.DARING
+                && Arrays.stream(body.census().approved()).anyMatch(combination -> isOver(body.worn(), combination));
+        descend(part, body.census(), body.worn().clone(), body.node(), 0, oneByOne);
     }
 
     private static boolean isOver(Option[] body, Option[] combination) {
@@ -82,10 +112,9 @@ final class Listing {
     }
 
     /** @param oneByOne whether some of these were approved and are not daring, so that counts do not help */
-    private void descend(Part part, Option[] combination, int node, int level, boolean oneByOne) {
-        Diagram diagram = part.search().diagram();
-        Tail tail = part.search().tail();
-        Figures figures = of(diagram);
+    private void descend(Part part, Census census, Option[] combination, int node, int level, boolean oneByOne) {
+        Graph graph = census.graph();
+        Figures figures = wanted == Verdict.WORKS ? graph.works() : graph.daring();
         if (figures.isZero(node)) {
             return;
         }
@@ -94,27 +123,22 @@ final class Listing {
             seen.add(0, figures, node);
             return;
         }
-        if (level == tail.counted()) {
-            boolean approved = oneByOne && part.approved().stream().anyMatch(one -> Arrays.equals(one, combination));
+        if (level == census.tail().counted()) {
+            boolean approved =
+                    oneByOne && Arrays.stream(census.approved()).anyMatch(one -> Arrays.equals(one, combination));
             if (!approved) {
                 list(part, combination);
             }
             return;
         }
-        Tail.Level here = tail.levels().get(level);
-        for (int c = 0; c <= here.options().size(); c++) {
-            combination[here.slot().ordinal()] = c == 0 ? null : here.options().get(c - 1);
-            descend(part, combination, diagram.child(node, c), level + 1, oneByOne);
+        Tail.Level here = census.tail().levels().get(level);
+        for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+            int choice = graph.choice(edge);
+            combination[here.slot().ordinal()] =
+                    choice == 0 ? null : here.options().get(choice - 1);
+            descend(part, census, combination, graph.child(edge), level + 1, oneByOne);
         }
         combination[here.slot().ordinal()] = null;
-    }
-
-    private void addApproved(Part part) {
-        for (Option[] combination : part.approved()) {
-            if (wanted == Verdict.WORKS && part.search().verdictOf(combination) != Diagram.WORKS) {
-                list(part, combination);
-            }
-        }
     }
 
     private void list(Part part, Option[] combination) {
@@ -129,8 +153,7 @@ final class Listing {
         Completion best = approved == null ? Completion.NONE : approved.completion();
         int context = approved == null ? 0 : approved.context();
         if (approved == null) {
-            List<CompletionSearch> searches =
-                    completions.computeIfAbsent(part.search().structure(), this::completions);
+            List<CompletionSearch> searches = completions.computeIfAbsent(part.structure(), this::completions);
             for (Option[] worn : part.filled()) {
                 Option[] whole = Forced.together(combination, worn);
                 for (int i = 0; i < searches.size() && whole != null; i++) {

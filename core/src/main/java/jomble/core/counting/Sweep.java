@@ -2,60 +2,50 @@ package jomble.core.counting;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * Walks all bodies of a question, structure by structure, and tells them to the collectors.
- *
- * <p>A small wardrobe is walked by one thread. A large one is shared out between two, each with a diagram of its own; they meet in the
- * collectors only, which hear of one body at a time.
+ * Walks all bodies of a question, structure by structure. A small wardrobe is walked by one thread; a large one is shared out between
+ * two, each with a diagram of its own, so that they never wait for each other.
  */
 final class Sweep {
-    private static final int THREADS = Math.min(2, Runtime.getRuntime().availableProcessors());
-
-    private static final int BATCH = 1024;
-
     private final Field field;
-    private final List<? extends Collector> collectors;
     private final Progress progress;
-    private final AtomicBoolean stopped = new AtomicBoolean();
 
-    Sweep(Field field, List<? extends Collector> collectors, Progress progress) {
+    Sweep(Field field, Progress progress) {
         this.field = field;
-        this.collectors = collectors;
         this.progress = progress;
     }
 
     /**
      * Walks everything.
      *
-     * @param counted choices of options that must be worn in counted slots, each a walk of its own
-     * @param filled choices of options in the others, one of which must be worn
+     * @param forced each choice of counted options is a walk of its own
      * @throws CountingStoppedException when the progress asks to stop
      */
-    void run(List<Option[]> counted, List<Option[]> filled) {
+    List<Census> run(Forced forced) {
+        List<Census> found = new ArrayList<>();
         Structure[] structures = Structure.values();
-        int parts = structures.length * counted.size();
+        int parts = structures.length * forced.counted().size();
         int part = 0;
         for (Structure structure : structures) {
             Approvals approvals = field.approvals(structure);
-            for (Option[] forced : counted) {
+            for (Option[] counted : forced.counted()) {
                 Progress told = progress.partOf(part, parts);
                 part++;
                 List<Field.Search> searches = new ArrayList<>();
                 for (Share share : shares(structure)) {
-                    Field.Search search = field.search(structure, forced, filled, share);
+                    Field.Search search = field.search(structure, counted, forced.filled(), share);
                     if (search != null) {
                         searches.add(search);
                     }
                 }
-                walk(searches, approvals.combinations(forced, filled), told);
+                found.addAll(walk(searches, counted, approvals.combinations(counted, forced.filled()), told));
             }
         }
+        return found;
     }
 
     private List<Share> shares(Structure structure) {
@@ -65,97 +55,21 @@ final class Sweep {
         }
         return bodies < field.worthSharing()
                 ? List.of(Share.WHOLE)
-                : Share.of(structure, field.options(), field.wantsShoes(), THREADS);
+                : Share.of(structure, field.options(), field.wantsShoes(), SideBySide.THREADS);
     }
 
-    /** Walks the first search here and the others in threads of their own. */
-    private void walk(List<Field.Search> searches, List<Option[]> approved, Progress told) {
-        List<FutureTask<Void>> others = new ArrayList<>();
-        for (int i = 1; i < searches.size(); i++) {
-            Field.Search search = searches.get(i);
-            FutureTask<Void> task = new FutureTask<>(() -> walk(search, approved, done -> !stopped.get()), null);
-            others.add(task);
-            Thread thread = new Thread(task, "count");
-            thread.setDaemon(true);
-            thread.start();
+    private static List<Census> walk(
+            List<Field.Search> searches, Option[] forced, List<Option[]> approved, Progress told) {
+        SideBySide threads = new SideBySide();
+        List<Supplier<Census>> walks = new ArrayList<>();
+        for (Field.Search search : searches) {
+            Progress heard = walks.isEmpty() ? told : done -> !threads.isStopped();
+            walks.add(() -> {
+                Census.Writer writer = new Census.Writer();
+                search.walk().walk(writer, heard);
+                return writer.of(search, forced, approved);
+            });
         }
-        try {
-            if (!searches.isEmpty()) {
-                walk(searches.get(0), approved, told);
-            }
-        } catch (RuntimeException e) {
-            stopped.set(true);
-            throw e;
-        }
-        others.forEach(this::await);
-    }
-
-    /** Waits for another thread; what went wrong there goes wrong here. */
-    private void await(FutureTask<Void> task) {
-        try {
-            task.get();
-        } catch (ExecutionException e) {
-            stopped.set(true);
-            if (e.getCause() instanceof RuntimeException cause) {
-                throw cause;
-            }
-            throw new IllegalStateException(e.getCause());
-        } catch (InterruptedException e) {
-            stopped.set(true);
-            Thread.currentThread().interrupt();
-            throw new CountingStoppedException();
-        }
-    }
-
-    private void walk(Field.Search search, List<Option[]> approved, Progress told) {
-        List<Collector.Bodies> bodies;
-        synchronized (collectors) {
-            bodies = collectors.stream().map(collector -> collector.of(search)).toList();
-        }
-        Batch batch = new Batch(bodies);
-        search.walk().walk(batch, told);
-        batch.tell();
-        synchronized (collectors) {
-            for (Option[] combination : approved) {
-                if (search.covers(combination)) {
-                    int verdict = search.verdictOf(combination);
-                    bodies.forEach(all -> all.addApproved(combination, verdict));
-                }
-            }
-            bodies.forEach(Collector.Bodies::finish);
-        }
-    }
-
-    /** Bodies that wait to be told to the collectors together, so that threads seldom wait for each other. */
-    private final class Batch implements BodyWalk.Visitor {
-        private final List<Collector.Bodies> told;
-        private final Option[][] bodies = new Option[BATCH][Slot.values().length];
-        private final int[] nodes = new int[BATCH];
-        private int size;
-
-        Batch(List<Collector.Bodies> told) {
-            this.told = told;
-        }
-
-        @Override
-        public boolean visit(Option[] body, int node) {
-            System.arraycopy(body, 0, bodies[size], 0, body.length);
-            nodes[size++] = node;
-            if (size == BATCH) {
-                tell();
-            }
-            return true;
-        }
-
-        void tell() {
-            synchronized (collectors) {
-                for (int i = 0; i < size; i++) {
-                    for (Collector.Bodies all : told) {
-                        all.add(bodies[i], nodes[i]);
-                    }
-                }
-            }
-            size = 0;
-        }
+        return threads.all(walks);
     }
 }

@@ -3,22 +3,19 @@ package jomble.core.counting;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jomble.core.counting.table.Figures;
 import jomble.core.outfit.Structure;
+import jomble.core.piece.Slot;
 
-/**
- * Adds up combinations: in all, per option and per pair of options.
- *
- * <p>Bodies are added one by one; of what is put on over them only how often each node was met is kept, and pushed down the diagram
- * once at the end.
- */
+/** Adds up combinations: in all, per option and per pair of options. */
 final class Tally implements Collector {
     private static final int WORKS = 0;
     private static final int DARING = 1;
+    /** In place of a level: a slot of the body. */
+    private static final int BODY = -1;
 
     private final CountQuestion question;
     private final List<SlotPair> crossings;
@@ -74,6 +71,44 @@ final class Tally implements Collector {
         return perPair;
     }
 
+    private Figures crossing(int crossing, Option a, Option b) {
+        return crossed.get(crossing)
+                .computeIfAbsent(a, o -> new LinkedHashMap<>())
+                .computeIfAbsent(b, o -> new Figures(1));
+    }
+
+    @Override
+    public void add(Census census) {
+        OfCensus part = new OfCensus(census);
+        part.addBodies();
+        part.addTails();
+        for (int i = 0; i < crossings.size(); i++) {
+            part.cross(i);
+        }
+        for (int i = 0; i < census.approved().length; i++) {
+            addApproved(census.approved()[i], census.verdicts()[i], part.own);
+        }
+        sums.add(WORKS, part.own, WORKS);
+        sums.add(DARING, part.own, DARING);
+        Counts.OfStructure more = new Counts.OfStructure(part.own.get(WORKS), part.own.get(DARING));
+        if (more.works().signum() > 0 || more.daring().signum() > 0) {
+            perStructure.merge(census.structure(), more, Counts.OfStructure::plus);
+        }
+    }
+
+    private void addApproved(Option[] combination, int verdict, Figures own) {
+        if (verdict != Diagram.WORKS) {
+            boolean wasDaring = verdict == Diagram.DARING;
+            own.add(WORKS, 1);
+            if (wasDaring) {
+                own.decrement(DARING);
+            }
+            if (!wasDaring || !question.includeDaring()) {
+                addOne(combination);
+            }
+        }
+    }
+
     /** Adds one combination to the figures of its pieces. */
     private void addOne(Option[] combination) {
         for (Option option : combination) {
@@ -90,210 +125,137 @@ final class Tally implements Collector {
         }
     }
 
-    private Figures crossing(int crossing, Option a, Option b) {
-        return crossed.get(crossing)
-                .computeIfAbsent(a, o -> new LinkedHashMap<>())
-                .computeIfAbsent(b, o -> new Figures(1));
-    }
-
-    @Override
-    public Bodies of(Field.Search search) {
-        return new OfStructure(search);
-    }
-
-    private final class OfStructure implements Bodies {
-        private final Diagram diagram;
+    /** Those of one census that the rules let pass. */
+    private final class OfCensus {
+        private final Census census;
+        private final Graph graph;
         private final Tail tail;
-        private final Hits hits = new Hits();
-        /** For each crossing of a body slot with one put on over it, the nodes met by option of the body. */
-        private final List<Map<Option, Hits>> hitsBy = new ArrayList<>();
+        /** Combinations by node. */
+        private final Figures values;
+        /** In how many ways each node is reached. */
+        private final Figures paths;
 
-        private final boolean[] reachesTail;
-        private final Structure structure;
         private final Figures own = new Figures(2);
 
-        OfStructure(Field.Search search) {
-            this.structure = search.structure();
-            this.diagram = search.diagram();
-            this.tail = search.tail();
-            this.reachesTail = new boolean[crossings.size()];
-            for (int i = 0; i < reachesTail.length; i++) {
-                hitsBy.add(new HashMap<>());
-                boolean first = Tail.BODY.contains(crossings.get(i).first());
-                boolean second = Tail.BODY.contains(crossings.get(i).second());
-                reachesTail[i] = first != second;
-            }
+        OfCensus(Census census) {
+            this.census = census;
+            this.graph = census.graph();
+            this.tail = census.tail();
+            this.values = graph.counted(question.includeDaring());
+            this.paths = new Figures(graph.size());
         }
 
-        @Override
-        public void add(Option[] body, int node) {
-            own.add(WORKS, diagram.works(), node);
-            own.add(DARING, diagram.daring(), node);
-            if (!diagram.counts(node, question.includeDaring())) {
-                return;
-            }
-            for (Option option : body) {
-                if (option != null) {
-                    addCounted(perOption, option.index(), node);
-                }
-            }
-            hits.add(node, 1);
-            for (int i = 0; i < crossings.size(); i++) {
-                Option a = body[crossings.get(i).first().ordinal()];
-                Option b = body[crossings.get(i).second().ordinal()];
-                if (a != null && b != null) {
-                    addCounted(crossing(i, a, b), 0, node);
-                } else if ((a != null || b != null) && reachesTail[i]) {
-                    hitsBy.get(i)
-                            .computeIfAbsent(a == null ? b : a, o -> new Hits())
-                            .add(node, 1);
+        void addBodies() {
+            for (int i = 0; i < census.size(); i++) {
+                int node = census.nodes()[i];
+                own.add(WORKS, graph.works(), node);
+                own.add(DARING, graph.daring(), node);
+                paths.add(node, 1);
+                if (!values.isZero(node)) {
+                    for (Option option : census.bodies()[i]) {
+                        if (option != null) {
+                            perOption.add(option.index(), values, node);
+                        }
+                    }
                 }
             }
         }
 
-        private void addCounted(Figures to, int at, int node) {
-            to.add(at, diagram.works(), node);
-            if (question.includeDaring()) {
-                to.add(at, diagram.daring(), node);
+        /** On the way down the graph: the ways to reach an edge times what comes after it. */
+        void addTails() {
+            Figures[] counts = new Figures[tail.counted()];
+            for (int level = 0; level < counts.length; level++) {
+                counts[level] = new Figures(tail.levels().get(level).options().size() + 1);
             }
-        }
-
-        @Override
-        public void addApproved(Option[] combination, int verdict) {
-            if (verdict != Diagram.WORKS) {
-                boolean wasDaring = verdict == Diagram.DARING;
-                own.add(WORKS, 1);
-                if (wasDaring) {
-                    own.decrement(DARING);
-                }
-                if (!wasDaring || !question.includeDaring()) {
-                    addOne(combination);
+            for (int node = graph.size() - 1; node > Diagram.WORKS; node--) {
+                if (!paths.isZero(node) && !graph.isEnding(node)) {
+                    Figures here = counts[graph.level(node)];
+                    for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+                        int child = graph.child(edge);
+                        here.addProduct(graph.choice(edge), paths, node, values, child);
+                        paths.add(child, paths, node);
+                    }
                 }
             }
-        }
-
-        /** Pushes what was met down the diagram. */
-        @Override
-        public void finish() {
-            sums.add(WORKS, own, WORKS);
-            sums.add(DARING, own, DARING);
-            Counts.OfStructure more = new Counts.OfStructure(own.get(WORKS), own.get(DARING));
-            if (more.works().signum() > 0 || more.daring().signum() > 0) {
-                perStructure.merge(structure, more, Counts.OfStructure::plus);
-            }
-            Figures[] counts = pushDown(hits, -1, 0);
             for (int level = 0; level < counts.length; level++) {
                 List<Option> choices = tail.levels().get(level).options();
                 for (int c = 0; c < choices.size(); c++) {
                     perOption.add(choices.get(c).index(), counts[level], c + 1);
                 }
             }
-            for (int i = 0; i < crossings.size(); i++) {
-                int first = tail.levelOf(crossings.get(i).first());
-                int second = tail.levelOf(crossings.get(i).second());
-                if (first >= 0 && second >= 0) {
-                    crossWithin(i, first, second);
-                } else if (first >= 0 || second >= 0) {
-                    crossWithBody(i, Math.max(first, second), second >= 0);
+        }
+
+        void cross(int crossing) {
+            SlotPair pair = crossings.get(crossing);
+            int first = tail.levelOf(pair.first());
+            int second = tail.levelOf(pair.second());
+            boolean isCounted = isCounted(pair.first(), first) && isCounted(pair.second(), second);
+            if (isCounted && first == BODY && second == BODY) {
+                crossBodies(crossing, pair);
+            } else if (isCounted) {
+                crossWith(crossing, Math.max(first, second), Math.min(first, second));
+            }
+        }
+
+        private boolean isCounted(Slot slot, int level) {
+            return level == BODY ? Tail.BODY.contains(slot) : level < tail.counted();
+        }
+
+        private void crossBodies(int crossing, SlotPair pair) {
+            for (int i = 0; i < census.size(); i++) {
+                Option a = census.bodies()[i][pair.first().ordinal()];
+                Option b = census.bodies()[i][pair.second().ordinal()];
+                if (a != null && b != null && !values.isZero(census.nodes()[i])) {
+                    crossing(crossing, a, b).add(0, values, census.nodes()[i]);
                 }
             }
         }
 
-        private void crossWithBody(int crossing, int level, boolean bodyFirst) {
-            if (level >= tail.counted()) {
-                return;
-            }
-            hitsBy.get(crossing).forEach((option, met) -> {
-                Figures counts = pushDown(met, -1, 0)[level];
-                List<Option> others = tail.levels().get(level).options();
-                for (int c = 0; c < others.size(); c++) {
-                    if (!counts.isZero(c + 1)) {
-                        Option other = others.get(c);
-                        crossing(crossing, bodyFirst ? option : other, bodyFirst ? other : option)
-                                .add(0, counts, c + 1);
-                    }
-                }
-            });
-        }
-
-        private void crossWithin(int crossing, int first, int second) {
-            if (first >= tail.counted() || second >= tail.counted()) {
-                return;
-            }
-            List<Option> ones = tail.levels().get(first).options();
-            List<Option> others = tail.levels().get(second).options();
-            for (int c = 0; c < ones.size(); c++) {
-                Figures counts = pushDown(hits, first, c + 1)[second];
-                for (int d = 0; d < others.size(); d++) {
-                    if (!counts.isZero(d + 1)) {
-                        crossing(crossing, ones.get(c), others.get(d)).add(0, counts, d + 1);
-                    }
+        /** A level with one before it, or with a slot of the body: choice by choice of the first. */
+        private void crossWith(int crossing, int level, int before) {
+            List<Option> options = tail.levels().get(level).options();
+            for (int c = 0; c < options.size(); c++) {
+                Figures along = graph.along(level, c + 1, values);
+                if (before == BODY) {
+                    crossWithBodies(crossing, options.get(c), along);
+                } else {
+                    crossWithLevel(crossing, options.get(c), before, along);
                 }
             }
         }
 
-        /**
-         * Combinations by level and choice.
-         *
-         * @param only a level of which only one choice is followed, or −1
-         */
-        private Figures[] pushDown(Hits met, int only, int choice) {
-            Figures[] counts = new Figures[tail.counted()];
-            for (int level = 0; level < counts.length; level++) {
-                counts[level] = new Figures(tail.levels().get(level).options().size() + 1);
-            }
-            if (counts.length == 0) {
-                return counts;
-            }
-            Figures paths = met.paths(diagram.size());
-            for (int node = diagram.size() - 1; node > Diagram.WORKS; node--) {
-                if (!paths.isZero(node)) {
-                    int level = diagram.level(node);
-                    for (int c = 0; c < diagram.choices(node); c++) {
-                        int child = diagram.child(node, c);
-                        if (child != Diagram.NO && (level != only || c == choice)) {
-                            paths.add(child, paths, node);
-                        }
-                    }
+        private void crossWithBodies(int crossing, Option option, Figures along) {
+            SlotPair pair = crossings.get(crossing);
+            Slot slot = Tail.BODY.contains(pair.first()) ? pair.first() : pair.second();
+            for (int i = 0; i < census.size(); i++) {
+                Option other = census.bodies()[i][slot.ordinal()];
+                int node = census.nodes()[i];
+                if (other != null && !along.isZero(node)) {
+                    inOrder(crossing, option, other).add(0, along, node);
                 }
             }
-            Figures values = only < 0 ? values() : valuesAlong(only, choice);
-            for (int node = diagram.size() - 1; node > Diagram.WORKS; node--) {
-                for (int c = 0; !paths.isZero(node) && c < diagram.choices(node); c++) {
-                    int level = diagram.level(node);
-                    if (level != only || c == choice) {
-                        counts[level].addProduct(c, paths, node, values, diagram.child(node, c));
-                    }
-                }
-            }
-            return counts;
         }
 
-        /** What each node counts. */
-        private Figures values() {
-            if (!question.includeDaring()) {
-                return diagram.works();
-            }
-            Figures values = new Figures(diagram.size());
-            for (int node = 0; node < values.size(); node++) {
-                addCounted(values, node, node);
-            }
-            return values;
-        }
-
-        /** What each node counts when one level is held to one choice. */
-        private Figures valuesAlong(int only, int choice) {
-            Figures values = new Figures(diagram.size());
-            values.add(Diagram.WORKS, 1);
-            values.add(Diagram.DARING, question.includeDaring() ? 1 : 0);
-            for (int node = Diagram.WORKS + 1; node < values.size(); node++) {
-                for (int c = 0; c < diagram.choices(node); c++) {
-                    if (diagram.level(node) != only || c == choice) {
-                        values.add(node, values, diagram.child(node, c));
+        private void crossWithLevel(int crossing, Option option, int level, Figures along) {
+            List<Option> others = tail.levels().get(level).options();
+            Figures counts = new Figures(others.size() + 1);
+            for (int node = graph.size() - 1; node > Diagram.WORKS; node--) {
+                if (graph.level(node) == level && !paths.isZero(node)) {
+                    for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+                        counts.addProduct(graph.choice(edge), paths, node, along, graph.child(edge));
                     }
                 }
             }
-            return values;
+            for (int c = 0; c < others.size(); c++) {
+                if (!counts.isZero(c + 1)) {
+                    inOrder(crossing, option, others.get(c)).add(0, counts, c + 1);
+                }
+            }
+        }
+
+        private Figures inOrder(int crossing, Option one, Option other) {
+            boolean isFirst = crossings.get(crossing).first() == one.slot();
+            return crossing(crossing, isFirst ? one : other, isFirst ? other : one);
         }
     }
 }

@@ -7,9 +7,9 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -27,9 +27,6 @@ final class UncountedFigures {
     private final Counter counter;
     private final Field field;
     private final Forced forced;
-    /** Whether nobody asks for the company they keep. */
-    private final boolean figuresOnly;
-
     /** Pieces with one place that is not counted, by slot; those among them that can be counted as well only keep others. */
     private final Map<Slot, List<Option>> bySlot = new EnumMap<>(Slot.class);
 
@@ -40,12 +37,11 @@ final class UncountedFigures {
     /** With all pieces there; null until they were asked for. */
     private List<PieceId> orphans;
 
-    private UncountedFigures(Counter counter, Field field, Forced forced, boolean figuresOnly) {
+    UncountedFigures(Counter counter, Field field, Forced forced) {
         this.counter = counter;
         this.field = field;
         this.forced = forced;
-        this.figuresOnly = figuresOnly;
-        boolean fillsFreely = forced.filled().stream().flatMap(Arrays::stream).noneMatch(Objects::nonNull);
+        boolean fillsFreely = forced.fillsFreely();
         for (Piece piece : field.question().pieces()) {
             List<Option> places = field.options().all().stream()
                     .filter(option -> option.contains(piece.id()) && !isCounted(option.slot()))
@@ -60,27 +56,32 @@ final class UncountedFigures {
         }
     }
 
-    /** The figures alone, of each piece that is counted nowhere. */
-    static Map<PieceId, BigInteger> perPiece(Counter counter, Field field, Forced forced, Progress progress) {
-        UncountedFigures figures = new UncountedFigures(counter, field, forced, true);
-        figures.count(progress);
-        return figures.perPiece;
-    }
-
     static Completions of(Counter counter, Field field, Forced forced, Progress progress) {
-        UncountedFigures figures = new UncountedFigures(counter, field, forced, false);
-        figures.count(progress);
+        UncountedFigures figures = new UncountedFigures(counter, field, forced);
+        if (figures.dresses()) {
+            figures.countSlotBySlot(progress);
+        } else if (figures.places().findAny().isPresent()) {
+            figures.countTogether(progress);
+        }
         return new Completions(figures.perPiece, figures.reach, figures.keeps);
     }
 
-    private void count(Progress progress) {
-        boolean dresses = forced.filled().stream().flatMap(Arrays::stream).anyMatch(UncountedFigures::isDress)
-                || places().anyMatch(UncountedFigures::isDress);
-        if (dresses) {
-            countSlotBySlot(progress);
-        } else if (places().findAny().isPresent()) {
-            countTogether(progress);
-        }
+    /** The figures alone, of each piece that is counted nowhere, in combinations that end in those who complete them. */
+    Map<PieceId, BigInteger> of(List<Census> completed) {
+        CompletionTally tally = new CompletionTally(field.question(), field.options());
+        tally.addAll(completed);
+        return uncounted().collect(Collectors.toMap(id -> id, tally::of));
+    }
+
+    /** The pieces that are counted nowhere. */
+    private Stream<PieceId> uncounted() {
+        return places().flatMap(option -> option.ids().stream()).distinct().filter(id -> !isCounted(id));
+    }
+
+    /** Whether a piece that dresses the body is not counted. */
+    boolean dresses() {
+        return Stream.concat(forced.filled().stream().flatMap(Arrays::stream), places())
+                .anyMatch(UncountedFigures::isDress);
     }
 
     private static boolean isDress(Option option) {
@@ -96,10 +97,10 @@ final class UncountedFigures {
         Field completing = field.completing();
         CompletionTally tally = new CompletionTally(field.question(), field.options());
         Company company = new Company(field.question(), field.options());
-        List<Collector> collectors = figuresOnly ? List.of(tally) : List.of(tally, company);
-        new Sweep(completing, collectors, progress).run(forced.counted(), forced.filled());
-        Map<PieceId, List<PieceId>> kept =
-                figuresOnly ? Map.of() : company.keeps(field.question().counted());
+        List<Census> found = completing.found(forced, progress);
+        tally.addAll(found);
+        company.addAll(found);
+        Map<PieceId, List<PieceId>> kept = company.keeps(field.question().counted());
         places().flatMap(option -> option.ids().stream()).distinct().forEach(id -> {
             if (!isCounted(id)) {
                 perPiece.put(id, tally.of(id));
@@ -118,16 +119,12 @@ final class UncountedFigures {
         for (Map.Entry<PieceId, List<Option>> one : bySelf.entrySet()) {
             Progress told = progress.partOf(part++, parts);
             boolean completes = isCounted(one.getKey()) || countPiece(one.getKey(), one.getValue(), told);
-            boolean isNeeded = !figuresOnly && completes && fills(one.getValue());
+            boolean isNeeded = completes && fills(one.getValue());
             keep(one.getKey(), isNeeded ? lostWithout(one.getKey(), told) : List.of());
         }
     }
 
     private void countSlot(Slot slot, List<Option> options, Progress progress) {
-        if (figuresOnly
-                && options.stream().allMatch(option -> isCounted(option.ids().get(0)))) {
-            return;
-        }
         Field also = field.asking(
                 field.question().counting(field.question().counted().and(slot)));
         Tally tally = new Tally(also.question(), also.options(), List.of());
@@ -146,8 +143,9 @@ final class UncountedFigures {
     }
 
     private void sweep(Field asked, Tally tally, Company company, List<Option[]> filled, Progress progress) {
-        List<Collector> collectors = figuresOnly ? List.of(tally) : List.of(tally, company);
-        new Sweep(asked, collectors, progress).run(forced.counted(), filled);
+        List<Census> found = asked.found(new Forced(forced.counted(), filled), progress);
+        tally.addAll(found);
+        company.addAll(found);
     }
 
     /** Answers whether it completes anything. */

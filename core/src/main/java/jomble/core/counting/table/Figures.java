@@ -4,20 +4,20 @@ import java.math.BigInteger;
 import java.util.Arrays;
 
 /**
- * Exact figures from 0 to 2^127 − 1, in two longs each: counts of every slot go beyond 2^63 from some 300 pieces on. Not for use by
- * several threads.
+ * Exact figures from 0 to 2^127 − 1: one long each as long as all are below 2^63, then two. Counts of every slot go beyond that from
+ * some 300 pieces on. Not for use by several threads.
  */
 public final class Figures {
     private static final BigInteger LOW_MASK =
             BigInteger.ONE.shiftLeft(Long.SIZE).subtract(BigInteger.ONE);
 
     private long[] low;
+    /** Null while every figure is below 2^63. */
     private long[] high;
 
     /** All 0. */
     public Figures(int size) {
         low = new long[size];
-        high = new long[size];
     }
 
     public int size() {
@@ -27,16 +27,24 @@ public final class Figures {
     /** Makes room; what is new is 0. */
     public void growTo(int size) {
         low = Arrays.copyOf(low, size);
-        high = Arrays.copyOf(high, size);
+        high = high == null ? null : Arrays.copyOf(high, size);
     }
 
     public boolean isZero(int at) {
-        return (low[at] | high[at]) == 0;
+        return low[at] == 0 && highOf(at) == 0;
+    }
+
+    private long highOf(int at) {
+        return high == null ? 0 : high[at];
     }
 
     /** @throws ArithmeticException above 2^127 − 1 */
     public void add(int to, Figures from, int at) {
-        add(to, from.high[at], from.low[at]);
+        if (high == null && from.high == null) {
+            add(to, from.low[at]);
+        } else {
+            addWide(to, from.highOf(at), from.low[at]);
+        }
     }
 
     /**
@@ -44,12 +52,19 @@ public final class Figures {
      * @throws ArithmeticException above 2^127 − 1
      */
     public void add(int to, long value) {
-        add(to, 0, value);
+        long sum = low[to] + value;
+        if (high == null && sum >= 0) {
+            low[to] = sum;
+        } else {
+            addWide(to, 0, value);
+        }
     }
 
     /** Takes one away. */
     public void decrement(int at) {
-        high[at] -= low[at] == 0 ? 1 : 0;
+        if (high != null && low[at] == 0) {
+            high[at]--;
+        }
         low[at]--;
     }
 
@@ -61,15 +76,22 @@ public final class Figures {
     public void addProduct(int to, Figures one, int at, Figures other, int there) {
         long a = one.low[at];
         long b = other.low[there];
-        long carried = unsignedHigh(a, b) + one.high[at] * b + a * other.high[there];
-        add(to, carried, a * b);
+        if (one.high == null && other.high == null) {
+            long product = a * b;
+            if (product >= 0 && Math.multiplyHigh(a, b) == 0) {
+                add(to, product);
+                return;
+            }
+        }
+        addWide(to, unsignedHigh(a, b) + one.highOf(at) * b + a * other.highOf(there), a * b);
     }
 
     private static long unsignedHigh(long a, long b) {
         return Math.multiplyHigh(a, b) + (a >> 63 & b) + (b >> 63 & a);
     }
 
-    private void add(int to, long moreHigh, long moreLow) {
+    private void addWide(int to, long moreHigh, long moreLow) {
+        high = high == null ? new long[low.length] : high;
         long sum = low[to] + moreLow;
         long carry = Long.compareUnsigned(sum, moreLow) < 0 ? 1 : 0;
         low[to] = sum;
@@ -81,7 +103,7 @@ public final class Figures {
 
     /** Whether the first figure and another are together above a limit; nothing is changed. */
     public boolean exceedsWith(Figures other, int at, long limit) {
-        return (high[0] | other.high[at]) != 0
+        return (highOf(0) | other.highOf(at)) != 0
                 || low[0] < 0
                 || other.low[at] < 0
                 || low[0] + other.low[at] > limit
@@ -89,9 +111,9 @@ public final class Figures {
     }
 
     public BigInteger get(int at) {
-        return high[at] == 0 && low[at] >= 0
+        return highOf(at) == 0 && low[at] >= 0
                 ? BigInteger.valueOf(low[at])
-                : BigInteger.valueOf(high[at])
+                : BigInteger.valueOf(highOf(at))
                         .shiftLeft(Long.SIZE)
                         .or(BigInteger.valueOf(low[at]).and(LOW_MASK));
     }

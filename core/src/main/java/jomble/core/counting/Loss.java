@@ -1,0 +1,103 @@
+package jomble.core.counting;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/**
+ * What goes when pieces are taken out of a wardrobe that was counted.
+ *
+ * <p>Pieces that nothing else is filled with take nothing with them but the combinations they are counted in: what is left is what
+ * there was, without those. A piece that others may be better with is another matter.
+ */
+final class Loss {
+    /** The share of the count itself in what is reported, where uncounted pieces are asked for. */
+    private static final double FIRST_SHARE = 0.2;
+
+    private final Counter counter;
+    private final Field field;
+    private final Set<PieceId> out;
+
+    Loss(Counter counter, Field field, Set<PieceId> out) {
+        this.counter = counter;
+        this.field = field;
+        this.out = out;
+    }
+
+    /**
+     * @param known the counts of the field's question, which forces nothing
+     * @return empty where what is left must be counted anew
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    Optional<CountDifference> of(Counts known, Progress progress) {
+        CountQuestion question = field.question();
+        boolean tells = field.options().all().stream()
+                .filter(option -> option.ids().stream().anyMatch(out::contains))
+                .noneMatch(option -> isMissedByOthers(option) || leavesASmallerSet(option));
+        if (!tells) {
+            return Optional.empty();
+        }
+        List<Census> gone = gone(field, progress.part(0, question.completions() ? FIRST_SHARE : 1));
+        Tally tally = new Tally(question, field.options(), List.of());
+        tally.addAll(gone);
+        Map<PieceId, BigInteger> perPiece = DiagramCounter.perPiece(field, tally);
+        if (question.completions()) {
+            UncountedFigures figures = new UncountedFigures(counter, field, Forced.nothing());
+            if (figures.dresses()) {
+                return Optional.empty();
+            }
+            perPiece.putAll(figures.of(gone(field.completing(), progress.part(FIRST_SHARE, 1))));
+        }
+        CountQuestion left = question.without(out);
+        Options options = new Options(left.pieces(), left.contexts().get(0));
+        return Optional.of(CountDifference.taking(
+                out,
+                known,
+                new CountDifference.Combinations(tally.total(), tally.daring(), perPiece),
+                PaperCount.of(options, left.counted(), field.wantsShoes()),
+                options.missing(field.wantsShoes())));
+    }
+
+    /** What there is with each of the pieces, without those before it. */
+    private List<Census> gone(Field asked, Progress progress) {
+        List<Census> found = asked.found(Forced.nothing(), progress);
+        List<Census> gone = new ArrayList<>();
+        Set<PieceId> before = new TreeSet<>();
+        for (PieceId id : out) {
+            for (Option option : field.options().all()) {
+                if (option.contains(id) && field.question().counted().has(option.slot())) {
+                    Selection with = Selection.with(option, before, field.options());
+                    found.forEach(census -> gone.add(census.restricted(with)));
+                }
+            }
+            before.add(id);
+        }
+        return gone;
+    }
+
+    /** Whether a combination it is not counted in may be better with it. */
+    private boolean isMissedByOthers(Option option) {
+        return !field.question().counted().has(option.slot())
+                && (CountedSlots.FILLED.contains(option.slot()) && field.helps(option) || isApproved(option));
+    }
+
+    private boolean isApproved(Option option) {
+        return field.question().contexts().stream()
+                .flatMap(context -> context.overrides().approvedOutfits().stream())
+                .anyMatch(ruling -> ruling.pieces().stream().anyMatch(option::contains));
+    }
+
+    /** Whether what is left of a set of jewellery is a set of its own. */
+    private boolean leavesASmallerSet(Option option) {
+        List<Piece> pieces = option.pieces();
+        return option.slot() == Slot.JEWELLERY
+                && pieces.stream().filter(piece -> !out.contains(piece.id())).count() > 1;
+    }
+}
