@@ -29,6 +29,9 @@ record Census(
     private static final Slot[] SLOTS = Slot.values();
     private static final Slot[] OF_BODY = Tail.BODY.toArray(Slot[]::new);
 
+    /** References to the options of its slots, the array around them, and its node. */
+    private static final int BYTES_OF_A_BODY = 4 * SLOTS.length + 20;
+
     /** Writes down what a walk tells. */
     static final class Writer implements BodyWalk.Visitor {
         private final List<Option[]> bodies = new ArrayList<>();
@@ -64,6 +67,11 @@ record Census(
 
     int size() {
         return bodies.length;
+    }
+
+    /** About how much memory it takes. */
+    long bytes() {
+        return graph.bytes() + (long) bodies.length * BYTES_OF_A_BODY;
     }
 
     /** Whether all its combinations are of a structure and wear what must be worn. */

@@ -7,8 +7,7 @@ import java.util.Map;
 
 /** Keeps what was last found of a wardrobe, counted in one way and another, within bounds of memory. */
 final class CensusShelf {
-    /** An edge takes 6 bytes, and 2 or so more for all that comes with it: some 50 MB. */
-    private static final long MOST_EDGES = 6_000_000;
+    private static final long MOST_BYTES = 100L << 20;
 
     private final Map<Kind, List<Census>> kept = new LinkedHashMap<>(4, 0.75f, true);
 
@@ -22,15 +21,19 @@ final class CensusShelf {
 
     void put(Kind kind, List<Census> found) {
         kept.put(kind, found);
-        long edges = kept.values().stream().mapToLong(CensusShelf::edges).sum();
         Iterator<List<Census>> oldest = kept.values().iterator();
-        while (edges > MOST_EDGES) {
-            edges -= edges(oldest.next());
+        for (long bytes = bytes(); bytes > MOST_BYTES; ) {
+            bytes -= bytes(oldest.next());
             oldest.remove();
         }
     }
 
-    private static long edges(List<Census> found) {
-        return found.stream().mapToLong(census -> census.graph().edges()).sum();
+    /** About how much memory it takes. */
+    long bytes() {
+        return kept.values().stream().mapToLong(CensusShelf::bytes).sum();
+    }
+
+    private static long bytes(List<Census> found) {
+        return found.stream().mapToLong(Census::bytes).sum();
     }
 }

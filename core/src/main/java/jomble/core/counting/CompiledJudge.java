@@ -52,8 +52,8 @@ public final class CompiledJudge {
                 judged,
                 catalogue,
                 all,
-                new FindingMasks(all, catalogue, judged, false),
-                judged.weather() == null ? null : new FindingMasks(all, catalogue, judged, true));
+                new FindingMasks(options, catalogue, judged, false),
+                judged.weather() == null ? null : new FindingMasks(options, catalogue, judged, true));
         for (Option option : options.all()) {
             if (option.pieces().size() == 1) {
                 places.computeIfAbsent(option.pieces().get(0).id(), id -> new Option[SLOTS])[

@@ -16,6 +16,8 @@ final class Field {
     /** What is found between two ways takes 8 bytes: some 128 MB at this many. */
     private static final int MOST_WAYS = 4000;
 
+    private static final long BYTES_OF_A_PAIR = 10;
+
     private final CountQuestion question;
     private final Options options;
     private final List<CompiledContext> contexts = new ArrayList<>();
@@ -48,10 +50,10 @@ final class Field {
                 .toList();
         Map<JudgementContext, FindingMasks> lasting = new HashMap<>();
         for (JudgementContext context : question.contexts()) {
-            FindingMasks masks = lasting.computeIfAbsent(
-                    context.in(null), key -> new FindingMasks(options.ways(), catalogue, key, false));
+            FindingMasks masks =
+                    lasting.computeIfAbsent(context.in(null), key -> new FindingMasks(options, catalogue, key, false));
             FindingMasks weather =
-                    context.weather() == null ? null : new FindingMasks(options.ways(), catalogue, context, true);
+                    context.weather() == null ? null : new FindingMasks(options, catalogue, context, true);
             contexts.add(new CompiledContext(context, catalogue, options.ways(), masks, weather));
         }
         this.merged = CompiledContext.merged(contexts);
@@ -76,6 +78,12 @@ final class Field {
     /** The same, where combinations end in those who complete them. */
     Field completing() {
         return new Field(question, this, true);
+    }
+
+    /** About how much memory it takes: what is found between two ways, and what was found of the question. */
+    long bytes() {
+        long ways = options.ways().size();
+        return BYTES_OF_A_PAIR * ways * ways + shelf.bytes();
     }
 
     /** Whether a question is about the same pieces in the same contexts. */

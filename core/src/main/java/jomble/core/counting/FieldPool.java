@@ -11,9 +11,9 @@ import jomble.core.judgement.RuleCatalogue;
  * question at a time; after one that went wrong it is not kept, as a thread may still be at it.
  */
 final class FieldPool {
-    private static final int MOST_KEPT = 3;
-    /** A field of as many ways takes some 20 MB. */
-    private static final int MOST_WAYS = 1500;
+    private static final int MOST_KEPT = 12;
+
+    private static final long MOST_BYTES = 160L << 20;
 
     private final RuleCatalogue catalogue;
     private final long worthSharing;
@@ -48,11 +48,10 @@ final class FieldPool {
     }
 
     private synchronized void keep(Field field) {
-        if (field.options().ways().size() <= MOST_WAYS) {
-            idle.addFirst(field);
-            if (idle.size() > MOST_KEPT) {
-                idle.removeLast();
-            }
+        idle.addFirst(field);
+        long bytes = idle.stream().mapToLong(Field::bytes).sum();
+        while (bytes > MOST_BYTES || idle.size() > MOST_KEPT) {
+            bytes -= idle.removeLast().bytes();
         }
     }
 }

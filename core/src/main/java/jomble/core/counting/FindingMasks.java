@@ -1,8 +1,10 @@
 package jomble.core.counting;
 
-import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
@@ -38,8 +40,8 @@ final class FindingMasks {
     private final Charges credits = new Charges();
 
     /** @param ofWeather which rules to compile: those that read the weather, or the others */
-    FindingMasks(List<Worn> ways, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
-        this.size = ways.size();
+    FindingMasks(Options options, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
+        this.size = options.ways().size();
         List<PieceRule> pieceRules = catalogue.pieceRules().stream()
                 .filter(rule -> rule.readsWeather() == ofWeather)
                 .toList();
@@ -50,42 +52,105 @@ final class FindingMasks {
         this.charge = new int[ofPiecesOnly ? size : size * size];
         this.credit = new int[charge.length];
         List<Ruling> never = context.overrides().neverOf(1, 2);
+        for (int way = 0; way < size; way++) {
+            keep(way, way, alone(options.ways().get(way), pieceRules, never, catalogue, context));
+        }
         Bench[][] benches = new Bench[Slot.values().length][Slot.values().length];
-        for (int a = 0; a < size; a++) {
-            Worn inner = ways.get(a);
-            Finds alone = new Finds();
-            for (PieceRule rule : pieceRules) {
-                if (rule.covers(inner.slot())) {
-                    alone.add(catalogue.bit(rule), context.held(rule, rule.judge(inner, context)));
-                }
-            }
-            if (isAgainst(never, List.of(inner))) {
-                alone.stopped = true;
-            }
-            keep(a, a, alone);
-            for (int b = a + 1; b < size && !ofPiecesOnly; b++) {
-                Worn outer = ways.get(b);
+        for (int a = 0; a < options.all().size() && !ofPiecesOnly; a++) {
+            Option inner = options.all().get(a);
+            for (int b = a + 1; b < options.all().size(); b++) {
+                Option outer = options.all().get(b);
                 if (inner.slot() != outer.slot()) {
                     Bench[] row = benches[inner.slot().ordinal()];
                     int column = outer.slot().ordinal();
                     if (row[column] == null) {
                         row[column] = Bench.of(inner.slot(), outer.slot(), pairRules, catalogue);
                     }
-                    Finds pair = pair(inner, outer, row[column], never, context);
-                    keep(a, b, pair);
-                    keep(b, a, pair);
+                    new Pair(inner, outer, row[column], context).keepAll(never);
                 }
             }
         }
     }
 
-    /** The rules about one pair of slots, with their bits. */
-    private record Bench(PairRule[] rules, long[] bits) {
+    private static Finds alone(
+            Worn worn, List<PieceRule> rules, List<Ruling> never, RuleCatalogue catalogue, JudgementContext context) {
+        Finds finds = new Finds();
+        for (PieceRule rule : rules) {
+            if (rule.covers(worn.slot())) {
+                finds.add(catalogue.bit(rule), context.held(rule, rule.judge(worn, context)));
+            }
+        }
+        finds.stopped |= isAgainst(never, ids(worn.pieces()));
+        return finds;
+    }
+
+    private static List<PieceId> ids(List<Piece> pieces) {
+        return pieces.stream().map(Piece::id).toList();
+    }
+
+    private record Seated(PairRule rule, long bit) {}
+
+    /** The rules about one pair of slots: those that look at how the pieces are worn, and the others. */
+    private record Bench(List<Seated> ofPieces, List<Seated> ofWays) {
         static Bench of(Slot inner, Slot outer, List<PairRule> rules, RuleCatalogue catalogue) {
-            PairRule[] sitting =
-                    rules.stream().filter(rule -> rule.covers(inner, outer)).toArray(PairRule[]::new);
-            return new Bench(
-                    sitting, Arrays.stream(sitting).mapToLong(catalogue::bit).toArray());
+            Map<Boolean, List<Seated>> sitting = rules.stream()
+                    .filter(rule -> rule.covers(inner, outer))
+                    .map(rule -> new Seated(rule, catalogue.bit(rule)))
+                    .collect(Collectors.partitioningBy(one -> one.rule.readsFinishes()));
+            return new Bench(sitting.get(false), sitting.get(true));
+        }
+    }
+
+    /** Two options, in all the ways they can be worn. */
+    private final class Pair {
+        private final Option inner;
+        private final Option outer;
+        private final Bench bench;
+        private final JudgementContext context;
+        private final boolean approved;
+
+        Pair(Option inner, Option outer, Bench bench, JudgementContext context) {
+            this.inner = inner;
+            this.outer = outer;
+            this.bench = bench;
+            this.context = context;
+            this.approved = context.overrides()
+                    .approves(inner.ways().get(0), outer.ways().get(0));
+        }
+
+        void keepAll(List<Ruling> never) {
+            Finds always = new Finds();
+            always.stopped = inner.overlaps(outer)
+                    || !never.isEmpty()
+                            && isAgainst(
+                                    never,
+                                    Stream.concat(inner.ids().stream(), outer.ids().stream())
+                                            .toList());
+            boolean differs = !always.stopped && !bench.ofWays.isEmpty();
+            if (!always.stopped) {
+                judge(bench.ofPieces, inner.ways().get(0), outer.ways().get(0), always);
+            }
+            for (int i = 0; i < inner.ways().size(); i++) {
+                for (int k = 0; k < outer.ways().size(); k++) {
+                    Finds finds = always;
+                    if (differs) {
+                        finds = new Finds(always);
+                        judge(bench.ofWays, inner.ways().get(i), outer.ways().get(k), finds);
+                    }
+                    keep(inner.firstWay() + i, outer.firstWay() + k, finds);
+                }
+            }
+        }
+
+        private void judge(List<Seated> rules, Worn one, Worn other, Finds finds) {
+            for (Seated seated : rules) {
+                PairRule rule = seated.rule;
+                Optional<Result> result = rule.judge(one, other, context);
+                if (result.isPresent()) {
+                    Optional<Result> held = context.held(rule, result);
+                    finds.add(seated.bit, approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
+                }
+            }
         }
     }
 
@@ -96,6 +161,16 @@ final class FindingMasks {
         private long credit;
         private long stops;
         private boolean stopped;
+
+        Finds() {}
+
+        Finds(Finds like) {
+            minor = like.minor;
+            major = like.major;
+            credit = like.credit;
+            stops = like.stops;
+            stopped = like.stopped;
+        }
 
         void add(long bit, Optional<Result> result) {
             if (result.isEmpty()) {
@@ -115,49 +190,20 @@ final class FindingMasks {
     }
 
     private void keep(int a, int b, Finds found) {
-        charge[at(a, b)] = found.stopped ? ~stopping.number(found.stops, 0) : charges.number(found.minor, found.major);
-        credit[at(a, b)] = credits.number(found.credit, 0);
+        int charged = found.stopped ? ~stopping.number(found.stops, 0) : charges.number(found.minor, found.major);
+        int credited = credits.number(found.credit, 0);
+        charge[at(a, b)] = charged;
+        charge[at(b, a)] = charged;
+        credit[at(a, b)] = credited;
+        credit[at(b, a)] = credited;
     }
 
     private int at(int a, int b) {
         return ofPiecesOnly ? a : a * size + b;
     }
 
-    private static Finds pair(Worn inner, Worn outer, Bench bench, List<Ruling> never, JudgementContext context) {
-        Finds finds = new Finds();
-        if (shareAPiece(inner, outer) || isAgainst(never, List.of(inner, outer))) {
-            finds.stopped = true;
-            return finds;
-        }
-        boolean approved = context.overrides().approves(inner, outer);
-        for (int i = 0; i < bench.rules.length; i++) {
-            PairRule rule = bench.rules[i];
-            Optional<Result> result = rule.judge(inner, outer, context);
-            if (result.isPresent()) {
-                Optional<Result> held = context.held(rule, result);
-                finds.add(bench.bits[i], approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
-            }
-        }
-        return finds;
-    }
-
-    /** A piece is worn in one place. */
-    private static boolean shareAPiece(Worn one, Worn other) {
-        for (Piece piece : one.pieces()) {
-            if (other.pieces().contains(piece)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     /** Whether a ruling on one piece or two is against what is worn. */
-    private static boolean isAgainst(List<Ruling> never, List<Worn> worn) {
-        if (never.isEmpty()) {
-            return false;
-        }
-        List<PieceId> pieces =
-                worn.stream().flatMap(w -> w.pieces().stream()).map(Piece::id).toList();
+    private static boolean isAgainst(List<Ruling> never, List<PieceId> pieces) {
         return never.stream().anyMatch(ruling -> pieces.containsAll(ruling.pieces()));
     }
 

@@ -11,6 +11,11 @@ public sealed interface Rule permits PieceRule, PairRule, WholeRule {
         return false;
     }
 
+    /** Whether the verdict may change with the way a piece is worn. */
+    default boolean readsFinishes() {
+        return false;
+    }
+
     default String id() {
         return info().id();
     }

@@ -11,11 +11,6 @@ public non-sealed interface WholeRule extends Rule {
     /** The slots whose filling can change the parts of the summary this rule looks at. */
     Set<Slot> reads();
 
-    /** Whether the verdict may change with the way a piece is worn. */
-    default boolean readsFinishes() {
-        return false;
-    }
-
     /** Whether wearing this in such an outfit can change the finding; narrows {@link #reads()} to pieces that matter. */
     default boolean isTouchedBy(Worn worn, Structure structure) {
         return reads().contains(worn.slot());

@@ -30,6 +30,11 @@ public final class TuckRule implements PieceRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn top, JudgementContext context) {
         boolean refused =
                 !context.brief().boundaries().tucks() && top.is(Finish.TUCKED) && !Ways.isAlwaysTucked(top.piece());

@@ -36,6 +36,11 @@ public final class WorkTuckedRule implements PieceRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn top, JudgementContext context) {
         boolean asked = context.occasion().work() && context.schools().holds(SchoolSwitch.TUCKING_AT_WORK, "tucked");
         boolean shirt = SHIRTS.contains(top.piece().kind().origin().id())

@@ -38,6 +38,11 @@ public final class VanishRule implements PairRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         Piece a = inner.piece();
         Piece b = outer.piece();

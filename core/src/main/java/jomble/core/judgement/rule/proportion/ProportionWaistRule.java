@@ -36,6 +36,11 @@ public final class ProportionWaistRule implements PairRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn top, Worn bottom, JudgementContext context) {
         Piece below = bottom.piece();
         boolean highSkirt = below.rise() == Rise.HIGH && below.kind().isSkirt();

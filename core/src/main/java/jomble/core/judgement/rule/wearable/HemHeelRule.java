@@ -40,6 +40,11 @@ public final class HemHeelRule implements PairRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn legs, Worn shoes, JudgementContext context) {
         Double hemmedFor = legs.piece().get(Attribute.HEMMED_FOR_HEEL_CM);
         Double heel = shoes.piece().get(Attribute.HEEL_CM);

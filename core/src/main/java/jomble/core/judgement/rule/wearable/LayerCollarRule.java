@@ -48,6 +48,11 @@ public final class LayerCollarRule implements PairRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         boolean open = outer.is(Finish.OPEN) || outer.piece().opening() == Opening.OPEN_FRONT;
         boolean fussy =

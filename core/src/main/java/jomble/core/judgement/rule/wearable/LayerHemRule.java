@@ -49,6 +49,11 @@ public final class LayerHemRule implements PairRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         if (inner.piece().hem() == null || outer.piece().hem() == null || isAway(inner)) {
             return Optional.empty();

@@ -65,6 +65,11 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         return inner.slot() == Slot.TOP
                 ? topBeneath(inner.piece(), outer)
