@@ -23,28 +23,51 @@ final class Company implements Collector {
     private final PieceRows rows;
     private final List<PieceId> ids;
     private final int words;
-    /** By option, all pieces it is worn with, itself among them, and those it is never worn without; null until it is worn. */
-    private final Sets[] met;
+    /** By option, all pieces it is worn with, itself among them, and those it is never worn without. */
+    private final Sets met;
 
+    /** Of no pieces, in one combination. */
+    private final Sets nothing;
+
+    private final long[] nobody;
     private final long[] everybody;
 
-    /** Pieces of some of several combinations, and pieces of all of them. */
+    /** By number: pieces of some of several combinations, and pieces of all of them. */
     private static final class Sets {
+        private final int words;
         private final long[] some;
         private final long[] all;
+        /** Whether no piece is in all of them, so that nothing can change that. */
+        private final boolean[] isDisjoint;
 
-        Sets(int words) {
-            some = new long[words];
-            all = new long[words];
+        private final boolean[] isKnown;
+
+        Sets(int size, int words) {
+            this.words = words;
+            this.some = new long[size * words];
+            this.all = new long[size * words];
+            this.isDisjoint = new boolean[size];
+            this.isKnown = new boolean[size];
             Arrays.fill(all, -1L);
         }
 
-        /** Takes in more combinations: what is in some of them, and what is in all of them, each in two parts. */
-        void add(long[] someHere, long[] someThere, long[] allHere, long[] allThere, long[] besides) {
-            for (int i = 0; i < some.length; i++) {
-                some[i] |= someHere[i] | someThere[i] | besides[i];
-                all[i] &= allHere[i] | allThere[i] | besides[i];
+        /** Takes in more combinations, each of two parts and what is besides. */
+        void add(int number, Sets here, int one, Sets there, int other, long[] besides) {
+            int to = number * words;
+            int a = one * words;
+            int b = other * words;
+            for (int i = 0; i < words; i++) {
+                some[to + i] |= here.some[a + i] | there.some[b + i] | besides[i];
             }
+            if (!isDisjoint[number]) {
+                long any = 0;
+                for (int i = 0; i < words; i++) {
+                    all[to + i] &= here.all[a + i] | there.all[b + i] | besides[i];
+                    any |= all[to + i];
+                }
+                isDisjoint[number] = any == 0;
+            }
+            isKnown[number] = true;
         }
     }
 
@@ -55,8 +78,21 @@ final class Company implements Collector {
         this.rows = new PieceRows(question.pieces(), options);
         this.ids = rows.ids();
         this.words = rows.words();
-        this.met = new Sets[options.all().size()];
+        this.met = new Sets(options.all().size(), words);
+        this.nothing = new Sets(1, words);
+        Arrays.fill(nothing.all, 0);
+        this.nobody = new long[words];
         this.everybody = new long[words];
+    }
+
+    /** Takes in what another found of the same question. */
+    void addAll(Company other) {
+        for (int option = 0; option < options.all().size(); option++) {
+            if (other.met.isKnown[option]) {
+                met.add(option, other.met, option, nothing, 0, nobody);
+            }
+        }
+        PieceRows.addTo(everybody, other.everybody);
     }
 
     /** For each piece worn at all, with how many others. */
@@ -112,24 +148,14 @@ final class Company implements Collector {
 
     /** What a piece is worn with in some slots; null when it is not worn there. */
     private Sets ofPiece(int place, CountedSlots there) {
-        Sets sets = null;
-        long[] nothing = new long[words];
+        Sets sets = new Sets(1, words);
         for (Option option : options.all()) {
-            Sets found = met[option.index()];
-            boolean here = found != null && there.has(option.slot());
+            boolean here = met.isKnown[option.index()] && there.has(option.slot());
             if (here && PieceRows.has(rows.of(option), place)) {
-                sets = sets == null ? new Sets(words) : sets;
-                sets.add(found.some, nothing, found.all, nothing, nothing);
+                sets.add(0, met, option.index(), nothing, 0, nobody);
             }
         }
-        return sets;
-    }
-
-    private Sets of(Option option) {
-        if (met[option.index()] == null) {
-            met[option.index()] = new Sets(words);
-        }
-        return met[option.index()];
+        return sets.isKnown[0] ? sets : null;
     }
 
     @Override
@@ -150,61 +176,62 @@ final class Company implements Collector {
         /** Combinations by node. */
         private final Figures values;
 
-        private final long[] nothing = new long[words];
         private final long[] body = new long[words];
         /** By node, the pieces of some and of all combinations from there on. */
-        private final Sets[] onwards;
+        private final Sets onwards;
         /** By node, the pieces of some and of all ways to reach it. */
-        private final Sets[] before;
+        private final Sets before;
 
         OfCensus(Census census) {
             this.census = census;
             this.graph = census.graph();
             this.tail = census.tail();
             this.values = graph.counted(includeDaring);
-            this.onwards = new Sets[graph.size()];
-            this.before = new Sets[graph.size()];
+            this.onwards = new Sets(graph.size(), words);
+            this.before = new Sets(graph.size(), words);
         }
 
         /** Finds what comes after each node, from the terminals up. */
         void lookAhead() {
             for (int node = Diagram.DARING; node < graph.size(); node++) {
-                if (!values.isZero(node)) {
-                    Sets sets = new Sets(words);
-                    onwards[node] = sets;
-                    if (node <= Diagram.WORKS || graph.isEnding(node)) {
-                        end(node, sets);
-                    }
-                    for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
-                        Sets then = onwards[graph.child(edge)];
-                        if (then != null) {
-                            sets.add(then.some, nothing, then.all, nothing, chosen(node, edge));
-                        }
+                if (node <= Diagram.WORKS) {
+                    onwards.add(node, nothing, 0, nothing, 0, nobody);
+                } else if (graph.isEnding(node)) {
+                    end(onwards, node, graph.completersOf(node), nobody);
+                }
+                for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+                    int child = graph.child(edge);
+                    if (!values.isZero(child)) {
+                        onwards.add(node, onwards, child, nothing, 0, chosen(node, edge));
                     }
                 }
             }
         }
 
-        /** Nobody else, or those who complete what ends there. */
-        private void end(int node, Sets sets) {
-            Completers.Sets those = graph.isEnding(node) ? graph.completersOf(node) : null;
-            if (those == null || those.counts()) {
-                Arrays.fill(sets.all, 0);
+        /** Those who complete a combination, where it counts in all of its combinations those who complete every one. */
+        private void end(Sets sets, int number, Completers.Sets those, long[] worn) {
+            Sets one = new Sets(1, words);
+            PieceRows.addTo(one.some, those.some());
+            PieceRows.addTo(one.some, those.besides());
+            if (those.counts()) {
+                System.arraycopy(those.all(), 0, one.all, 0, words);
             }
-            if (those != null) {
-                PieceRows.addTo(sets.some, those.some());
-                PieceRows.addTo(sets.some, those.besides());
-                PieceRows.addTo(sets.all, those.all());
-            }
+            sets.add(number, one, 0, nothing, 0, worn);
         }
 
         void addBodies() {
             for (int i = 0; i < census.size(); i++) {
-                Sets then = onwards[census.nodes()[i]];
-                if (then != null) {
-                    take(census.bodies()[i]);
-                    meet(census.bodies()[i], then.some, then.all);
-                    reached(census.nodes()[i]).add(nothing, nothing, nothing, nothing, body);
+                int node = census.nodes()[i];
+                if (!values.isZero(node)) {
+                    Option[] worn = census.bodies()[i];
+                    take(worn);
+                    for (Option option : worn) {
+                        if (option != null) {
+                            met.add(option.index(), onwards, node, nothing, 0, body);
+                        }
+                    }
+                    meet(onwards, node);
+                    before.add(node, nothing, 0, nothing, 0, body);
                 }
             }
         }
@@ -219,27 +246,15 @@ final class Company implements Collector {
             }
         }
 
-        /** They meet each other, and besides pieces of some and of all combinations there are with them. */
-        private void meet(Option[] worn, long[] some, long[] all) {
-            for (Option option : worn) {
-                if (option != null) {
-                    of(option).add(some, nothing, all, nothing, body);
-                }
-            }
+        /** What is worn is somewhere, and so is who comes with it. */
+        private void meet(Sets then, int number) {
             for (int i = 0; i < words; i++) {
-                everybody[i] |= body[i] | some[i];
+                everybody[i] |= body[i] | then.some[number * words + i];
             }
-        }
-
-        private Sets reached(int node) {
-            if (before[node] == null) {
-                before[node] = new Sets(words);
-            }
-            return before[node];
         }
 
         private long[] chosen(int node, int edge) {
-            return graph.choice(edge) == 0 ? nothing : rows.of(option(node, edge));
+            return graph.choice(edge) == 0 ? nobody : rows.of(option(node, edge));
         }
 
         private Option option(int node, int edge) {
@@ -248,16 +263,14 @@ final class Company implements Collector {
 
         void goDown() {
             for (int node = graph.size() - 1; node > Diagram.WORKS; node--) {
-                Sets here = before[node];
-                before[node] = null;
-                for (int edge = graph.begin(node); here != null && edge < graph.end(node); edge++) {
-                    Sets then = onwards[graph.child(edge)];
-                    if (then != null) {
+                for (int edge = graph.begin(node); before.isKnown[node] && edge < graph.end(node); edge++) {
+                    int child = graph.child(edge);
+                    if (!values.isZero(child)) {
                         long[] chosen = chosen(node, edge);
                         if (graph.choice(edge) > 0) {
-                            of(option(node, edge)).add(here.some, then.some, here.all, then.all, chosen);
+                            met.add(option(node, edge).index(), before, node, onwards, child, chosen);
                         }
-                        reached(graph.child(edge)).add(here.some, nothing, here.all, nothing, chosen);
+                        before.add(child, before, node, nothing, 0, chosen);
                     }
                 }
             }
@@ -265,20 +278,22 @@ final class Company implements Collector {
 
         void addApproved(Option[] combination, int verdict) {
             Completers completers = graph.completers();
-            if (completers != null) {
-                Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
-                Option[] part = counted.partOf(combination);
-                take(part);
-                meet(part, PieceRows.union(those.some(), those.besides()), those.counts() ? those.all() : everyone());
-            } else if (verdict != Diagram.WORKS) {
-                take(combination);
-                meet(combination, nothing, nothing);
+            if (completers == null && verdict == Diagram.WORKS) {
+                return;
             }
-        }
-
-        /** In all of no combinations. */
-        private long[] everyone() {
-            return new Sets(words).all;
+            Option[] part = completers == null ? combination : counted.partOf(combination);
+            Completers.Sets those = completers == null
+                    ? new Completers.Sets(true, nobody, nobody, nobody)
+                    : completers.of(completers.ofApproved(combination, counted));
+            Sets one = new Sets(1, words);
+            end(one, 0, those, nobody);
+            take(part);
+            for (Option option : part) {
+                if (option != null) {
+                    met.add(option.index(), one, 0, nothing, 0, body);
+                }
+            }
+            meet(one, 0);
         }
     }
 }

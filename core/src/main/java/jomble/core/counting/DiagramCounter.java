@@ -74,15 +74,19 @@ public final class DiagramCounter implements Counter {
         List<Census> whole = decidesTheDark ? found : outfits(field);
 
         Tally tally = new Tally(question, options, crossings);
-        Company company = new Company(question, options);
         DarkPicks dark = new DarkPicks(options, field.wantsShoes(), question.includeDaring());
+        Company company = new Company(question, options);
+        Company besides = new Company(question, options);
+        int half = found.size() / 2;
         readOff(
                 found,
                 () -> {
                     tally.addAll(found);
                     dark.addAll(whole);
+                    company.addAll(found.subList(0, half));
                 },
-                () -> company.addAll(found));
+                () -> besides.addAll(found.subList(half, found.size())));
+        company.addAll(besides);
         List<NeverTogether> never = new NeverTogetherFinder(catalogue, field).find(crossings, tally.crossed());
         Counts counts = counts(field, tally, company, dark, never);
         if (question.completions()) {
