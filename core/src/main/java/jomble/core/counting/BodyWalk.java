@@ -103,10 +103,11 @@ final class BodyWalk {
             if (structure.allows(slot) && question.counted().has(slot)) {
                 List<Option> choices = (must == null ? options.in(slot) : List.of(must))
                         .stream()
-                                .filter(option -> share.takes(option)
+                                .filter(option -> share.takes(slot, option)
                                         && structure.takes(slot, option.pieces().get(0)))
                                 .toList();
-                slots.add(new BodySlot(slot, choices, must == null && !wanted.contains(slot)));
+                boolean mayBeEmpty = must == null && !wanted.contains(slot) && share.takes(slot, null);
+                slots.add(new BodySlot(slot, choices, mayBeEmpty));
             }
         }
         this.alive = new int[slots.size() + 1];

@@ -1,5 +1,6 @@
 package jomble.core.counting;
 
+import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,26 +15,54 @@ final class CensusShelf {
     /** How it was counted: in which slots, and whether up to those who complete a combination, of daring ones or not. */
     record Kind(CountedSlots counted, boolean completing, boolean includeDaring) {}
 
-    /** Null where it is not kept. */
+    /** All of a kind, or null where it is not kept. */
     List<Census> get(Kind kind) {
         return kept.get(kind);
     }
 
-    void put(Kind kind, List<Census> found) {
-        kept.put(kind, found);
-        Iterator<List<Census>> oldest = kept.values().iterator();
-        for (long bytes = bytes(); bytes > MOST_BYTES; ) {
-            bytes -= bytes(oldest.next());
-            oldest.remove();
+    /** Where to put what is found of a kind. */
+    Room room(Kind kind) {
+        return new Room(kind);
+    }
+
+    /** Holds what is found until it is all there, unless it becomes too much. */
+    final class Room {
+        private final Kind kind;
+        private final List<Census> found = new ArrayList<>();
+        private long bytes;
+
+        private Room(Kind kind) {
+            this.kind = kind;
+        }
+
+        void put(Census census) {
+            bytes += census.bytes();
+            if (bytes > MOST_BYTES) {
+                found.clear();
+            } else {
+                found.add(census);
+            }
+        }
+
+        /** When all was put there: from then on it is kept. */
+        void close() {
+            if (bytes <= MOST_BYTES) {
+                kept.put(kind, found);
+                Iterator<List<Census>> oldest = kept.values().iterator();
+                for (long all = bytes(); all > MOST_BYTES; ) {
+                    all -= bytesOf(oldest.next());
+                    oldest.remove();
+                }
+            }
         }
     }
 
     /** About how much memory it takes. */
     long bytes() {
-        return kept.values().stream().mapToLong(CensusShelf::bytes).sum();
+        return kept.values().stream().mapToLong(CensusShelf::bytesOf).sum();
     }
 
-    private static long bytes(List<Census> found) {
+    private static long bytesOf(List<Census> found) {
         return found.stream().mapToLong(Census::bytes).sum();
     }
 }

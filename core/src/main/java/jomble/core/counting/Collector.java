@@ -1,12 +1,7 @@
 package jomble.core.counting;
 
-import java.util.List;
-
-/** Reads off figures of what a count walked. */
+/** Reads off figures of what a count finds. */
 interface Collector {
+    /** Told of one part after the other, in the stable order. */
     void add(Census census);
-
-    default void addAll(List<Census> censuses) {
-        censuses.forEach(this::add);
-    }
 }

@@ -85,16 +85,6 @@ final class Company implements Collector {
         this.everybody = new long[words];
     }
 
-    /** Takes in what another found of the same question. */
-    void addAll(Company other) {
-        for (int option = 0; option < options.all().size(); option++) {
-            if (other.met.isKnown[option]) {
-                met.add(option, other.met, option, nothing, 0, nobody);
-            }
-        }
-        PieceRows.addTo(everybody, other.everybody);
-    }
-
     /** For each piece worn at all, with how many others. */
     Map<PieceId, Integer> reach() {
         Map<PieceId, Integer> reach = new TreeMap<>();

@@ -1,9 +1,9 @@
 package jomble.core.counting;
 
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import jomble.core.counting.table.Figures;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
@@ -14,13 +14,13 @@ import jomble.core.piece.Slot;
  * <p>Of what can be put on over a body only the mandatory slots are kept: the other levels of the diagram are projected away, and
  * bodies with the same pick are united.
  */
-final class DarkPicks {
+final class DarkPicks implements Collector {
     private static final int BITS_OF_AN_OPTION = 12;
 
     private final Options options;
     private final boolean wantsShoes;
     private final boolean includeDaring;
-    private final Figures works = new Figures(1);
+    private final Map<Structure, OfStructure> byStructure = new EnumMap<>(Structure.class);
 
     DarkPicks(Options options, boolean wantsShoes, boolean includeDaring) {
         this.options = options;
@@ -28,14 +28,11 @@ final class DarkPicks {
         this.includeDaring = includeDaring;
     }
 
-    void addAll(List<Census> censuses) {
-        Map<Structure, List<Census>> byStructure =
-                censuses.stream().collect(Collectors.groupingBy(Census::structure, Collectors.toList()));
-        byStructure.values().forEach(shares -> {
-            OfStructure picks = new OfStructure(shares.get(0));
-            shares.forEach(picks::add);
-            picks.finish();
-        });
+    @Override
+    public void add(Census census) {
+        byStructure
+                .computeIfAbsent(census.structure(), structure -> new OfStructure(census))
+                .add(census);
     }
 
     private final class OfStructure {
@@ -106,17 +103,19 @@ final class DarkPicks {
             return diagram.node(level, children);
         }
 
-        void finish() {
+        void addTo(Figures sum) {
             for (int node : picks.values()) {
-                works.add(0, diagram.works(), node);
+                sum.add(0, diagram.works(), node);
                 if (includeDaring) {
-                    works.add(0, diagram.daring(), node);
+                    sum.add(0, diagram.daring(), node);
                 }
             }
         }
     }
 
     DarkShare share() {
+        Figures works = new Figures(1);
+        byStructure.values().forEach(picks -> picks.addTo(works));
         long all = 0;
         for (Structure structure : Structure.values()) {
             all += picks(structure, structure.mandatory(wantsShoes), new Option[Slot.values().length], 0);

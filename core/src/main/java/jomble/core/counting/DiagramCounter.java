@@ -8,11 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import jomble.core.counting.table.TableFullException;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
-import jomble.core.outfit.Structure;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
@@ -29,23 +27,20 @@ public final class DiagramCounter implements Counter {
     /** Of a list, the share of finding what there is. */
     private static final double FIND_SHARE = 0.9;
 
-    /** Fewer bodies than these are walked before a second thread has started. */
-    private static final long WORTH_SHARING = 4_000;
-
-    /** Fewer edges than these are read off before a second thread has started. */
-    private static final long WORTH_READING_SIDE_BY_SIDE = 50_000;
+    /** Fewer than these are walked before a second thread has started; many more take too large tables. */
+    private static final int OPTIONS_OF_A_SHARE = 24;
 
     private final RuleCatalogue catalogue;
     private final FieldPool fields;
 
     public DiagramCounter(RuleCatalogue catalogue) {
-        this(catalogue, WORTH_SHARING);
+        this(catalogue, OPTIONS_OF_A_SHARE);
     }
 
-    /** @param worthSharing from how many bodies on a walk is shared out between threads */
-    DiagramCounter(RuleCatalogue catalogue, long worthSharing) {
+    /** @param optionsOfAShare of the slot of the body that is decided first, how many are walked together */
+    DiagramCounter(RuleCatalogue catalogue, int optionsOfAShare) {
         this.catalogue = catalogue;
-        this.fields = new FieldPool(catalogue, worthSharing);
+        this.fields = new FieldPool(catalogue, optionsOfAShare);
     }
 
     @Override
@@ -69,24 +64,22 @@ public final class DiagramCounter implements Counter {
         Options options = field.options();
         Forced forced = Forced.by(question, options);
         double share = question.completions() ? FIRST_SHARE : 1;
-        List<Census> found = field.found(forced, progress.part(0, share));
-        boolean decidesTheDark = question.counted().equals(CountedSlots.OUTFITS) && isFree(question);
-        List<Census> whole = decidesTheDark ? found : outfits(field);
-
         Tally tally = new Tally(question, options, crossings);
-        DarkPicks dark = new DarkPicks(options, field.wantsShoes(), question.includeDaring());
         Company company = new Company(question, options);
-        Company besides = new Company(question, options);
-        int half = found.size() / 2;
-        readOff(
-                found,
-                () -> {
-                    tally.addAll(found);
-                    dark.addAll(whole);
-                    company.addAll(found.subList(0, half));
-                },
-                () -> besides.addAll(found.subList(half, found.size())));
-        company.addAll(besides);
+        DarkPicks dark = new DarkPicks(options, field.wantsShoes(), question.includeDaring());
+        boolean decidesTheDark = question.counted().equals(CountedSlots.OUTFITS) && isFree(question);
+        field.tell(forced, progress.part(0, share), census -> {
+            tally.add(census);
+            company.add(census);
+            if (decidesTheDark) {
+                dark.add(census);
+            }
+        });
+        if (!decidesTheDark) {
+            Field whole = field.asking(
+                    question.containing(List.of()).wearing(Map.of()).built(null).counting(CountedSlots.OUTFITS));
+            whole.tell(Forced.nothing(), Progress.NONE, dark::add);
+        }
         List<NeverTogether> never = new NeverTogetherFinder(catalogue, field).find(crossings, tally.crossed());
         Counts counts = counts(field, tally, company, dark, never);
         if (question.completions()) {
@@ -94,32 +87,6 @@ public final class DiagramCounter implements Counter {
         }
         progress.goOn(1);
         return counts;
-    }
-
-    /** The same wardrobe in clothes and shoes, with nothing forced. */
-    private static List<Census> outfits(Field field) {
-        CountQuestion question = field.question()
-                .containing(List.of())
-                .wearing(Map.of())
-                .built(null)
-                .counting(CountedSlots.OUTFITS);
-        return field.asking(question).found(Forced.nothing(), Progress.NONE);
-    }
-
-    /** Side by side where that is worth a second thread. */
-    private static void readOff(List<Census> found, Runnable... collecting) {
-        long edges = found.stream().mapToLong(census -> census.graph().edges()).sum();
-        if (edges < WORTH_READING_SIDE_BY_SIDE) {
-            List.of(collecting).forEach(Runnable::run);
-        } else {
-            new SideBySide()
-                    .all(Stream.of(collecting)
-                            .map(work -> (Supplier<Boolean>) () -> {
-                                work.run();
-                                return true;
-                            })
-                            .toList());
-        }
     }
 
     @Override
@@ -190,24 +157,14 @@ public final class DiagramCounter implements Counter {
     private static CombinationPage page(Field field, long offset, int limit, Progress progress) {
         CountQuestion question = field.question();
         Forced forced = Forced.by(question, field.options());
-        List<Census> found = field.found(forced, progress.part(0, FIND_SHARE));
-        List<Listing.Part> parts = new ArrayList<>();
-        for (Structure structure : Structure.values()) {
-            Approvals approvals = field.approvals(structure);
-            for (Option[] counted : forced.counted()) {
-                List<Census> shares = found.stream()
-                        .filter(census -> census.isOf(structure, counted))
-                        .toList();
-                parts.add(new Listing.Part(structure, shares, approvals, forced.filled()));
-            }
-        }
-        Listing works = new Listing(field, parts, Verdict.WORKS, offset, limit, progress.part(FIND_SHARE, 1));
+        Listing works = new Listing(field, forced, Verdict.WORKS, offset, limit);
+        field.tell(forced, progress.part(0, FIND_SHARE), works::add);
         List<Combination> page = new ArrayList<>(works.page());
         if (!question.includeDaring()) {
             return new CombinationPage(works.total(), page);
         }
-        Listing daring = new Listing(
-                field, parts, Verdict.DARING, works.left(offset), limit - page.size(), progress.part(FIND_SHARE, 1));
+        Listing daring = new Listing(field, forced, Verdict.DARING, works.left(offset), limit - page.size());
+        field.tell(forced, progress.part(FIND_SHARE, 1), daring::add);
         page.addAll(daring.page());
         return new CombinationPage(works.total().add(daring.total()), page);
     }

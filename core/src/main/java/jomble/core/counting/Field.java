@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
@@ -26,19 +27,19 @@ final class Field {
 
     private final List<Judge> judges;
     private final CensusShelf shelf;
-    private final long worthSharing;
+    private final int optionsOfAShare;
     /** Whether searches ask for all who complete a combination, not for verdicts. */
     private final boolean completing;
 
     /**
      * Works everything out.
      *
-     * @param worthSharing from how many bodies on a walk is shared out between threads
+     * @param optionsOfAShare of the slot that is decided first; with more of them a walk is shared out
      * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
      */
-    Field(CountQuestion question, RuleCatalogue catalogue, long worthSharing) {
+    Field(CountQuestion question, RuleCatalogue catalogue, int optionsOfAShare) {
         this.question = question;
-        this.worthSharing = worthSharing;
+        this.optionsOfAShare = optionsOfAShare;
         this.shelf = new CensusShelf();
         this.completing = false;
         this.options = new Options(question.pieces(), question.contexts().get(0));
@@ -67,7 +68,7 @@ final class Field {
         this.merged = same.merged;
         this.judges = same.judges;
         this.shelf = same.shelf;
-        this.worthSharing = same.worthSharing;
+        this.optionsOfAShare = same.optionsOfAShare;
     }
 
     /** The same pieces and contexts, asked otherwise. */
@@ -99,8 +100,8 @@ final class Field {
         return options;
     }
 
-    long worthSharing() {
-        return worthSharing;
+    int optionsOfAShare() {
+        return optionsOfAShare;
     }
 
     List<CompiledContext> contexts() {
@@ -108,26 +109,38 @@ final class Field {
     }
 
     /**
-     * All there is of the question. What was walked before, with nothing forced, is not walked again.
+     * Tells all there is of the question, in the stable order. What was told before with nothing forced is not walked again.
      *
      * @throws CountingStoppedException when the progress asks to stop
      */
-    List<Census> found(Forced forced, Progress progress) {
+    void tell(Forced forced, Progress progress, Consumer<Census> listener) {
         CensusShelf.Kind kind =
                 new CensusShelf.Kind(question.counted(), completing, completing && question.includeDaring());
-        List<Census> whole = forced.fillsFreely() ? shelf.get(kind) : null;
-        if (whole == null && forced.isFree() && question.structure() == null) {
-            whole = new Sweep(this, progress).run(forced);
-            shelf.put(kind, whole);
+        List<Census> kept = forced.fillsFreely() ? shelf.get(kind) : null;
+        if (kept != null) {
+            tell(kept, forced, listener);
+        } else if (forced.isFree() && question.structure() == null) {
+            CensusShelf.Room room = shelf.room(kind);
+            new Sweep(this, progress).run(forced, census -> {
+                room.put(census);
+                listener.accept(census);
+            });
+            room.close();
+        } else {
+            new Sweep(this, progress).run(forced, listener);
         }
-        if (whole == null) {
-            return new Sweep(this, progress).run(forced);
+    }
+
+    private void tell(List<Census> kept, Forced forced, Consumer<Census> listener) {
+        for (Structure structure : Structure.values()) {
+            boolean isAsked = question.structure() == null || question.structure() == structure;
+            for (Option[] counted : forced.counted()) {
+                kept.stream()
+                        .filter(census -> isAsked && census.structure() == structure)
+                        .map(census -> census.restricted(Selection.wearing(counted)))
+                        .forEach(listener);
+            }
         }
-        return whole.stream()
-                .filter(census -> question.structure() == null || census.structure() == question.structure())
-                .flatMap(census ->
-                        forced.counted().stream().map(Selection::wearing).map(census::restricted))
-                .toList();
     }
 
     Approvals approvals(Structure structure) {
@@ -216,7 +229,8 @@ final class Field {
     record Search(Structure structure, Share share, Diagram diagram, Tail tail, BodyWalk walk) {
         /** Whether it is the one to ask about a combination. */
         boolean covers(Option[] combination) {
-            return share.slot() == null || share.takes(combination[share.slot().ordinal()]);
+            return share.slot() == null
+                    || share.takes(share.slot(), combination[share.slot().ordinal()]);
         }
 
         /** The verdict of a combination by the rules, as a terminal of the diagram. */

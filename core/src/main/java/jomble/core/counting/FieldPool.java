@@ -16,20 +16,20 @@ final class FieldPool {
     private static final long MOST_BYTES = 160L << 20;
 
     private final RuleCatalogue catalogue;
-    private final long worthSharing;
+    private final int optionsOfAShare;
     /** The last one used comes first. */
     private final Deque<Field> idle = new ArrayDeque<>();
 
-    FieldPool(RuleCatalogue catalogue, long worthSharing) {
+    FieldPool(RuleCatalogue catalogue, int optionsOfAShare) {
         this.catalogue = catalogue;
-        this.worthSharing = worthSharing;
+        this.optionsOfAShare = optionsOfAShare;
     }
 
     /** Asks a question of its field. */
     <T> T ask(CountQuestion question, Function<Field, T> work) {
         Field field = take(question);
         if (field == null) {
-            field = new Field(question, catalogue, worthSharing);
+            field = new Field(question, catalogue, optionsOfAShare);
         }
         T answer = work.apply(field);
         keep(field);

@@ -44,16 +44,17 @@ final class Loss {
         if (!tells) {
             return Optional.empty();
         }
-        List<Census> gone = gone(field, progress.part(0, question.completions() ? FIRST_SHARE : 1));
         Tally tally = new Tally(question, field.options(), List.of());
-        tally.addAll(gone);
+        tell(field, progress.part(0, question.completions() ? FIRST_SHARE : 1), tally);
         Map<PieceId, BigInteger> perPiece = DiagramCounter.perPiece(field, tally);
         if (question.completions()) {
             UncountedFigures figures = new UncountedFigures(counter, field, Forced.nothing());
             if (figures.dresses()) {
                 return Optional.empty();
             }
-            perPiece.putAll(figures.of(gone(field.completing(), progress.part(FIRST_SHARE, 1))));
+            CompletionTally completed = new CompletionTally(question, field.options());
+            tell(field.completing(), progress.part(FIRST_SHARE, 1), completed);
+            figures.uncounted().forEach(id -> perPiece.put(id, completed.of(id)));
         }
         CountQuestion left = question.without(out);
         Options options = new Options(left.pieces(), left.contexts().get(0));
@@ -65,21 +66,19 @@ final class Loss {
                 options.missing(field.wantsShoes())));
     }
 
-    /** What there is with each of the pieces, without those before it. */
-    private List<Census> gone(Field asked, Progress progress) {
-        List<Census> found = asked.found(Forced.nothing(), progress);
-        List<Census> gone = new ArrayList<>();
+    /** Tells what there is with each of the pieces, without those before it. */
+    private void tell(Field asked, Progress progress, Collector collector) {
+        List<Selection> gone = new ArrayList<>();
         Set<PieceId> before = new TreeSet<>();
         for (PieceId id : out) {
             for (Option option : field.options().all()) {
                 if (option.contains(id) && field.question().counted().has(option.slot())) {
-                    Selection with = Selection.with(option, before, field.options());
-                    found.forEach(census -> gone.add(census.restricted(with)));
+                    gone.add(Selection.with(option, before, field.options()));
                 }
             }
             before.add(id);
         }
-        return gone;
+        asked.tell(Forced.nothing(), progress, census -> gone.forEach(with -> collector.add(census.restricted(with))));
     }
 
     /** Whether a combination it is not counted in may be better with it. */

@@ -1,32 +1,38 @@
 package jomble.core.counting;
 
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
-import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * One of several equal shares of the bodies of a structure, for a thread of its own: of the options of one slot that every body of the
- * structure fills, every so-many-th.
+ * One of several shares of the bodies of a structure, which follow each other in the stable order: those with the options of a range
+ * in the slot that is decided first.
  *
- * @param slot the slot that is shared out, or null where there is but one share
+ * @param slot null where there is but one share
+ * @param from the index of the first option, {@code to} of the first of the next share
+ * @param first whether it is the first share, which has the bodies without that slot
  */
-record Share(Slot slot, int part, int parts) {
-    static final Share WHOLE = new Share(null, 0, 1);
+record Share(Slot slot, int from, int to, boolean first) {
+    static final Share WHOLE = new Share(null, 0, 0, true);
 
-    /** Shares by the mandatory slot of the body that has the most options; one where none has enough. */
-    static List<Share> of(Structure structure, Options options, boolean wantsShoes, int parts) {
-        return structure.mandatory(wantsShoes).stream()
-                .filter(slot -> Tail.BODY.contains(slot) && options.in(slot).size() >= parts)
-                .max(Comparator.comparingInt(slot -> options.in(slot).size()))
-                .map(slot -> IntStream.range(0, parts)
-                        .mapToObj(part -> new Share(slot, part, parts))
-                        .toList())
-                .orElse(List.of(WHOLE));
+    /** Shares of about so many options of a slot. */
+    static List<Share> of(Slot slot, Options options, int each) {
+        List<Option> there = options.in(slot);
+        int parts = there.size() / each + (there.size() % each == 0 ? 0 : 1);
+        if (parts < 2) {
+            return List.of(WHOLE);
+        }
+        List<Share> shares = new ArrayList<>();
+        int begin = there.get(0).index();
+        for (int part = 0; part < parts; part++) {
+            shares.add(new Share(
+                    slot, begin + there.size() * part / parts, begin + there.size() * (part + 1) / parts, part == 0));
+        }
+        return shares;
     }
 
-    boolean takes(Option option) {
-        return option == null || option.slot() != slot || option.index() % parts == part;
+    /** @param option null where the slot is empty */
+    boolean takes(Slot there, Option option) {
+        return there != slot || (option == null ? first : from <= option.index() && option.index() < to);
     }
 }

@@ -1,52 +1,64 @@
 package jomble.core.counting;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 
-/** Does work side by side: the first part here, every other one in a thread of its own. What goes wrong anywhere stops the rest. */
+/** Does work side by side, by this thread and another. What goes wrong anywhere ends it all. */
 final class SideBySide {
     static final int THREADS = Math.min(2, Runtime.getRuntime().availableProcessors());
 
-    private volatile boolean stopped;
+    private final AtomicReference<Throwable> wrong = new AtomicReference<>();
 
     /** Whether parts that still run should end. */
     boolean isStopped() {
-        return stopped;
+        return wrong.get() != null;
     }
 
     /**
-     * Answers what comes of each part.
+     * Answers what comes of each part, in their order; as soon as a thread is done with one it takes the next.
      *
      * @throws CountingStoppedException when this thread is interrupted
      */
     <T> List<T> all(List<? extends Supplier<T>> parts) {
-        List<FutureTask<T>> others = new ArrayList<>();
-        for (Supplier<T> part : parts.subList(Math.min(1, parts.size()), parts.size())) {
-            FutureTask<T> task = new FutureTask<>(part::get);
-            others.add(task);
-            Thread thread = new Thread(task, "count");
+        List<T> done = new ArrayList<>(Collections.nCopies(parts.size(), null));
+        AtomicInteger next = new AtomicInteger();
+        Runnable work = () -> {
+            for (int at = next.getAndIncrement(); at < parts.size() && !isStopped(); at = next.getAndIncrement()) {
+                try {
+                    done.set(at, parts.get(at).get());
+                } catch (RuntimeException | Error e) {
+                    wrong.compareAndSet(null, e);
+                }
+            }
+        };
+        List<Thread> others = new ArrayList<>();
+        for (int i = 1; i < Math.min(THREADS, parts.size()); i++) {
+            Thread thread = new Thread(work, "count");
             thread.setDaemon(true);
             thread.start();
+            others.add(thread);
         }
-        List<T> done = new ArrayList<>();
+        work.run();
+        others.forEach(this::await);
+        if (wrong.get() instanceof RuntimeException cause) {
+            throw cause;
+        }
+        if (wrong.get() instanceof Error cause) {
+            throw cause;
+        }
+        return done;
+    }
+
+    private void await(Thread thread) {
         try {
-            if (!parts.isEmpty()) {
-                done.add(parts.get(0).get());
-            }
-            for (FutureTask<T> other : others) {
-                done.add(other.get());
-            }
-            return done;
-        } catch (ExecutionException e) {
-            throw e.getCause() instanceof RuntimeException cause ? cause : new IllegalStateException(e.getCause());
+            thread.join();
         } catch (InterruptedException e) {
+            wrong.compareAndSet(null, new CountingStoppedException());
             Thread.currentThread().interrupt();
-            throw new CountingStoppedException();
-        } finally {
-            stopped = true;
         }
     }
 }

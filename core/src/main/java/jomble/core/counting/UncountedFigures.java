@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -66,15 +65,8 @@ final class UncountedFigures {
         return new Completions(figures.perPiece, figures.reach, figures.keeps);
     }
 
-    /** The figures alone, of each piece that is counted nowhere, in combinations that end in those who complete them. */
-    Map<PieceId, BigInteger> of(List<Census> completed) {
-        CompletionTally tally = new CompletionTally(field.question(), field.options());
-        tally.addAll(completed);
-        return uncounted().collect(Collectors.toMap(id -> id, tally::of));
-    }
-
     /** The pieces that are counted nowhere. */
-    private Stream<PieceId> uncounted() {
+    Stream<PieceId> uncounted() {
         return places().flatMap(option -> option.ids().stream()).distinct().filter(id -> !isCounted(id));
     }
 
@@ -97,9 +89,10 @@ final class UncountedFigures {
         Field completing = field.completing();
         CompletionTally tally = new CompletionTally(field.question(), field.options());
         Company company = new Company(field.question(), field.options());
-        List<Census> found = completing.found(forced, progress);
-        tally.addAll(found);
-        company.addAll(found);
+        completing.tell(forced, progress, census -> {
+            tally.add(census);
+            company.add(census);
+        });
         Map<PieceId, List<PieceId>> kept = company.keeps(field.question().counted());
         places().flatMap(option -> option.ids().stream()).distinct().forEach(id -> {
             if (!isCounted(id)) {
@@ -143,9 +136,10 @@ final class UncountedFigures {
     }
 
     private void sweep(Field asked, Tally tally, Company company, List<Option[]> filled, Progress progress) {
-        List<Census> found = asked.found(new Forced(forced.counted(), filled), progress);
-        tally.addAll(found);
-        company.addAll(found);
+        asked.tell(new Forced(forced.counted(), filled), progress, census -> {
+            tally.add(census);
+            company.add(census);
+        });
     }
 
     /** Answers whether it completes anything. */

@@ -40,7 +40,7 @@ class CounterAgreementTest {
     private static final int SHARED = 4;
 
     private final Counter counter = new DiagramCounter(Catalogue.standard());
-    private final Counter sharing = new DiagramCounter(Catalogue.standard(), 0);
+    private final Counter sharing = new DiagramCounter(Catalogue.standard(), 1);
 
     @Test
     void agreesWithBruteForceOnRandomWardrobes() {
@@ -73,6 +73,11 @@ class CounterAgreementTest {
             CROSSINGS.forEach(pair -> agreesOnPairs(pair, question, slow, fast, seed));
             agreesOnContaining(question, slow, new Random(FIRST_SEED + i), seed);
             agreesOnTheList(question, slow, seed);
+            if (used == sharing) {
+                assertThat(sharing.list(question, 0, 3 * PAGE, Progress.NONE))
+                        .as(seed)
+                        .isEqualTo(counter.list(question, 0, 3 * PAGE, Progress.NONE));
+            }
             outfits += fast.total().longValueExact();
             dressed += fast.total().signum();
         }
