@@ -4,7 +4,7 @@ import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Worn;
 
 /**
- * The best way found to wear and complete a combination.
+ * The plainest way found to wear and complete a combination.
  *
  * @param worn by ordinal of the slot, null where empty
  */
@@ -19,10 +19,14 @@ record Completion(Verdict verdict, int points, int credits, Worn[] worn) {
         return count;
     }
 
+    /** Whether it takes fewer pieces, or as many with fewer points or more credits. */
     boolean isBetterThan(Completion other) {
-        if (points != other.points) {
-            return points < other.points;
+        if (this == NONE || other == NONE) {
+            return this != NONE;
         }
-        return credits != other.credits ? credits > other.credits : pieces() < other.pieces();
+        if (pieces() != other.pieces()) {
+            return pieces() < other.pieces();
+        }
+        return points != other.points ? points < other.points : credits > other.credits;
     }
 }

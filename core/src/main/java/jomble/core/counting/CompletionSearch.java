@@ -13,7 +13,7 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /**
- * Finds the best way to wear a combination and to fill its uncounted slots, in one context and one structure.
+ * Finds the plainest way to wear a combination and to fill its uncounted slots, in one context and one structure.
  *
  * <p>Backtracking over the ways of the counted pieces and then over the uncounted slots. A rule about the whole is judged
  * as soon as every slot it reads is decided. Not for use by several threads.
@@ -48,6 +48,9 @@ final class CompletionSearch {
     private int chosenCount;
     private boolean[] taken;
     private int limit;
+    /** How many pieces may still be put on unasked. */
+    private int left;
+
     private Completion best;
 
     CompletionSearch(CompiledContext context, Options options, Structure structure, CountedSlots counted) {
@@ -153,11 +156,23 @@ final class CompletionSearch {
                 .toList();
     }
 
-    /** The best completion by points, credits and fewest pieces. */
-    Completion best(Option[] combination) {
-        taken = new boolean[SLOTS.length];
-        limit = Verdict.DARING.mostPoints();
+    /**
+     * The plainest completion that is as good as is wanted: with as few pieces as can be, of those the best by points and credits.
+     *
+     * @return {@link Completion#NONE} where there is none
+     */
+    Completion plainest(Option[] combination, Verdict wanted) {
         best = Completion.NONE;
+        for (int pieces = 0; pieces <= fillSlots.size() && best == Completion.NONE; pieces++) {
+            search(combination, wanted.mostPoints(), pieces);
+        }
+        return best;
+    }
+
+    private void search(Option[] combination, int mostPoints, int pieces) {
+        taken = new boolean[SLOTS.length];
+        limit = mostPoints;
+        left = pieces;
         placed = 0;
         Arrays.fill(worn, null);
         chosenCount = 0;
@@ -177,7 +192,6 @@ final class CompletionSearch {
         if (Charges.points(charge.minor, charge.major) <= limit) {
             chooseWays(0, charge.minor, charge.major, charge.credit, clo);
         }
-        return best;
     }
 
     private void chargeWarmth(int stage, long clo, CompiledContext.Charge charge) {
@@ -237,7 +251,7 @@ final class CompletionSearch {
             next(stage, minor, major, credit, clo);
         }
         for (Option option : fillOptions.get(stage)) {
-            if (!isWornAlready(option)) {
+            if (left > 0 && !isWornAlready(option)) {
                 int way = option.firstWay();
                 worn[slot] = option.ways().get(0);
                 addUp(way);
@@ -246,7 +260,9 @@ final class CompletionSearch {
                 if (Charges.points(withMinor, withMajor) <= limit) {
                     long withCredit = credit | creditOf(way);
                     placedWays[placed++] = way;
+                    left--;
                     next(stage, withMinor, withMajor, withCredit, clo + clo(option));
+                    left++;
                     placed--;
                 }
                 worn[slot] = null;

@@ -136,8 +136,8 @@ final class Listing implements Collector {
             for (Option[] worn : filled) {
                 Option[] whole = Forced.together(combination, worn);
                 for (int i = 0; i < searches.size() && whole != null; i++) {
-                    Completion found = searches.get(i).best(whole);
-                    if (found != Completion.NONE && found.isBetterThan(best)) {
+                    Completion found = searches.get(i).plainest(whole, wanted);
+                    if (found.isBetterThan(best)) {
                         best = found;
                         context = i;
                     }
