@@ -11,7 +11,7 @@ import jomble.core.piece.Slot;
  * One combination with its best verdict.
  *
  * @param slots the counted slots
- * @param filled the other slots as they are best filled
+ * @param filled the other slots, with as few pieces as can be for that verdict
  * @param context the context in which it is at its best
  */
 public record Combination(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -13,8 +14,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import jomble.core.RandomWardrobes;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -202,6 +207,7 @@ class CounterAgreementTest {
                 assertThat(combination.verdict())
                         .as(seed + " " + key)
                         .isEqualTo(slow.verdicts().get(key));
+                needsWhatItIsFilledWith(question, combination, seed + " " + key);
                 listed.add(key);
                 verdicts.add(combination.verdict());
             }
@@ -209,6 +215,33 @@ class CounterAgreementTest {
         assertThat(listed).as(seed).hasSize((int) Math.min(total, 3L * PAGE));
         assertThat(new HashSet<>(listed)).as(seed).hasSameSizeAs(listed);
         assertThat(verdicts).as(seed).isSorted();
+    }
+
+    /** With what a listed outfit is completed it is what it is said to be; and without any piece of that it would be less. */
+    private static void needsWhatItIsFilledWith(CountQuestion question, Combination combination, String outfit) {
+        JudgementContext context = combination.context();
+        if (!context.overrides().approvedOutfits().isEmpty()) {
+            return;
+        }
+        Judge judge = new Judge(Catalogue.standard(), context);
+        Map<PieceId, Piece> pieces = question.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
+        Map<Slot, List<PieceId>> all = new EnumMap<>(combination.slots());
+        all.putAll(combination.filled());
+        assertThat(verdict(judge, all, pieces)).as(outfit).isEqualTo(combination.verdict());
+        for (Slot slot : combination.filled().keySet()) {
+            Map<Slot, List<PieceId>> fewer = new EnumMap<>(all);
+            fewer.remove(slot);
+            assertThat(verdict(judge, fewer, pieces))
+                    .as(outfit + " without " + slot)
+                    .isGreaterThan(combination.verdict());
+        }
+    }
+
+    private static Verdict verdict(Judge judge, Map<Slot, List<PieceId>> bySlot, Map<PieceId, Piece> pieces) {
+        List<Worn> worn = new ArrayList<>();
+        bySlot.forEach((slot, ids) ->
+                worn.add(Worn.of(slot, ids.stream().map(pieces::get).toList())));
+        return judge.best(Outfit.of(worn)).verdict();
     }
 
     @Test
