@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import jomble.core.counting.CompiledJudge;
+import jomble.core.counting.compiled.CompiledJudge;
 import jomble.core.document.Question;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;

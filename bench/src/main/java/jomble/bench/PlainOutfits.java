@@ -2,8 +2,8 @@ package jomble.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import jomble.core.counting.CompiledJudge;
 import jomble.core.counting.CountQuestion;
+import jomble.core.counting.compiled.CompiledJudge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;

@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import jomble.core.counting.Counter;
-import jomble.core.counting.DiagramCounter;
+import jomble.core.counting.census.DiagramCounter;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.rule.Catalogue;
 import org.springframework.beans.factory.annotation.Value;

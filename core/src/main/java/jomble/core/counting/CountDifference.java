@@ -64,7 +64,7 @@ public record CountDifference(
      * @param paper what is left on paper
      * @param missing slots nothing can fill then
      */
-    static CountDifference taking(
+    public static CountDifference taking(
             Set<PieceId> out, Counts before, Combinations taken, BigInteger paper, List<Slot> missing) {
         Map<PieceId, BigInteger> left = new TreeMap<>(before.perPiece());
         left.replaceAll((id, n) -> n.subtract(taken.perPiece().getOrDefault(id, BigInteger.ZERO)));
@@ -85,7 +85,7 @@ public record CountDifference(
     }
 
     /** Some combinations: how many, how many of them daring, and those of each piece. */
-    record Combinations(BigInteger total, BigInteger daring, Map<PieceId, BigInteger> perPiece) {}
+    public record Combinations(BigInteger total, BigInteger daring, Map<PieceId, BigInteger> perPiece) {}
 
     private static List<OfPiece> changes(Map<PieceId, BigInteger> before, Map<PieceId, BigInteger> after) {
         Set<PieceId> ids = new TreeSet<>(before.keySet());

@@ -83,7 +83,8 @@ public record CountQuestion(
         return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, structure, false);
     }
 
-    CountQuestion counting(CountedSlots slots) {
+    /** The same question, counting other slots. */
+    public CountQuestion counting(CountedSlots slots) {
         return new CountQuestion(pieces, contexts, slots, includeDaring, containing, placed, structure, completions);
     }
 }

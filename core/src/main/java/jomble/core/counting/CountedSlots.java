@@ -14,7 +14,7 @@ public record CountedSlots(Set<Slot> slots) {
     private static final Set<Slot> CLOTHING =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT, Slot.MID, Slot.JACKET);
     /** Uncounted slots that are filled to complete a combination; any other uncounted slot stays empty. */
-    static final Set<Slot> FILLED = Collections.unmodifiableSet(EnumSet.of(
+    public static final Set<Slot> FILLED = Collections.unmodifiableSet(EnumSet.of(
             Slot.BASE, Slot.UNDERSKIRT, Slot.LEGWEAR, Slot.SHOES, Slot.COAT, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT));
 
     private static final Set<Slot> ACCESSORIES = EnumSet.range(Slot.BELT, Slot.EXTRA);
@@ -36,19 +36,8 @@ public record CountedSlots(Set<Slot> slots) {
         return slots.contains(slot);
     }
 
-    /** The options in these slots, by ordinal of the slot; null elsewhere. */
-    Option[] partOf(Option[] combination) {
-        Option[] part = combination.clone();
-        for (Option option : combination) {
-            if (option != null && !has(option.slot())) {
-                part[option.slot().ordinal()] = null;
-            }
-        }
-        return part;
-    }
-
     /** These and one slot more. */
-    CountedSlots and(Slot slot) {
+    public CountedSlots and(Slot slot) {
         return new CountedSlots(with(slots, slot));
     }
 

@@ -39,7 +39,7 @@ public record Counts(
         List<NeverTogether> neverTogether) {
     /** Combinations of one structure that work and that are daring. */
     public record OfStructure(BigInteger works, BigInteger daring) {
-        OfStructure plus(OfStructure other) {
+        public OfStructure plus(OfStructure other) {
             return new OfStructure(works.add(other.works), daring.add(other.daring));
         }
     }

@@ -4,7 +4,7 @@ package jomble.core.counting;
 public final class TooManyCombinationsException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
-    TooManyCombinationsException(ArithmeticException cause) {
+    public TooManyCombinationsException(ArithmeticException cause) {
         super("more than 2^127 - 1 combinations", cause);
     }
 }

@@ -13,11 +13,11 @@ public final class WardrobeTooLargeException extends RuntimeException {
         this.most = 0;
     }
 
-    static WardrobeTooLargeException ofMemory(Throwable cause) {
+    public static WardrobeTooLargeException ofMemory(Throwable cause) {
         return new WardrobeTooLargeException("more to remember than memory is set aside for", cause);
     }
 
-    WardrobeTooLargeException(int ways, int most) {
+    public WardrobeTooLargeException(int ways, int most) {
         super(ways + " ways to wear pieces, at most " + most);
         this.ways = ways;
         this.most = most;

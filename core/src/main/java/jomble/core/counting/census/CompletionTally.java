@@ -1,0 +1,78 @@
+package jomble.core.counting.census;
+
+import java.math.BigInteger;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.compiled.Option;
+import jomble.core.counting.compiled.Options;
+import jomble.core.counting.compiled.PieceRows;
+import jomble.core.counting.table.Figures;
+import jomble.core.counting.tail.Completers;
+import jomble.core.counting.tail.Diagram;
+import jomble.core.piece.PieceId;
+
+/** Adds up how many combinations each piece can complete. */
+final class CompletionTally implements Collector {
+    private final CountedSlots counted;
+    private final PieceRows rows;
+    /** By place of the piece. */
+    private final Figures figures;
+    /** Approved combinations, each with one who completes it by its approval alone. */
+    private final Set<List<Object>> approved = new HashSet<>();
+
+    CompletionTally(CountQuestion question, Options options) {
+        this.counted = question.counted();
+        this.rows = new PieceRows(question.pieces(), options);
+        this.figures = new Figures(rows.ids().size());
+    }
+
+    BigInteger of(PieceId id) {
+        return figures.get(rows.ids().indexOf(id));
+    }
+
+    @Override
+    public void add(Census census) {
+        addApproved(census);
+        Graph graph = census.graph();
+        Figures paths = new Figures(graph.size());
+        for (int node : census.nodes()) {
+            paths.add(node, 1);
+        }
+        for (int node = graph.size() - 1; node > Diagram.WORKS; node--) {
+            if (!paths.isZero(node) && graph.isEnding(node)) {
+                Completers.Sets those = graph.completersOf(node);
+                for (int place = 0; place < rows.ids().size(); place++) {
+                    if (those.has(place)) {
+                        figures.add(place, paths, node);
+                    }
+                }
+            } else if (!paths.isZero(node)) {
+                for (int edge = graph.begin(node); edge < graph.end(node); edge++) {
+                    paths.add(graph.child(edge), paths, node);
+                }
+            }
+        }
+    }
+
+    private void addApproved(Census census) {
+        Graph graph = census.graph();
+        for (int i = 0; i < census.approved().length; i++) {
+            Option[] combination = census.approved()[i];
+            int verdict = census.verdicts()[i];
+            Completers completers = graph.completers();
+            Completers.Sets those = completers.of(completers.ofApproved(combination, counted));
+            List<Option> part = Arrays.asList(Option.in(counted, combination));
+            for (int place = 0; place < rows.ids().size(); place++) {
+                boolean isKnown =
+                        graph.isEnding(verdict) && graph.completersOf(verdict).has(place);
+                if (those.has(place) && !isKnown && approved.add(List.of(part, place))) {
+                    figures.add(place, 1);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,262 @@
+package jomble.core.counting.census;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+import jomble.core.counting.WardrobeTooLargeException;
+import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.counting.compiled.FindingMasks;
+import jomble.core.counting.compiled.Option;
+import jomble.core.counting.compiled.Options;
+import jomble.core.counting.compiled.PieceRows;
+import jomble.core.counting.tail.Completers;
+import jomble.core.counting.tail.Diagram;
+import jomble.core.counting.tail.Tail;
+import jomble.core.counting.tail.TailSearch;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Verdict;
+import jomble.core.outfit.Structure;
+
+/** A question with everything about its wardrobe and its contexts worked out once, ready to be counted in several ways. */
+final class Field {
+    /** What is found between two ways takes 8 bytes: some 128 MB at this many. */
+    private static final int MOST_WAYS = 4000;
+
+    private static final long BYTES_OF_A_PAIR = 10;
+
+    private final CountQuestion question;
+    private final Options options;
+    private final List<CompiledContext> contexts = new ArrayList<>();
+    /** The same union of contexts, of fewer. */
+    private final List<CompiledContext> merged;
+
+    private final List<Judge> judges;
+    private final CensusShelf shelf;
+    private final int optionsOfAShare;
+    /** Whether searches ask for all who complete a combination, not for verdicts. */
+    private final boolean completing;
+
+    /**
+     * Works everything out.
+     *
+     * @param optionsOfAShare of the slot that is decided first; with more of them a walk is shared out
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     */
+    Field(CountQuestion question, RuleCatalogue catalogue, int optionsOfAShare) {
+        this.question = question;
+        this.optionsOfAShare = optionsOfAShare;
+        this.shelf = new CensusShelf();
+        this.completing = false;
+        this.options = new Options(question.pieces(), question.contexts().get(0));
+        if (options.ways().size() > MOST_WAYS) {
+            throw new WardrobeTooLargeException(options.ways().size(), MOST_WAYS);
+        }
+        this.judges = question.contexts().stream()
+                .map(context -> new Judge(catalogue, context))
+                .toList();
+        Map<JudgementContext, FindingMasks> lasting = new HashMap<>();
+        for (JudgementContext context : question.contexts()) {
+            FindingMasks masks =
+                    lasting.computeIfAbsent(context.in(null), key -> new FindingMasks(options, catalogue, key, false));
+            FindingMasks weather =
+                    context.weather() == null ? null : new FindingMasks(options, catalogue, context, true);
+            contexts.add(new CompiledContext(context, catalogue, options.ways(), masks, weather));
+        }
+        this.merged = CompiledContext.merged(contexts);
+    }
+
+    private Field(CountQuestion question, Field same, boolean completing) {
+        this.question = question;
+        this.completing = completing;
+        this.options = same.options;
+        this.contexts.addAll(same.contexts);
+        this.merged = same.merged;
+        this.judges = same.judges;
+        this.shelf = same.shelf;
+        this.optionsOfAShare = same.optionsOfAShare;
+    }
+
+    /** The same pieces and contexts, asked otherwise. */
+    Field asking(CountQuestion other) {
+        return new Field(other, this, false);
+    }
+
+    /** The same, where combinations end in those who complete them. */
+    Field completing() {
+        return new Field(question, this, true);
+    }
+
+    /** About how much memory it takes: what is found between two ways, and what was found of the question. */
+    long bytes() {
+        long ways = options.ways().size();
+        return BYTES_OF_A_PAIR * ways * ways + shelf.bytes();
+    }
+
+    /** Whether a question is about the same pieces in the same contexts. */
+    boolean isOf(CountQuestion other) {
+        return question.pieces().equals(other.pieces()) && question.contexts().equals(other.contexts());
+    }
+
+    CountQuestion question() {
+        return question;
+    }
+
+    Options options() {
+        return options;
+    }
+
+    int optionsOfAShare() {
+        return optionsOfAShare;
+    }
+
+    List<CompiledContext> contexts() {
+        return contexts;
+    }
+
+    /**
+     * Tells all there is of the question, in the stable order. What was told before with nothing forced is not walked again.
+     *
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    void tell(Forced forced, Progress progress, Consumer<Census> listener) {
+        CensusShelf.Kind kind =
+                new CensusShelf.Kind(question.counted(), completing, completing && question.includeDaring());
+        List<Census> kept = forced.fillsFreely() ? shelf.get(kind) : null;
+        if (kept != null) {
+            tell(kept, forced, listener);
+        } else if (forced.isFree() && question.structure() == null) {
+            CensusShelf.Room room = shelf.room(kind);
+            new Sweep(this, progress).run(forced, census -> {
+                room.put(census);
+                listener.accept(census);
+            });
+            room.close();
+        } else {
+            new Sweep(this, progress).run(forced, listener);
+        }
+    }
+
+    private void tell(List<Census> kept, Forced forced, Consumer<Census> listener) {
+        for (Structure structure : Structure.values()) {
+            boolean isAsked = question.structure() == null || question.structure() == structure;
+            for (Option[] counted : forced.counted()) {
+                kept.stream()
+                        .filter(census -> isAsked && census.structure() == structure)
+                        .map(census -> census.restricted(Selection.wearing(counted)))
+                        .forEach(listener);
+            }
+        }
+    }
+
+    Approvals approvals(Structure structure) {
+        return new Approvals(structure, options, question.counted(), completing, judges);
+    }
+
+    boolean wantsShoes() {
+        return contexts.get(0).context().wantsShoes();
+    }
+
+    /** Whether every slot the structure wants can be filled. */
+    boolean isPossible(Structure structure, Option[] forced) {
+        for (Option option : forced) {
+            boolean taken = option == null
+                    || structure.allows(option.slot())
+                            && structure.takes(option.slot(), option.pieces().get(0));
+            if (!taken) {
+                return false;
+            }
+        }
+        return structure.mandatory(wantsShoes()).stream()
+                .allMatch(slot -> forced[slot.ordinal()] != null
+                        || !options.in(slot).isEmpty()
+                                && (question.counted().has(slot) || CountedSlots.FILLED.contains(slot)));
+    }
+
+    /**
+     * The search of one structure with some options forced.
+     *
+     * @param filled choices of options in slots that are not counted, one of which must be worn
+     * @param share the bodies that are searched
+     * @return null when no combination can come of it
+     */
+    Search search(Structure structure, Option[] counted, Collection<Option[]> filled, Share share) {
+        if (question.structure() != null && question.structure() != structure) {
+            return null;
+        }
+        Diagram diagram =
+                completing ? new Diagram(new Completers(new PieceRows(question.pieces(), options))) : new Diagram();
+        BodyWalk walk = new BodyWalk(structure, options, question, counted, share, diagram);
+        Tail tail = null;
+        for (Option[] choice : filled) {
+            Option[] forced = Forced.together(counted, choice);
+            if (forced != null && isPossible(structure, forced)) {
+                for (CompiledContext context : merged) {
+                    TailSearch search = tailSearch(context, structure, forced, diagram);
+                    tail = search.tail();
+                    walk.include(search, choice);
+                }
+            }
+        }
+        return tail == null ? null : new Search(structure, share, diagram, tail, walk);
+    }
+
+    private TailSearch tailSearch(CompiledContext context, Structure structure, Option[] forced, Diagram diagram) {
+        Tail tail = Tail.of(
+                structure,
+                options,
+                question,
+                forced,
+                completing,
+                option -> helps(context, option, structure),
+                context::effect);
+        int mostPoints = (question.includeDaring() ? Verdict.DARING : Verdict.WORKS).mostPoints();
+        return new TailSearch(
+                context, structure, tail, diagram, mostPoints, options.ways().size());
+    }
+
+    private static boolean helps(CompiledContext context, Option option, Structure structure) {
+        return context.verdictChecks().stream()
+                .anyMatch(check -> check.rule().maySoften(option.ways().get(0), structure));
+    }
+
+    /** Whether a structure may want the option's slot filled, or a verdict can be better with it. */
+    boolean helps(Option option) {
+        for (Structure structure : Structure.values()) {
+            boolean wanted = structure.mandatory(wantsShoes()).contains(option.slot());
+            if (wanted || merged.stream().anyMatch(context -> helps(context, option, structure))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What finds the combinations of one structure. */
+    record Search(Structure structure, Share share, Diagram diagram, Tail tail, BodyWalk walk) {
+        /** Whether it is the one to ask about a combination. */
+        boolean covers(Option[] combination) {
+            return share.slot() == null
+                    || share.takes(share.slot(), combination[share.slot().ordinal()]);
+        }
+
+        /** The verdict of a combination by the rules, as a terminal of the diagram. */
+        int verdictOf(Option[] combination) {
+            int node = walk.nodeOf(combination);
+            for (int level = 0; level < tail.counted() && node != Diagram.NO; level++) {
+                Tail.Level here = tail.levels().get(level);
+                Option option = combination[here.slot().ordinal()];
+                int choice = option == null ? 0 : here.options().indexOf(option) + 1;
+                node = option != null && choice == 0 ? Diagram.NO : diagram.child(node, choice);
+            }
+            return node;
+        }
+    }
+}

@@ -1,0 +1,195 @@
+package jomble.core.counting.census;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jomble.core.counting.NeverTogether;
+import jomble.core.counting.SlotPair;
+import jomble.core.counting.compiled.Charges;
+import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.counting.compiled.Option;
+import jomble.core.counting.compiled.Options;
+import jomble.core.counting.table.Figures;
+import jomble.core.counting.tail.TailSearch;
+import jomble.core.judgement.Overrides;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Ruling;
+import jomble.core.judgement.Verdict;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/**
+ * For two pieces that never meet, the rule that most often forbids them.
+ *
+ * <p>The pair is put into the plainest outfits it can be part of, one for each way to fill the other mandatory slots, and each is judged
+ * in every context, worn as it is least forbidden. Every rule with a stop counts, or where there is none every rule with points. Not for
+ * use by several threads.
+ */
+final class NeverTogetherFinder {
+    private static final int MOST_OUTFITS = 40;
+
+    private final RuleCatalogue catalogue;
+    private final Field field;
+    private final Options options;
+    private final int[] votes;
+    private final Worn[] worn = new Worn[Slot.values().length];
+    private final CompiledContext.Charge charge = new CompiledContext.Charge();
+    private final Blame blame = new Blame();
+
+    /** What forbids an outfit in the best way to wear it that was met. */
+    private static final class Blame {
+        private int stops;
+        private int points;
+        private long rules;
+
+        void clear() {
+            stops = Integer.MAX_VALUE;
+            points = Integer.MAX_VALUE;
+            rules = 0;
+        }
+
+        void offer(boolean stopped, long stopping, long minor, long major) {
+            int itsStops = stopped ? Math.max(1, Long.bitCount(stopping)) : 0;
+            int itsPoints = stopped ? 0 : Charges.points(minor, major);
+            if (itsStops < stops || itsStops == stops && itsPoints < points) {
+                stops = itsStops;
+                points = itsPoints;
+                rules = stopped ? stopping : itsPoints > Verdict.WORKS.mostPoints() ? minor | major : 0;
+            }
+        }
+    }
+
+    NeverTogetherFinder(RuleCatalogue catalogue, Field field) {
+        this.catalogue = catalogue;
+        this.field = field;
+        this.options = field.options();
+        this.votes = new int[catalogue.rules().size()];
+    }
+
+    List<NeverTogether> find(List<SlotPair> crossings, List<Map<Option, Map<Option, Figures>>> crossed) {
+        List<NeverTogether> never = new ArrayList<>();
+        for (int i = 0; i < crossings.size(); i++) {
+            SlotPair pair = crossings.get(i);
+            for (Option a : options.in(pair.first())) {
+                Map<Option, Figures> row = crossed.get(i).getOrDefault(a, Map.of());
+                for (Option b : options.in(pair.second())) {
+                    if (!row.containsKey(b) && !a.overlaps(b)) {
+                        never.add(new NeverTogether(a.ids().get(0), b.ids().get(0), commonestRule(a, b)));
+                    }
+                }
+            }
+        }
+        return never;
+    }
+
+    private String commonestRule(Option a, Option b) {
+        if (isRuledOut(a, b)) {
+            return Overrides.ID;
+        }
+        Arrays.fill(votes, 0);
+        for (List<Option> outfit : plainOutfits(a, b)) {
+            for (CompiledContext context : field.contexts()) {
+                blame.clear();
+                Arrays.fill(worn, null);
+                wear(context, outfit, new int[outfit.size()], 0, 0, 0, 0, false);
+                for (long left = blame.rules; left != 0; left &= left - 1) {
+                    votes[Long.numberOfTrailingZeros(left)]++;
+                }
+            }
+        }
+        int most = 0;
+        for (int rule = 1; rule < votes.length; rule++) {
+            most = votes[rule] > votes[most] ? rule : most;
+        }
+        return votes[most] == 0
+                ? TailSearch.STRUCTURE
+                : catalogue.rules().get(most).id();
+    }
+
+    /** By the stylist, whatever the rules say. */
+    private boolean isRuledOut(Option a, Option b) {
+        List<PieceId> both = new ArrayList<>(a.ids());
+        both.addAll(b.ids());
+        for (CompiledContext context : field.contexts()) {
+            for (Ruling ruling : context.context().overrides().neverOf(1, 2)) {
+                if (both.containsAll(ruling.pieces())) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Puts the options on from a place on, in every way. */
+    private void wear(
+            CompiledContext context,
+            List<Option> outfit,
+            int[] ways,
+            int next,
+            long minor,
+            long major,
+            long stops,
+            boolean stopped) {
+        if (next == ways.length) {
+            charge.clear();
+            charge.add(context.verdictChecks(), context.summarise(worn));
+            boolean dead = stopped || charge.major == Charges.EVERY_RULE;
+            blame.offer(dead, stops | charge.stops, minor | charge.minor, major | charge.major);
+            return;
+        }
+        Option option = outfit.get(next);
+        for (int i = 0; i < option.ways().size(); i++) {
+            int way = option.firstWay() + i;
+            ways[next] = way;
+            worn[option.slot().ordinal()] = option.ways().get(i);
+            long lesser = minor;
+            long greater = major;
+            long against = stops;
+            boolean dead = stopped;
+            for (int k = 0; k <= next; k++) {
+                lesser |= context.minor(ways[k], way);
+                long found = context.major(ways[k], way);
+                dead |= found == Charges.EVERY_RULE;
+                greater |= found == Charges.EVERY_RULE ? 0 : found;
+                against |= context.stops(ways[k], way);
+            }
+            wear(context, outfit, ways, next + 1, lesser, greater, against, dead);
+        }
+    }
+
+    private List<List<Option>> plainOutfits(Option a, Option b) {
+        Optional<Structure> home = List.of(Structure.values()).stream()
+                .filter(s -> s.allows(a.slot()) && s.allows(b.slot()))
+                .filter(s -> s.takes(a.slot(), a.pieces().get(0))
+                        && s.takes(b.slot(), b.pieces().get(0)))
+                .findFirst();
+        if (home.isEmpty()) {
+            return List.of();
+        }
+        List<List<Option>> picks = new ArrayList<>(List.of(List.of(a, b)));
+        for (Slot slot : home.get().mandatory(field.wantsShoes())) {
+            if (slot != a.slot() && slot != b.slot()) {
+                picks = extend(picks, options.in(slot));
+            }
+        }
+        return picks;
+    }
+
+    private static List<List<Option>> extend(List<List<Option>> picks, List<Option> choices) {
+        List<List<Option>> extended = new ArrayList<>();
+        for (List<Option> pick : picks) {
+            for (Option choice : choices) {
+                if (extended.size() < MOST_OUTFITS && pick.stream().noneMatch(choice::overlaps)) {
+                    List<Option> more = new ArrayList<>(pick);
+                    more.add(choice);
+                    extended.add(more);
+                }
+            }
+        }
+        return extended;
+    }
+}

@@ -1,0 +1,273 @@
+package jomble.core.counting.compiled;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.PieceRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Ruling;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/**
+ * The findings of piece and pair rules in one context, as bit masks: bit i is rule i of the catalogue.
+ *
+ * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link Charges#EVERY_RULE}, whichever
+ * rules it is of; so is a piece worn in two places.
+ */
+public final class FindingMasks {
+    private final int size;
+    /** Whether only rules about one piece speak here, so that nothing is kept of pairs. */
+    private final boolean ofPiecesOnly;
+
+    private final Charges charges = new Charges();
+    /** A number of {@link #charges}, or of a stop the complement of a number of {@link #stopping}. */
+    private final int[] charge;
+
+    private final Charges stopping = new Charges();
+    /** Numbers of credits, which have a mask each. */
+    private final int[] credit;
+
+    private final Charges credits = new Charges();
+
+    /** @param ofWeather which rules to compile: those that read the weather, or the others */
+    public FindingMasks(Options options, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
+        this.size = options.ways().size();
+        List<PieceRule> pieceRules = catalogue.pieceRules().stream()
+                .filter(rule -> rule.readsWeather() == ofWeather)
+                .toList();
+        List<PairRule> pairRules = catalogue.pairRules().stream()
+                .filter(rule -> rule.readsWeather() == ofWeather)
+                .toList();
+        this.ofPiecesOnly = ofWeather && pairRules.isEmpty();
+        this.charge = new int[ofPiecesOnly ? size : size * size];
+        this.credit = new int[charge.length];
+        List<Ruling> never = context.overrides().neverOf(1, 2);
+        for (int way = 0; way < size; way++) {
+            keep(way, way, alone(options.ways().get(way), pieceRules, never, catalogue, context));
+        }
+        Bench[][] benches = new Bench[Slot.values().length][Slot.values().length];
+        for (int a = 0; a < options.all().size() && !ofPiecesOnly; a++) {
+            Option inner = options.all().get(a);
+            for (int b = a + 1; b < options.all().size(); b++) {
+                Option outer = options.all().get(b);
+                if (inner.slot() != outer.slot()) {
+                    Bench[] row = benches[inner.slot().ordinal()];
+                    int column = outer.slot().ordinal();
+                    if (row[column] == null) {
+                        row[column] = Bench.of(inner.slot(), outer.slot(), pairRules, catalogue);
+                    }
+                    new Pair(inner, outer, row[column], context).keepAll(never);
+                }
+            }
+        }
+    }
+
+    private static Finds alone(
+            Worn worn, List<PieceRule> rules, List<Ruling> never, RuleCatalogue catalogue, JudgementContext context) {
+        Finds finds = new Finds();
+        for (PieceRule rule : rules) {
+            if (rule.covers(worn.slot())) {
+                finds.add(catalogue.bit(rule), context.held(rule, rule.judge(worn, context)));
+            }
+        }
+        finds.stopped |= isAgainst(never, ids(worn.pieces()));
+        return finds;
+    }
+
+    private static List<PieceId> ids(List<Piece> pieces) {
+        return pieces.stream().map(Piece::id).toList();
+    }
+
+    private record Seated(PairRule rule, long bit) {}
+
+    /** The rules about one pair of slots: those that look at how the pieces are worn, and the others. */
+    private record Bench(List<Seated> ofPieces, List<Seated> ofWays) {
+        static Bench of(Slot inner, Slot outer, List<PairRule> rules, RuleCatalogue catalogue) {
+            Map<Boolean, List<Seated>> sitting = rules.stream()
+                    .filter(rule -> rule.covers(inner, outer))
+                    .map(rule -> new Seated(rule, catalogue.bit(rule)))
+                    .collect(Collectors.partitioningBy(one -> one.rule.readsFinishes()));
+            return new Bench(sitting.get(false), sitting.get(true));
+        }
+    }
+
+    /** Two options, in all the ways they can be worn. */
+    private final class Pair {
+        private final Option inner;
+        private final Option outer;
+        private final Bench bench;
+        private final JudgementContext context;
+        private final boolean approved;
+
+        Pair(Option inner, Option outer, Bench bench, JudgementContext context) {
+            this.inner = inner;
+            this.outer = outer;
+            this.bench = bench;
+            this.context = context;
+            this.approved = context.overrides()
+                    .approves(inner.ways().get(0), outer.ways().get(0));
+        }
+
+        void keepAll(List<Ruling> never) {
+            Finds always = new Finds();
+            always.stopped = inner.overlaps(outer)
+                    || !never.isEmpty()
+                            && isAgainst(
+                                    never,
+                                    Stream.concat(inner.ids().stream(), outer.ids().stream())
+                                            .toList());
+            boolean differs = !always.stopped && !bench.ofWays.isEmpty();
+            if (!always.stopped) {
+                judge(bench.ofPieces, inner.ways().get(0), outer.ways().get(0), always);
+            }
+            for (int i = 0; i < inner.ways().size(); i++) {
+                for (int k = 0; k < outer.ways().size(); k++) {
+                    Finds finds = always;
+                    if (differs) {
+                        finds = new Finds(always);
+                        judge(bench.ofWays, inner.ways().get(i), outer.ways().get(k), finds);
+                    }
+                    keep(inner.firstWay() + i, outer.firstWay() + k, finds);
+                }
+            }
+        }
+
+        private void judge(List<Seated> rules, Worn one, Worn other, Finds finds) {
+            for (Seated seated : rules) {
+                PairRule rule = seated.rule;
+                Optional<Result> result = rule.judge(one, other, context);
+                if (result.isPresent()) {
+                    Optional<Result> held = context.held(rule, result);
+                    finds.add(seated.bit, approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
+                }
+            }
+        }
+    }
+
+    /** What was found, OR-ed into masks. */
+    private static final class Finds {
+        private long minor;
+        private long major;
+        private long credit;
+        private long stops;
+        private boolean stopped;
+
+        Finds() {}
+
+        Finds(Finds like) {
+            minor = like.minor;
+            major = like.major;
+            credit = like.credit;
+            stops = like.stops;
+            stopped = like.stopped;
+        }
+
+        void add(long bit, Optional<Result> result) {
+            if (result.isEmpty()) {
+                return;
+            }
+            FindingKind kind = result.get().kind();
+            switch (kind) {
+                case STOP -> {
+                    stopped = true;
+                    stops |= bit;
+                }
+                case MAJOR -> major |= bit;
+                case MINOR -> minor |= bit;
+                case CREDIT -> credit |= bit;
+            }
+        }
+    }
+
+    private void keep(int a, int b, Finds found) {
+        int charged = found.stopped ? ~stopping.number(found.stops, 0) : charges.number(found.minor, found.major);
+        int credited = credits.number(found.credit, 0);
+        charge[at(a, b)] = charged;
+        charge[at(b, a)] = charged;
+        credit[at(a, b)] = credited;
+        credit[at(b, a)] = credited;
+    }
+
+    private int at(int a, int b) {
+        return ofPiecesOnly ? a : a * size + b;
+    }
+
+    /** Whether a ruling on one piece or two is against what is worn. */
+    private static boolean isAgainst(List<Ruling> never, List<PieceId> pieces) {
+        return never.stream().anyMatch(ruling -> pieces.containsAll(ruling.pieces()));
+    }
+
+    /** Whether there is no finding at all. */
+    public boolean isBlank() {
+        for (int i = 0; i < charge.length; i++) {
+            if ((charge[i] | credit[i]) != Charges.NOTHING) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether both find the same faults. */
+    public boolean isLike(FindingMasks other) {
+        for (int i = 0; i < charge.length; i++) {
+            boolean same = charge[i] < 0
+                    ? other.charge[i] < 0
+                    : other.charge[i] >= 0
+                            && charges.minor(charge[i]) == other.charges.minor(other.charge[i])
+                            && charges.major(charge[i]) == other.charges.major(other.charge[i]);
+            if (!same) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether no pair rule has anything to say of a way. */
+    public boolean isUnspokenBeside(int way) {
+        for (int other = 0; other < size; other++) {
+            if (other != way && (minor(way, other) | major(way, other) | credit(way, other)) != 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** What the rules about one piece say of a way, as a value. */
+    public List<Long> ofPiece(int way) {
+        return List.of(minor(way, way), major(way, way), credit(way, way));
+    }
+
+    public long minor(int a, int b) {
+        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
+        return number < 0 ? 0 : charges.minor(number);
+    }
+
+    public long major(int a, int b) {
+        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
+        return number < 0 ? Charges.EVERY_RULE : charges.major(number);
+    }
+
+    /** The rules that stop two ways, or one where they are the same. */
+    public long stops(int a, int b) {
+        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
+        return number < 0 ? stopping.minor(~number) : 0;
+    }
+
+    public long credit(int a, int b) {
+        return isSilent(a, b) ? 0 : credits.minor(credit[at(a, b)]);
+    }
+
+    private boolean isSilent(int a, int b) {
+        return ofPiecesOnly && a != b;
+    }
+}

@@ -1,0 +1,90 @@
+package jomble.core.counting.compiled;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Ways;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.SetKind;
+import jomble.core.piece.Slot;
+
+/** Everything a wardrobe offers for every slot, in the order of the ids. */
+public final class Options {
+    private final Map<Slot, List<Option>> bySlot = new EnumMap<>(Slot.class);
+    private final List<Option> all = new ArrayList<>();
+    private final List<Worn> ways = new ArrayList<>();
+
+    public Options(List<Piece> pieces, JudgementContext context) {
+        List<Piece> sorted =
+                pieces.stream().sorted(Comparator.comparing(Piece::id)).toList();
+        for (Slot slot : Slot.values()) {
+            bySlot.put(slot, new ArrayList<>());
+            for (Piece piece : sorted) {
+                if (piece.roles().contains(slot)) {
+                    add(Worn.of(slot, piece));
+                }
+            }
+            if (slot == Slot.JEWELLERY) {
+                jewellerySets(sorted, context).forEach(set -> add(Worn.of(slot, set)));
+            }
+        }
+    }
+
+    private void add(Worn plain) {
+        List<Worn> itsWays = Ways.of(plain);
+        Option option = new Option(all.size(), plain.slot(), plain.pieces(), itsWays, ways.size());
+        all.add(option);
+        ways.addAll(itsWays);
+        bySlot.get(plain.slot()).add(option);
+    }
+
+    /** Each complete jewellery set of two or more pieces is one option more. */
+    private static List<List<Piece>> jewellerySets(List<Piece> pieces, JudgementContext context) {
+        Map<String, List<Piece>> sets = new LinkedHashMap<>();
+        for (Piece piece : pieces) {
+            boolean member = piece.setId() != null
+                    && context.setKinds().get(piece.setId()) == SetKind.JEWELLERY
+                    && piece.roles().contains(Slot.JEWELLERY);
+            if (member) {
+                sets.computeIfAbsent(piece.setId(), id -> new ArrayList<>()).add(piece);
+            }
+        }
+        return sets.values().stream().filter(set -> set.size() > 1).toList();
+    }
+
+    /** Slots nothing can fill, in the structure that lacks the fewest; the plainest structure of equals. */
+    public List<Slot> missing(boolean wantsShoes) {
+        return Arrays.stream(Structure.values())
+                .map(structure -> structure.mandatory(wantsShoes).stream()
+                        .filter(slot -> in(slot).stream()
+                                .noneMatch(option ->
+                                        structure.takes(slot, option.pieces().get(0))))
+                        .toList())
+                .min(Comparator.comparingInt(List::size))
+                .orElseThrow();
+    }
+
+    /** Whether a piece of the option could sit in another slot as well, so that it may be taken when the option is wanted. */
+    public boolean hasOtherPlaces(Option option) {
+        return all.stream().anyMatch(other -> other != option && other.overlaps(option));
+    }
+
+    public List<Option> in(Slot slot) {
+        return bySlot.get(slot);
+    }
+
+    public List<Option> all() {
+        return all;
+    }
+
+    public List<Worn> ways() {
+        return ways;
+    }
+}

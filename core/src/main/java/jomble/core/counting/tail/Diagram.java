@@ -1,0 +1,179 @@
+package jomble.core.counting.tail;
+
+import java.util.Arrays;
+import jomble.core.counting.table.Figures;
+import jomble.core.counting.table.KeyTable;
+import jomble.core.counting.table.Numbering;
+
+/**
+ * An ordered decision diagram over the counted slots that are put on over a dressed body: a node asks for one slot's piece, has a child
+ * for the empty slot and for every option, and ends in a verdict. Equal nodes are one node; a node of which nothing comes is {@link
+ * #NO}. Not for use by several threads.
+ *
+ * <p>A reduced ordered decision diagram (doi:10.1109/TC.1986.1676819), here with many children a node and three terminals, or as many as
+ * there are ways to be completed.
+ */
+public final class Diagram {
+    public static final int NO = 0;
+    public static final int DARING = 1;
+    public static final int WORKS = 2;
+    private static final int FIRST_CAPACITY = 1024;
+
+    /** The children of each node, and last its level: nodes are equal when both are. */
+    private final Numbering children = new Numbering();
+
+    private final Figures works = new Figures(FIRST_CAPACITY);
+    private final Figures daring = new Figures(FIRST_CAPACITY);
+    private boolean[] complete = new boolean[FIRST_CAPACITY];
+    private final Completers completers;
+    private final KeyTable united = new KeyTable(1);
+    private final long[] pair = new long[1];
+
+    public Diagram() {
+        this(null);
+    }
+
+    /** @param completers where combinations end in those who complete them, else null */
+    public Diagram(Completers completers) {
+        this.completers = completers;
+        for (int terminal : new int[] {NO, DARING, WORKS}) {
+            children.number(new int[] {terminal});
+        }
+        daring.add(DARING, 1);
+        works.add(WORKS, 1);
+        complete[WORKS] = true;
+    }
+
+    public boolean isTerminal(int node) {
+        return node <= WORKS || isEnding(node);
+    }
+
+    /** Who completes the combinations that end in a node; null where verdicts are asked for. */
+    public Completers completers() {
+        return completers;
+    }
+
+    /** The terminal of combinations that are completed by the same. */
+    public int ending(int number) {
+        int before = children.size();
+        int node = children.number(new int[] {~number});
+        if (node == before) {
+            append(node, new int[] {WORKS});
+            complete[node] = false;
+        }
+        return node;
+    }
+
+    public boolean isEnding(int node) {
+        return level(node) < 0;
+    }
+
+    /** The number of the completers of an ending. */
+    public int completersOf(int node) {
+        return ~level(node);
+    }
+
+    public int size() {
+        return children.size();
+    }
+
+    /**
+     * @param level place of the slot asked for
+     * @param of nodes of the next level; the first for the empty slot
+     * @throws ArithmeticException when it stands for more than 2^127 − 1 combinations
+     */
+    public int node(int level, int[] of) {
+        int[] kept = Arrays.copyOf(of, of.length + 1);
+        kept[of.length] = level;
+        boolean nothing = true;
+        for (int child : of) {
+            nothing &= child == NO;
+        }
+        if (nothing) {
+            return NO;
+        }
+        int before = children.size();
+        int node = children.number(kept);
+        if (node == before) {
+            append(node, of);
+        }
+        return node;
+    }
+
+    private void append(int node, int[] of) {
+        if (node == complete.length) {
+            works.growTo(node * 2);
+            daring.growTo(node * 2);
+            complete = Arrays.copyOf(complete, node * 2);
+        }
+        boolean all = true;
+        for (int child : of) {
+            works.add(node, works, child);
+            daring.add(node, daring, child);
+            all &= complete[child];
+        }
+        complete[node] = all;
+    }
+
+    /** The node that gives every combination the better of two verdicts; both of one level, or NO. */
+    public int better(int one, int other) {
+        if (one == other || other == NO || complete[one]) {
+            return one;
+        }
+        if (one == NO || complete[other]) {
+            return other;
+        }
+        if (one <= WORKS) {
+            return Math.max(one, other);
+        }
+        if (isEnding(one)) {
+            return ending(completers.union(completersOf(one), completersOf(other)));
+        }
+        pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
+        int found = united.get(pair);
+        if (found != KeyTable.ABSENT) {
+            return found;
+        }
+        int[] best = new int[choices(one)];
+        for (int i = 0; i < best.length; i++) {
+            best[i] = better(children.get(one)[i], children.get(other)[i]);
+        }
+        int node = node(level(one), best);
+        pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
+        united.put(pair, node);
+        return node;
+    }
+
+    /** Combinations that work, by node. */
+    public Figures works() {
+        return works;
+    }
+
+    /** Combinations that are daring, by node. */
+    public Figures daring() {
+        return daring;
+    }
+
+    /** Whether it has combinations that work, or with {@code orDaring} any. */
+    public boolean counts(int node, boolean orDaring) {
+        return !works.isZero(node) || orDaring && !daring.isZero(node);
+    }
+
+    /** Whether every combination works, so that nothing can be better. */
+    public boolean isComplete(int node) {
+        return complete[node];
+    }
+
+    /** The child for the empty slot at 0, for the options from 1 on. */
+    public int child(int node, int choice) {
+        return node == NO ? NO : children.get(node)[choice];
+    }
+
+    public int level(int node) {
+        return children.get(node)[choices(node)];
+    }
+
+    public int choices(int node) {
+        return children.get(node).length - 1;
+    }
+}

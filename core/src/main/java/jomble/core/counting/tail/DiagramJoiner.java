@@ -1,0 +1,55 @@
+package jomble.core.counting.tail;
+
+import java.util.stream.IntStream;
+import jomble.core.judgement.Verdict;
+
+/** Joins to nodes of the {@link Diagram} over the counted levels, and below them to the best verdict. */
+final class DiagramJoiner implements Joiner {
+    private final Diagram diagram;
+    private final int counted;
+    /** By level, the choice each way belongs to, the empty slot first. */
+    private final int[][] choices;
+
+    DiagramJoiner(Diagram diagram, Tail tail) {
+        this.diagram = diagram;
+        this.counted = tail.counted();
+        this.choices = tail.levels().stream().map(DiagramJoiner::choices).toArray(int[][]::new);
+    }
+
+    /** The choice of each way to decide a level: 0 for the empty slot, then the options with as many ways as they have. */
+    static int[] choices(Tail.Level level) {
+        return IntStream.concat(
+                        IntStream.of(0),
+                        IntStream.range(0, level.options().size())
+                                .flatMap(option -> level.options().get(option).ways().stream()
+                                        .mapToInt(way -> option + 1)))
+                .toArray();
+    }
+
+    @Override
+    public int end(int points) {
+        return points <= Verdict.WORKS.mostPoints() ? Diagram.WORKS : Diagram.DARING;
+    }
+
+    @Override
+    public int join(int level, int[] of) {
+        int[] choice = choices[level];
+        if (level >= counted) {
+            int best = Diagram.NO;
+            for (int found : of) {
+                best = Math.max(best, found);
+            }
+            return best;
+        }
+        int[] united = new int[choice[choice.length - 1] + 1];
+        for (int way = 0; way < of.length; way++) {
+            united[choice[way]] = diagram.better(united[choice[way]], of[way]);
+        }
+        return diagram.node(level, united);
+    }
+
+    @Override
+    public boolean suffices(int level, int found) {
+        return level >= counted && found == Diagram.WORKS;
+    }
+}

@@ -1,0 +1,73 @@
+package jomble.core.counting.tail;
+
+import java.util.Arrays;
+import jomble.core.counting.table.Numbering;
+import jomble.core.counting.table.Rows;
+import jomble.core.counting.table.Unions;
+
+/**
+ * The vectors of several slots in one number, for slots that most of what is worn has little to say to. Not for use by several
+ * threads.
+ */
+final class FarVectors {
+    /** Of slots nothing is charged to. */
+    static final int BLANK = 0;
+
+    private final PairVectors[] vectors;
+    private final Numbering tuples = new Numbering();
+    private long[] charged = new long[64];
+    private final Unions unions = new Unions(this::join);
+    private final Rows after;
+
+    /**
+     * @param before in how many ways the near slots can be filled, all together
+     * @param vectors of each slot
+     */
+    FarVectors(int before, PairVectors... vectors) {
+        this.vectors = vectors.clone();
+        this.after = new Rows(before);
+        number(new int[vectors.length]);
+    }
+
+    /** @param tuple a vector of each slot */
+    int number(int[] tuple) {
+        int before = tuples.size();
+        int number = tuples.number(tuple);
+        if (number == before) {
+            charged = number == charged.length ? Arrays.copyOf(charged, number * 2) : charged;
+            for (int i = 0; i < tuple.length; i++) {
+                charged[number] |= vectors[i].charged(tuple[i]);
+            }
+        }
+        return number;
+    }
+
+    /** The vector of each slot; not to be written on. */
+    int[] get(int number) {
+        return tuples.get(number);
+    }
+
+    /** Every rule that is charged to some way of some slot. */
+    long charged(int number) {
+        return charged[number];
+    }
+
+    int union(int one, int other) {
+        return unions.of(one, other);
+    }
+
+    /** For each way to fill a near slot, the union of a tuple with what that way charges, for the asker to work out. */
+    int[] after(int number) {
+        return after.get(number);
+    }
+
+    private int join(int one, int other) {
+        int[] a = tuples.get(one);
+        int[] b = tuples.get(other);
+        int[] both = new int[a.length];
+        for (int i = 0; i < both.length; i++) {
+            both[i] = vectors[i].union(a[i], b[i]);
+        }
+        return number(both);
+    }
+}

@@ -1,0 +1,131 @@
+package jomble.core.counting.census;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jomble.core.RandomWardrobes;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.NeverTogether;
+import jomble.core.counting.Progress;
+import jomble.core.counting.SlotPair;
+import jomble.core.judgement.Finding;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.Judgement;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Verdict;
+import jomble.core.judgement.rule.Catalogue;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import org.junit.jupiter.api.Test;
+
+/** The rule that is named for two pieces that never meet is the one the judge blames most often. */
+class NeverTogetherTest {
+    private static final int WARDROBES = 120;
+    private static final int PIECES = 12;
+    private static final long FIRST_SEED = 20_261_126;
+    private static final List<SlotPair> CROSSINGS = List.of(
+            SlotPair.TOPS_AND_BOTTOMS, new SlotPair(Slot.BOTTOM, Slot.JACKET), new SlotPair(Slot.TOP, Slot.MID));
+
+    /** The judge and the masks may take another of several equally bad ways to wear a pair. */
+    private static final double ALIKE = 0.9;
+
+    private final DiagramCounter counter = new DiagramCounter(Catalogue.standard());
+
+    @Test
+    void namesTheRuleTheJudgeBlamesMostOften() {
+        int pairs = 0;
+        int alike = 0;
+        for (long seed = FIRST_SEED; seed < FIRST_SEED + WARDROBES; seed++) {
+            RandomWardrobes wardrobes = new RandomWardrobes(seed);
+            CountQuestion question = new CountQuestion(
+                    wardrobes.pieces(PIECES), wardrobes.contexts(), CountedSlots.OUTFITS, false, List.of(), false);
+            for (SlotPair pair : CROSSINGS) {
+                for (NeverTogether never :
+                        counter.count(question, List.of(pair), Progress.NONE).neverTogether()) {
+                    Map<String, Integer> votes = votes(question, pair, never);
+                    if (votes.isEmpty()) {
+                        continue;
+                    }
+                    assertThat(votes).as("seed %d, %s as %s", seed, never, pair).containsKey(never.rule());
+                    pairs++;
+                    alike += votes.get(never.rule()).equals(Collections.max(votes.values())) ? 1 : 0;
+                }
+            }
+        }
+        assertThat(pairs).isGreaterThan(WARDROBES);
+        assertThat(alike).isGreaterThan((int) (ALIKE * pairs));
+    }
+
+    /** By rule, how many of the plainest outfits with both the judge blames on it. */
+    private static Map<String, Integer> votes(CountQuestion question, SlotPair pair, NeverTogether never) {
+        List<Worn> both = List.of(
+                Worn.of(pair.first(), piece(question, never.a())), Worn.of(pair.second(), piece(question, never.b())));
+        Map<String, Integer> votes = new TreeMap<>();
+        Arrays.stream(Structure.values())
+                .filter(structure -> both.stream()
+                        .allMatch(one -> structure.allows(one.slot()) && structure.takes(one.slot(), one.piece())))
+                .findFirst()
+                .ifPresent(structure -> {
+                    List<List<Worn>> outfits = List.of(both);
+                    for (Slot slot :
+                            structure.mandatory(question.contexts().get(0).wantsShoes())) {
+                        if (slot != pair.first() && slot != pair.second()) {
+                            outfits = outfits.stream()
+                                    .flatMap(outfit -> withOneMore(outfit, slot, question))
+                                    .toList();
+                        }
+                    }
+                    for (List<Worn> outfit : outfits) {
+                        question.contexts()
+                                .forEach(context ->
+                                        blamed(outfit, context).forEach(rule -> votes.merge(rule, 1, Integer::sum)));
+                    }
+                });
+        return votes;
+    }
+
+    private static Stream<List<Worn>> withOneMore(List<Worn> outfit, Slot slot, CountQuestion question) {
+        return question.pieces().stream()
+                .filter(piece -> piece.hasRole(slot)
+                        && outfit.stream().noneMatch(worn -> worn.piece().equals(piece)))
+                .map(piece -> {
+                    List<Worn> more = new ArrayList<>(outfit);
+                    more.add(Worn.of(slot, piece));
+                    return more;
+                });
+    }
+
+    private static Set<String> blamed(List<Worn> outfit, JudgementContext context) {
+        Judgement judgement = new Judge(Catalogue.standard(), context).best(Outfit.of(outfit));
+        boolean stopped = judgement.findings().stream().anyMatch(finding -> finding.kind() == FindingKind.STOP);
+        return judgement.verdict() == Verdict.WORKS
+                ? Set.of()
+                : judgement.findings().stream()
+                        .filter(finding -> stopped
+                                ? finding.kind() == FindingKind.STOP
+                                : finding.kind().points() > 0)
+                        .map(Finding::rule)
+                        .collect(Collectors.toSet());
+    }
+
+    private static Piece piece(CountQuestion question, PieceId id) {
+        return question.pieces().stream()
+                .filter(piece -> piece.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+}
