@@ -11,6 +11,7 @@ import org.openqa.selenium.WebElement;
 /** The 64 pieces of the demonstration, read step by step. */
 class DemoWardrobeTest extends BrowserTest {
     private static final String CLIENT = "Ines Halvard";
+    private static final String LARGE_CLIENT = "Odile Marchetti-Szabo";
 
     @Test
     void listsClientsWithWhatTheyHold() {
@@ -126,6 +127,21 @@ class DemoWardrobeTest extends BrowserTest {
         browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
         assertThat(browser.address()).contains("season=summer").contains("occasion=desk");
         assertThat(String.format("%,d", total())).isEqualTo(count);
+    }
+
+    /** However many outfits there are, a page of them is there at once, each with what completes it. */
+    @Test
+    void opensTheListBehindACellOfALargeWardrobe() {
+        browser.openClient(LARGE_CLIENT, "counts?season=winter");
+        By cell = By.cssSelector("button[data-cell]:not([aria-label*='no outfit'])");
+        String label = browser.see(cell).getAttribute("aria-label");
+        String count = label.substring(label.lastIndexOf(": ") + 2).replace(" outfits", "");
+        browser.click(cell);
+        browser.click(By.linkText("Open the list"));
+        browser.until(
+                b -> !b.all(By.cssSelector("[data-testid='outfit-list'] a")).isEmpty());
+        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
+        assertThat(count).matches("[\\d,]{5,}");
     }
 
     /** The figure of each structure opens as many outfits. */

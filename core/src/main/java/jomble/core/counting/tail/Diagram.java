@@ -44,10 +44,6 @@ public final class Diagram {
         complete[WORKS] = true;
     }
 
-    public boolean isTerminal(int node) {
-        return node <= WORKS || isEnding(node);
-    }
-
     /** Who completes the combinations that end in a node; null where verdicts are asked for. */
     public Completers completers() {
         return completers;
@@ -69,7 +65,7 @@ public final class Diagram {
     }
 
     /** The number of the completers of an ending. */
-    public int completersOf(int node) {
+    private int completersOf(int node) {
         return ~level(node);
     }
 
@@ -152,11 +148,6 @@ public final class Diagram {
     /** Combinations that are daring, by node. */
     public Figures daring() {
         return daring;
-    }
-
-    /** Whether it has combinations that work, or with {@code orDaring} any. */
-    public boolean counts(int node, boolean orDaring) {
-        return !works.isZero(node) || orDaring && !daring.isZero(node);
     }
 
     /** Whether every combination works, so that nothing can be better. */
