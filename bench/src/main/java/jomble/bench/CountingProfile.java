@@ -16,7 +16,6 @@ import jdk.jfr.consumer.RecordedEvent;
 import jdk.jfr.consumer.RecordedFrame;
 import jdk.jfr.consumer.RecordingFile;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.Counter;
 import jomble.core.counting.census.DiagramCounter;
 import jomble.core.judgement.rule.Catalogue;
 
@@ -57,23 +56,22 @@ public final class CountingProfile {
     }
 
     /**
-     * Counts, and writes the picture.
+     * Counts, each time anew, and writes the picture.
      *
      * @param arguments the file to write, and the number of pieces if other than 400
      */
     public static void main(String[] arguments) throws IOException {
         int pieces = arguments.length > 1 ? Integer.parseInt(arguments[1]) : PIECES;
         CountQuestion question = SampleQuestions.of(pieces, Map.of());
-        Counter counter = new DiagramCounter(Catalogue.standard());
         for (int i = 0; i < WARM_RUNS; i++) {
-            CountingGrowth.count(counter, question);
+            CountingGrowth.count(new DiagramCounter(Catalogue.standard()), question);
         }
         Path recorded = Files.createTempFile("count", ".jfr");
         try (Recording recording = new Recording()) {
             recording.enable("jdk.ExecutionSample").withPeriod(BETWEEN_SAMPLES);
             recording.start();
             for (int i = 0; i < RUNS; i++) {
-                CountingGrowth.count(counter, question);
+                CountingGrowth.count(new DiagramCounter(Catalogue.standard()), question);
             }
             recording.stop();
             recording.dump(recorded);
