@@ -130,10 +130,6 @@ final class Graph {
         return 6L * children.length + 40L * levels.length;
     }
 
-    int edges() {
-        return children.length;
-    }
-
     int level(int node) {
         return levels[node];
     }

@@ -27,9 +27,6 @@ import jomble.core.piece.Slot;
  * there was, without those. A piece that others may be better with is another matter.
  */
 final class Loss {
-    /** The share of the count itself in what is reported, where uncounted pieces are asked for. */
-    private static final double FIRST_SHARE = 0.2;
-
     private final Counter counter;
     private final Field field;
     private final Set<PieceId> out;
@@ -54,7 +51,7 @@ final class Loss {
             return Optional.empty();
         }
         Tally tally = new Tally(question, field.options(), List.of());
-        tell(field, progress.part(0, question.completions() ? FIRST_SHARE : 1), tally);
+        tell(field, progress.part(0, question.completions() ? DiagramCounter.FIRST_SHARE : 1), tally);
         Map<PieceId, BigInteger> perPiece = DiagramCounter.perPiece(field, tally);
         if (question.completions()) {
             UncountedFigures figures = new UncountedFigures(counter, field, Forced.nothing());
@@ -62,7 +59,7 @@ final class Loss {
                 return Optional.empty();
             }
             CompletionTally completed = new CompletionTally(question, field.options());
-            tell(field.completing(), progress.part(FIRST_SHARE, 1), completed);
+            tell(field.completing(), progress.part(DiagramCounter.FIRST_SHARE, 1), completed);
             figures.uncounted().forEach(id -> perPiece.put(id, completed.of(id)));
         }
         CountQuestion left = question.without(out);
