@@ -1,19 +1,13 @@
 package jomble.server.counting;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import jomble.core.brief.Occasion;
-import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Season;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.CountQuestion;
@@ -97,32 +91,10 @@ class ClientCountController {
         Function<Chosen, Question> asking = questions.asking(clientId);
         Question now = asking.apply(chosen);
         List<Supplier<LiveCounts.Asked>> next = new ArrayList<>();
-        oneSwitchFurther(now.wardrobe(), chosen)
+        LikelyNext.oneSwitchFurther(now.wardrobe(), chosen)
                 .forEach(one ->
                         next.add(() -> new LiveCounts.Asked(asking.apply(one).toCount(), across)));
         return live.stream(new LiveCounts.Asked(now.toCount(), across), next);
-    }
-
-    /** Every other season, then every other occasion, then the daring ones in or out, then other slots. */
-    private static Stream<Chosen> oneSwitchFurther(Wardrobe wardrobe, Chosen now) {
-        Stream<Chosen> inSeasons = seasons(wardrobe).stream()
-                .map(season -> new Chosen(season.months(), now.occasion(), now.counting(), now.daring()));
-        Stream<Chosen> onOccasions = Stream.concat(
-                        Stream.of(""), wardrobe.brief().occasions().stream().map(Occasion::name))
-                .map(occasion -> new Chosen(now.months(), occasion, now.counting(), now.daring()));
-        Stream<Chosen> daring = Stream.of(new Chosen(now.months(), now.occasion(), now.counting(), !now.daring()));
-        Stream<Chosen> inSlots = Stream.of("clothes", "outfits", "looks")
-                .map(counting -> new Chosen(now.months(), now.occasion(), counting, now.daring()));
-        return Stream.of(inSeasons, onOccasions, daring, inSlots).flatMap(Function.identity());
-    }
-
-    /** The seasons whose climate is known. */
-    private static List<Season> seasons(Wardrobe wardrobe) {
-        Set<Integer> known =
-                wardrobe.brief().climate().stream().map(ClimateMonth::month).collect(Collectors.toSet());
-        return Arrays.stream(Season.values())
-                .filter(season -> known.containsAll(season.months()))
-                .toList();
     }
 
     /**
@@ -161,7 +133,7 @@ class ClientCountController {
         List<String> occasions = new ArrayList<>(List.of(""));
         wardrobe.brief().occasions().forEach(occasion -> occasions.add(occasion.name()));
         List<LiveCounts.Cell> cells = new ArrayList<>();
-        for (Season season : seasons(wardrobe)) {
+        for (Season season : LikelyNext.seasons(wardrobe)) {
             for (String occasion : occasions) {
                 Question question = asking.apply(new Chosen(season.months(), occasion, counting, daring));
                 cells.add(new LiveCounts.Cell(

@@ -92,10 +92,15 @@ class LiveCounts {
                 send(emitter, "counts", first(asked, progress).view());
             }
             send(emitter, "complete", complete(asked, progress).view());
-            ahead.begin(next.stream()
-                    .<CountingAhead.Work>map(one -> quiet -> first(one.get(), quiet))
-                    .toList());
+            countAhead(next);
         });
+    }
+
+    /** Counts in turn, while nobody waits for a count, in place of what it was told before. */
+    void countAhead(List<Supplier<Asked>> next) {
+        ahead.begin(next.stream()
+                .<CountingAhead.Work>map(one -> quiet -> first(one.get(), quiet))
+                .toList());
     }
 
     /** How the counts of two questions differ, first without and then with the figures of uncounted pieces. */
