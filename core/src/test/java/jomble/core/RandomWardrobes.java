@@ -20,6 +20,8 @@ import jomble.core.climate.Weather;
 import jomble.core.colour.Colour;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Overrides;
+import jomble.core.judgement.Parameter;
+import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Rule;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Ruling;
@@ -144,7 +146,7 @@ public final class RandomWardrobes {
                 null,
                 new Schools(schools),
                 sets,
-                softened(),
+                values(),
                 random.nextInt(4) == 0 ? LocalDate.of(2027, 1, 12) : null,
                 random.nextBoolean(),
                 overrides());
@@ -157,15 +159,22 @@ public final class RandomWardrobes {
         return contexts.isEmpty() ? List.of(context) : contexts;
     }
 
-    /** Some rules held one step softer. */
-    private Map<String, Double> softened() {
-        Map<String, Double> parameters = new HashMap<>();
+    /** Some rules held one step softer, some comparing with another number. */
+    private ParameterValues values() {
+        Map<String, Double> values = new HashMap<>();
         for (Rule rule : Catalogue.standard().rules()) {
             if (random.nextInt(20) == 0 && RuleCatalogue.isSoftenable(rule)) {
-                parameters.put(rule.id() + Overrides.SOFTENED, 1.0);
+                values.put(rule.id() + Overrides.SOFTENED, 1.0);
+            }
+            for (Parameter parameter : rule.info().parameters()) {
+                if (random.nextInt(20) == 0) {
+                    double share = random.nextDouble();
+                    double value = parameter.least() + share * (parameter.most() - parameter.least());
+                    values.put(rule.id() + "/" + parameter.name(), value);
+                }
             }
         }
-        return parameters;
+        return ParameterValues.of(values);
     }
 
     /** Rulings on pieces by the ids that {@link #pieces} gives. */

@@ -18,6 +18,7 @@ import jomble.core.counting.CountedSlots;
 import jomble.core.counting.SlotPair;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Schools;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
@@ -63,7 +64,7 @@ public final class QuestionReader {
                 null,
                 new Schools(rules.schools()),
                 wardrobe.setKinds(),
-                rules.parameters(),
+                ParameterValues.of(rules.parameters()),
                 date,
                 counted != null && counted.hasAccessories(),
                 wardrobe.overrides());

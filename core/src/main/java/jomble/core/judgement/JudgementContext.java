@@ -15,7 +15,6 @@ import jomble.core.piece.SetKind;
  *
  * @param weather null when no weather is given: weather rules are silent
  * @param setKinds kind of each set of the wardrobe, by id
- * @param parameters values that replace a rule's defaults, by {@code rule-id/parameter-name}
  * @param date the day, or null when planning for no day in particular
  * @param finishing whether accessories are part of what is judged even where none is worn
  * @param overrides rulings over the rules
@@ -26,16 +25,23 @@ public record JudgementContext(
         Weather weather,
         Schools schools,
         Map<String, SetKind> setKinds,
-        Map<String, Double> parameters,
+        ParameterValues parameters,
         LocalDate date,
         boolean finishing,
         Overrides overrides) {
     public static final JudgementContext PLAIN = new JudgementContext(
-            Brief.EMPTY, Occasion.ANY, null, Schools.USUAL, Map.of(), Map.of(), null, false, Overrides.NONE);
+            Brief.EMPTY,
+            Occasion.ANY,
+            null,
+            Schools.USUAL,
+            Map.of(),
+            ParameterValues.DEFAULTS,
+            null,
+            false,
+            Overrides.NONE);
 
     public JudgementContext {
         setKinds = Map.copyOf(setKinds);
-        parameters = Map.copyOf(parameters);
     }
 
     public JudgementContext in(Weather other) {
@@ -43,13 +49,12 @@ public record JudgementContext(
     }
 
     public double value(Rule rule, Parameter parameter) {
-        return parameters.getOrDefault(rule.id() + "/" + parameter.name(), parameter.value());
+        return parameters.of(rule, parameter);
     }
 
     /** The finding as this rule is held: one step milder where it was softened, but for what cannot be overruled. */
     public Optional<Result> held(Rule rule, Optional<Result> result) {
-        boolean softened = parameters.getOrDefault(rule.id() + Overrides.SOFTENED, 0.0) > 0;
-        if (!softened || result.isEmpty() || Overrides.isFinal(rule.id(), FindingKind.STOP)) {
+        if (result.isEmpty() || !parameters.isSoftened(rule) || Overrides.isFinal(rule.id(), FindingKind.STOP)) {
             return result;
         }
         Record evidence = result.get().evidence();
@@ -64,8 +69,9 @@ public record JudgementContext(
     /** A rule about the whole worked out for this context, as it is held. */
     public WholeRule.Check prepared(WholeRule rule) {
         WholeRule.Check check = rule.prepare(this);
-        boolean softened = parameters.getOrDefault(rule.id() + Overrides.SOFTENED, 0.0) > 0;
-        return check == WholeRule.Check.SILENT || !softened ? check : summary -> held(rule, check.judge(summary));
+        return check == WholeRule.Check.SILENT || !parameters.isSoftened(rule)
+                ? check
+                : summary -> held(rule, check.judge(summary));
     }
 
     public boolean wantsShoes() {

@@ -13,6 +13,7 @@ import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
 import jomble.core.counting.tail.Diagram;
 import jomble.core.counting.tail.Tail;
+import jomble.core.counting.tail.TailRules;
 import jomble.core.counting.tail.TailSearch;
 import jomble.core.judgement.Gauge;
 import jomble.core.judgement.Meeting;
@@ -133,7 +134,7 @@ final class BodyWalk {
      * @param filled options that must be worn in slots that are not counted, by ordinal of the slot
      */
     void include(TailSearch search, Option[] filled) {
-        CompiledContext context = search.context();
+        CompiledContext context = search.rules().context();
         List<Option> hidden = Arrays.stream(filled)
                 .filter(option -> option != null && Tail.CLOTHES.contains(option.slot()))
                 .toList();
@@ -153,10 +154,10 @@ final class BodyWalk {
             }
         }
         List<CompiledContext.ReadyCheck> ownChecks = new ArrayList<>();
-        for (CompiledContext.ReadyCheck check : search.ofBody()) {
+        for (CompiledContext.ReadyCheck check : search.rules().ofBody()) {
             if (check.rule().readsWeather() || slots.isEmpty()) {
                 ownChecks.add(check);
-            } else if (isNew && !check.rule().id().equals(TailSearch.STRUCTURE)) {
+            } else if (isNew && !check.rule().id().equals(TailRules.STRUCTURE)) {
                 group.decided.get(lastTouched(check)).add(check);
             }
         }

@@ -19,6 +19,7 @@ import jomble.core.counting.compiled.PieceRows;
 import jomble.core.counting.tail.Completers;
 import jomble.core.counting.tail.Diagram;
 import jomble.core.counting.tail.Tail;
+import jomble.core.counting.tail.TailRules;
 import jomble.core.counting.tail.TailSearch;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
@@ -192,24 +193,31 @@ final class Field {
         if (question.structure() != null && question.structure() != structure) {
             return null;
         }
-        Diagram diagram =
-                completing ? new Diagram(new Completers(new PieceRows(question.pieces(), options))) : new Diagram();
-        BodyWalk walk = new BodyWalk(structure, options, question, counted, share, diagram);
-        Tail tail = null;
+        List<Search.Part> parts = new ArrayList<>();
         for (Option[] choice : filled) {
             Option[] forced = Forced.together(counted, choice);
             if (forced != null && isPossible(structure, forced)) {
-                for (CompiledContext context : merged) {
-                    TailSearch search = tailSearch(context, structure, forced, diagram);
-                    tail = search.tail();
-                    walk.include(search, choice);
-                }
+                merged.forEach(context -> parts.add(new Search.Part(rules(context, structure, forced), choice)));
             }
         }
-        return tail == null ? null : new Search(structure, share, diagram, tail, walk);
+        return parts.isEmpty() ? null : search(structure, counted, parts, share);
     }
 
-    private TailSearch tailSearch(CompiledContext context, Structure structure, Option[] forced, Diagram diagram) {
+    /** A search of another share that goes on with what the one before found out; that must be over. */
+    Search search(Search before, Option[] counted, Share share) {
+        return search(before.structure(), counted, before.parts(), share);
+    }
+
+    private Search search(Structure structure, Option[] counted, List<Search.Part> parts, Share share) {
+        Diagram diagram =
+                completing ? new Diagram(new Completers(new PieceRows(question.pieces(), options))) : new Diagram();
+        int mostPoints = (question.includeDaring() ? Verdict.DARING : Verdict.WORKS).mostPoints();
+        BodyWalk walk = new BodyWalk(structure, options, question, counted, share, diagram);
+        parts.forEach(part -> walk.include(new TailSearch(part.rules(), diagram, mostPoints), part.filled()));
+        return new Search(structure, share, diagram, parts, walk);
+    }
+
+    private TailRules rules(CompiledContext context, Structure structure, Option[] forced) {
         Tail tail = Tail.of(
                 structure,
                 options,
@@ -218,9 +226,7 @@ final class Field {
                 completing,
                 option -> helps(context, option, structure),
                 context::effect);
-        int mostPoints = (question.includeDaring() ? Verdict.DARING : Verdict.WORKS).mostPoints();
-        return new TailSearch(
-                context, structure, tail, diagram, mostPoints, options.ways().size());
+        return new TailRules(context, structure, tail, options.ways().size());
     }
 
     private static boolean helps(CompiledContext context, Option option, Structure structure) {
@@ -240,7 +246,18 @@ final class Field {
     }
 
     /** What finds the combinations of one structure. */
-    record Search(Structure structure, Share share, Diagram diagram, Tail tail, BodyWalk walk) {
+    record Search(Structure structure, Share share, Diagram diagram, List<Part> parts, BodyWalk walk) {
+        /**
+         * What is searched in one context.
+         *
+         * @param filled options that are worn in slots that are not counted, by ordinal of the slot
+         */
+        private record Part(TailRules rules, Option[] filled) {}
+
+        Tail tail() {
+            return parts.get(parts.size() - 1).rules().tail();
+        }
+
         /** Whether it is the one to ask about a combination. */
         boolean covers(Option[] combination) {
             return share.slot() == null
@@ -250,6 +267,7 @@ final class Field {
         /** The verdict of a combination by the rules, as a terminal of the diagram. */
         int verdictOf(Option[] combination) {
             int node = walk.nodeOf(combination);
+            Tail tail = tail();
             for (int level = 0; level < tail.counted() && node != Diagram.NO; level++) {
                 Tail.Level here = tail.levels().get(level);
                 Option option = combination[here.slot().ordinal()];

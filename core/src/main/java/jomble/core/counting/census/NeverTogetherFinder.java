@@ -12,7 +12,7 @@ import jomble.core.counting.compiled.CompiledContext;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
 import jomble.core.counting.table.Figures;
-import jomble.core.counting.tail.TailSearch;
+import jomble.core.counting.tail.TailRules;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Ruling;
@@ -106,7 +106,7 @@ final class NeverTogetherFinder {
             most = votes[rule] > votes[most] ? rule : most;
         }
         return votes[most] == 0
-                ? TailSearch.STRUCTURE
+                ? TailRules.STRUCTURE
                 : catalogue.rules().get(most).id();
     }
 

@@ -2,6 +2,8 @@ package jomble.core.counting.census;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jomble.core.counting.CountingStoppedException;
@@ -54,14 +56,20 @@ final class Sweep {
         Thread caller = Thread.currentThread();
         List<Share> shares = shares(structure, counted);
         InOrder inOrder = new InOrder(shares.size(), listener);
+        Queue<Field.Search> over = new ConcurrentLinkedQueue<>();
         List<Supplier<Boolean>> walks = new ArrayList<>();
         for (Share share : shares) {
             int place = walks.size();
             Progress here = told.partOf(place, shares.size());
             Progress heard = done -> Thread.currentThread() == caller ? here.goOn(done) : !threads.isStopped();
             walks.add(() -> {
-                Field.Search search = search(structure, counted, filled, share);
-                inOrder.put(place, search == null ? null : walk(search, counted, approved, heard));
+                Field.Search search = search(over.poll(), structure, counted, filled, share);
+                if (search != null) {
+                    inOrder.put(place, walk(search, counted, approved, heard));
+                    over.add(search);
+                } else {
+                    inOrder.put(place, null);
+                }
                 return true;
             });
         }
@@ -81,8 +89,8 @@ final class Sweep {
 
     /** One at a time: they measure what they are made of in one place. */
     private synchronized Field.Search search(
-            Structure structure, Option[] counted, List<Option[]> filled, Share share) {
-        return field.search(structure, counted, filled, share);
+            Field.Search before, Structure structure, Option[] counted, List<Option[]> filled, Share share) {
+        return before == null ? field.search(structure, counted, filled, share) : field.search(before, counted, share);
     }
 
     private static Census walk(Field.Search search, Option[] forced, List<Option[]> approved, Progress told) {

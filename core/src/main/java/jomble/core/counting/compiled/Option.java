@@ -43,6 +43,12 @@ public record Option(int index, Slot slot, List<Piece> pieces, List<Worn> ways, 
         return false;
     }
 
+    /** Equal options have the same place; their pieces need not be gone through. */
+    @Override
+    public int hashCode() {
+        return index;
+    }
+
     public List<PieceId> ids() {
         return pieces.stream().map(Piece::id).toList();
     }

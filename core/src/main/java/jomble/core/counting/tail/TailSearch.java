@@ -1,18 +1,12 @@
 package jomble.core.counting.tail;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
-import java.util.stream.IntStream;
 import jomble.core.counting.compiled.Charges;
-import jomble.core.counting.compiled.CompiledContext;
 import jomble.core.counting.table.KeyTable;
 import jomble.core.counting.table.Rows;
 import jomble.core.counting.table.Squares;
 import jomble.core.judgement.Gauge;
 import jomble.core.judgement.Verdict;
-import jomble.core.outfit.Structure;
-import jomble.core.piece.Slot;
 
 /**
  * Finds what can be put on over a dressed body, in one context and one structure, as a node of the diagram.
@@ -21,32 +15,21 @@ import jomble.core.piece.Slot;
  * Outlook} for everything else, the rules already charged that may be charged again, and the points of the others. Bodies with equal keys
  * share a node, so that the work is done once for each key. Not for use by several threads.
  */
-public final class TailSearch implements OpenRule.Dresser {
-    /** The rule that a walk obeys by its own shape. */
-    public static final String STRUCTURE = "structure";
-
+public final class TailSearch {
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
     private static final int BITS_OF_POINTS = 2;
     /** Vectors that share a long of a key. */
     private static final int PER_LONG = 2;
 
-    private final CompiledContext context;
-    private final Tail tail;
+    private final TailRules rules;
     private final int levels;
-    /** By level, the numbers of the ways to fill it. */
-    private final int[][] ways;
-
-    private final Charges charges = new Charges();
+    private final int near;
+    private final Charges charges;
     private final PairCharges pairs;
-    private final Prospects prospects;
     private final Outlook outlook;
     private final Joiner joiner;
     /** The diagram that leaves the warmth of the body open, where a rule about nothing else asks for it; else null. */
     private final OpenWarmth openWarmth;
-    /** The levels before this one are looked at one by one in a key, the others together. */
-    private final int near;
-    /** By level, the rules that may still be charged whatever the body. */
-    private final long[] live;
 
     private final KeyTable[] tables;
     private final long[][] keys;
@@ -59,93 +42,46 @@ public final class TailSearch implements OpenRule.Dresser {
     /** By level, what each way to decide it leads to. */
     private final int[][] children;
 
-    private final List<CompiledContext.ReadyCheck> ofBody = new ArrayList<>();
-
     /**
+     * @param rules of which one search at a time may make use
      * @param mostPoints of an outfit that counts, where the diagram ends in those who complete a combination
-     * @param wardrobe how many ways there are in all
      */
-    public TailSearch(
-            CompiledContext context, Structure structure, Tail tail, Diagram diagram, int mostPoints, int wardrobe) {
-        this.context = context;
-        this.tail = tail;
+    public TailSearch(TailRules rules, Diagram diagram, int mostPoints) {
+        Tail tail = rules.tail();
+        this.rules = rules;
         this.levels = tail.levels().size();
-        this.near = Math.max(tail.levelOf(Slot.MID), tail.levelOf(Slot.JACKET)) + 1;
-        this.ways = new int[levels][];
+        this.near = rules.near();
+        this.charges = rules.charges();
+        this.pairs = rules.pairs();
+        this.outlook = rules.outlook();
         this.tables = new KeyTable[levels];
         this.keys = new long[levels][];
         this.answers = new Squares[levels];
         this.said = new int[near + 1][near];
         this.saidAfter = new int[near][near][];
         this.children = new int[levels][];
-        this.live = new long[levels + 1];
         for (int level = 0; level < levels; level++) {
-            ways[level] = tail.levels().get(level).options().stream()
-                    .flatMapToInt(
-                            option -> IntStream.range(0, option.ways().size()).map(way -> option.firstWay() + way))
-                    .toArray();
-            children[level] = new int[ways[level].length + 1];
+            children[level] = new int[pairs.ways(level) + 1];
             keys[level] = new long[1 + (Math.max(0, near - level) + PER_LONG - 1) / PER_LONG];
             tables[level] = new KeyTable(keys[level].length);
             answers[level] = new Squares();
         }
-        this.pairs = new PairCharges(context, charges, ways, near, wardrobe);
-        List<OpenRule> open = new ArrayList<>();
-        CompiledContext.ReadyCheck warmth = schedule(structure, open);
-        this.prospects =
-                new Prospects(open, IntStream.range(0, levels).map(pairs::ways).toArray(), charges);
-        this.outlook = new Outlook(prospects, pairs, charges, tail, near);
         DiagramJoiner verdicts = new DiagramJoiner(diagram, tail);
         CompletionJoiner completions =
                 diagram.completers() == null ? null : new CompletionJoiner(diagram, tail, mostPoints);
-        this.openWarmth = warmth == null ? null : openWarmth(warmth, verdicts, completions);
+        this.openWarmth = rules.warmth() == null ? null : openWarmth(rules, verdicts, completions);
         this.joiner = openWarmth != null ? openWarmth : completions != null ? completions : verdicts;
-        for (int level = levels - 1; level >= 0; level--) {
-            live[level] = live[level + 1] | prospects.decidedAt(level) | pairs.within(level);
-        }
     }
 
-    private OpenWarmth openWarmth(
-            CompiledContext.ReadyCheck warmth, DiagramJoiner verdicts, CompletionJoiner completions) {
-        WarmthScale scale = new WarmthScale(warmth, tail, context);
+    private static OpenWarmth openWarmth(TailRules rules, DiagramJoiner verdicts, CompletionJoiner completions) {
+        WarmthScale scale = new WarmthScale(rules.warmth(), rules.tail(), rules.context());
         Fillings fillings =
                 completions == null ? new CheapestFillings(scale) : new CompletingFillings(scale, completions);
-        return new OpenWarmth(tail, scale, fillings, verdicts);
+        return new OpenWarmth(rules.tail(), scale, fillings, verdicts);
     }
 
-    /** Parts the rules; answers the one about warmth where the tail has a say in it, and leaves it out. */
-    private CompiledContext.ReadyCheck schedule(Structure structure, List<OpenRule> open) {
-        CompiledContext.ReadyCheck warmth = null;
-        for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
-            boolean[] touched = new boolean[levels];
-            boolean reaches = false;
-            for (int level = 0; level < levels; level++) {
-                touched[level] = tail.levels().get(level).options().stream()
-                        .anyMatch(option -> check.isTouchedBy(option, structure));
-                reaches |= touched[level];
-            }
-            if (!reaches) {
-                ofBody.add(check);
-            } else if (warmth == null && check.rule().readsWarmthOnly()) {
-                warmth = check;
-            } else if (!check.rule().id().equals(STRUCTURE)) {
-                open.add(new OpenRule(check, touched, context.gauge(), this));
-            }
-        }
-        return warmth;
-    }
-
-    /** The rules about the whole that nothing in the tail touches. */
-    public List<CompiledContext.ReadyCheck> ofBody() {
-        return ofBody;
-    }
-
-    public CompiledContext context() {
-        return context;
-    }
-
-    public Tail tail() {
-        return tail;
+    public TailRules rules() {
+        return rules;
     }
 
     /**
@@ -158,8 +94,7 @@ public final class TailSearch implements OpenRule.Dresser {
         for (int level = 0; level < near; level++) {
             said[0][level] = pairs.over(level, body, count);
         }
-        int seen = outlook.start(prospects.start(worn), pairs.farOver(body, count));
-        int node = at(0, seen, charges.number(minor, major), 0);
+        int node = at(0, rules.seen(worn, body, count), charges.number(minor, major), 0);
         return openWarmth == null ? node : openWarmth.given(node, worn);
     }
 
@@ -175,11 +110,11 @@ public final class TailSearch implements OpenRule.Dresser {
             return joiner.end(charges.points(charge) + spent);
         }
         Outlook.Row row = outlook.row(level, seen);
-        long rules = live[level] | row.rules;
+        long live = rules.live(level) | row.rules;
         for (int later = level; later < near; later++) {
-            rules |= pairs.rules(later, said[level][later]);
+            live |= pairs.rules(later, said[level][later]);
         }
-        int kept = charges.within(rules, charge);
+        int kept = charges.within(live, charge);
         int gone = spent + charges.points(charge) - charges.points(kept);
         long[] key = key(level, seen, kept, gone);
         int known = tables[level].get(key);
@@ -271,42 +206,5 @@ public final class TailSearch implements OpenRule.Dresser {
             row[column] = pairs.with(later, said[level][later], level, place);
         }
         return row[column];
-    }
-
-    @Override
-    public int ways(int level) {
-        return ways[level].length;
-    }
-
-    @Override
-    public boolean mayBeEmpty(int level) {
-        return tail.levels().get(level).mayBeEmpty();
-    }
-
-    @Override
-    public void wear(int level, int place, Gauge worn, Gauge after) {
-        int way = ways[level][place];
-        after.set(worn);
-        after.add(context.part(way));
-        Slot slot = tail.levels().get(level).slot();
-        if (slot == Slot.MID || slot == Slot.JACKET) {
-            meet(worn.bottom(), way, after);
-        }
-        if (slot == Slot.JACKET) {
-            meet(worn.mid(), way, after);
-        }
-        if (slot == Slot.MID || slot == Slot.LEGWEAR) {
-            meet(worn.onepiece(), way, after);
-        }
-        if (slot == Slot.MID && worn.jacket() >= 0) {
-            after.add(context.meeting(way, worn.jacket()));
-        }
-    }
-
-    /** @param inner −1 where nothing is worn */
-    private void meet(int inner, int outer, Gauge worn) {
-        if (inner >= 0) {
-            worn.add(context.meeting(inner, outer));
-        }
     }
 }

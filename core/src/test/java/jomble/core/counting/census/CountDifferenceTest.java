@@ -21,6 +21,7 @@ import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Overrides;
+import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Ruling;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Structure;
@@ -177,7 +178,7 @@ class CountDifferenceTest {
                 null,
                 plain.schools(),
                 Map.of("trio", SetKind.JEWELLERY),
-                Map.of(),
+                ParameterValues.DEFAULTS,
                 null,
                 false,
                 new Overrides(List.of(ruling)));

@@ -17,6 +17,7 @@ import jomble.core.counting.Progress;
 import jomble.core.document.WardrobeReader;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Overrides;
+import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Ruling;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.Kinds;
@@ -136,7 +137,7 @@ class UncountedFiguresTest {
                 null,
                 plain.schools(),
                 Map.of(),
-                Map.of(),
+                ParameterValues.DEFAULTS,
                 null,
                 false,
                 new Overrides(rulings));
