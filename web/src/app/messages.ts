@@ -32,6 +32,11 @@ export const text = {
       string,
       string
     >,
+    ownSlots: 'slots of my own',
+    slot: 'slot',
+    slots: 'slots',
+    notCounted:
+      'Outfits differ by these pieces. Clothes left out here stay off; shoes, coats, belts and what else finishes an outfit are put on where they help.',
     works: 'works',
     daring: 'works and daring',
     find: 'find a piece',

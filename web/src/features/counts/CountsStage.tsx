@@ -5,22 +5,18 @@ import type { PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { useChosen, useDesk } from '../workspace/context';
+import { countedSlots } from '../workspace/slots';
 import { CellReading } from './CellReading';
 import { ContextTable } from './ContextTable';
 import { CrossingTable } from './CrossingTable';
 import { Ranking } from './Ranking';
 import { WhatIfStage } from './WhatIfStage';
 
-const clothes = ['top', 'bottom', 'onepiece', 'drape', 'underskirt', 'mid', 'jacket'];
-
 /** The counted slots that some piece can fill, with their words. */
 function slotsOf(pieces: PieceView[], counting: string): [string, string][] {
-  const filled = new Set(pieces.flatMap((piece) => piece.roles ?? []));
-  return Object.entries(text.counts.slots).filter(
-    ([slot]) =>
-      filled.has(slot) &&
-      (counting === 'looks' || clothes.includes(slot) || (slot === 'shoes' && counting === 'outfits')),
-  );
+  const counted = countedSlots(counting);
+  const filled = new Set<string>(pieces.flatMap((piece) => piece.roles ?? []));
+  return Object.entries(text.counts.slots).filter(([slot]) => filled.has(slot) && counted.includes(slot));
 }
 
 const views = ['crossing', 'byPiece', 'contexts', 'whatIf'] as const;

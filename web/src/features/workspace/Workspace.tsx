@@ -5,6 +5,7 @@ import type { RuleView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
+import { CountingChoice } from './CountingChoice';
 import { useOverrides, useRules } from '../rules/queries';
 import { DeskContext, everything, useChosen, type Desk, type Filter } from './context';
 import { narrowed } from './matches';
@@ -131,10 +132,9 @@ export function Workspace() {
           ]}
           onChange={(occasion) => change({ occasion })}
         />
-        <Choice
-          label={text.context.counting}
+        <CountingChoice
           value={chosen.counting}
-          options={Object.entries(text.context.presets)}
+          pieces={pieces.data ?? []}
           onChange={(counting) => change({ counting })}
         />
         <Choice

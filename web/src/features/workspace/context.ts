@@ -1,6 +1,7 @@
 import { createContext, useContext } from 'react';
 import { useSearchParams } from 'react-router';
 import type { ClientView, Counts, PieceView } from '../../api/client';
+import { countedSlots, crossed } from './slots';
 
 const seasons: Record<string, number[]> = {
   winter: [12, 1, 2],
@@ -30,14 +31,20 @@ export interface Chosen {
 export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) => void] {
   const [search, setSearch] = useSearchParams();
   const season = search.get('season') ?? '';
+  const counting = search.get('counting') ?? 'outfits';
+  const [rows, columns] = crossed(
+    search.get('rows') ?? 'top',
+    search.get('columns') ?? 'bottom',
+    countedSlots(counting),
+  );
   const chosen: Chosen = {
     season,
     months: monthsOf(season),
     occasion: search.get('occasion') ?? '',
-    counting: search.get('counting') ?? 'outfits',
+    counting,
     daring: search.get('daring') === 'yes',
-    rows: search.get('rows') ?? 'top',
-    columns: search.get('columns') ?? 'bottom',
+    rows,
+    columns,
   };
   const change = (values: Partial<Record<string, string>>) => {
     const next = new URLSearchParams(search);
@@ -64,7 +71,8 @@ export interface LiveCounts {
   fraction: number;
   /** Why the server does not count this wardrobe at all. */
   refused?: string;
-  state: 'counting' | 'partial' | 'done' | 'stopped' | 'failed';
+  /** Waiting until it is known what there is to count; partial without the figures of pieces that are not counted. */
+  state: 'waiting' | 'counting' | 'partial' | 'done' | 'stopped' | 'failed';
   stop: () => void;
   again: () => void;
 }

@@ -41,7 +41,7 @@ export function useLiveCounts(
   }
   const url = `/api/v1/clients/${clientId}/counts?${search}`;
   const key = `${url} ${wardrobeStamp} ${round}`;
-  const [state, setState] = useState<State>({ key: '', fraction: 0, state: 'counting' });
+  const [state, setState] = useState<State>({ key: '', fraction: 0, state: 'waiting' });
   const source = useRef<EventSource | null>(null);
 
   useEffect(() => {

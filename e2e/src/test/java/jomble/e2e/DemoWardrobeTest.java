@@ -2,16 +2,14 @@ package jomble.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
-/** The 64 pieces of the demonstration, read step by step. */
+/** Who comes in, and what is there to be seen first. */
 class DemoWardrobeTest extends BrowserTest {
     private static final String CLIENT = "Ines Halvard";
-    private static final String LARGE_CLIENT = "Odile Marchetti-Szabo";
 
     @Test
     void listsClientsWithWhatTheyHold() {
@@ -35,147 +33,6 @@ class DemoWardrobeTest extends BrowserTest {
         browser.see(By.id("label"));
         browser.checked("piece");
         browser.press("[");
-    }
-
-    @Test
-    void opensACellOfTheCrossingTableAndReadsTheReason() {
-        browser.openClient(CLIENT, "counts?season=winter&occasion=council+evening");
-        By never = By.cssSelector("button[data-cell][aria-label*='no outfit']");
-        browser.click(never);
-        String why =
-                browser.untilText(By.cssSelector("[data-testid='cell-reading']"), text -> text.split("\n").length > 3);
-        assertThat(why).contains("no outfit in this context");
-        assertThat(browser.see(never).getAttribute("title")).matches("no outfit, mostly for “.+”");
-        browser.checked("counts");
-
-        browser.click(By.cssSelector("button[data-cell]:not([aria-label*='no outfit'])"));
-        browser.click(By.linkText("Open the list"));
-        browser.see(By.xpath("//h1[.='Outfits']"));
-        browser.until(b -> !b.all(By.cssSelector("a[href*='wear']")).isEmpty());
-        browser.checkAccessibility();
-        browser.click(By.cssSelector("a[href*='wear']"));
-        browser.see(By.xpath("//h1[contains(., 'works')]"));
-        browser.untilText(By.cssSelector("aside"), text -> text.contains("Why"));
-        browser.checkAccessibility();
-    }
-
-    /** Any two slots are crossed, every slot may be counted, and the list behind a cell is as long as the cell says. */
-    @Test
-    void crossesJacketsWithShoesAndListsAsManyAsTheCellSays() {
-        browser.openClient(CLIENT, "counts?counting=looks");
-        browser.choose(By.xpath("//label[.='rows']/following-sibling::select"), "jacket");
-        browser.choose(By.xpath("//label[.='across']/following-sibling::select"), "shoes");
-        By cell = By.cssSelector(
-                "button[data-cell][aria-label*='jacket with'][aria-label*='loafers']:not([aria-label*='no outfit'])");
-        String label = browser.see(cell).getAttribute("aria-label");
-        String count = label.substring(label.lastIndexOf(": ") + 2).replace(" outfits", "");
-        browser.click(cell);
-        browser.untilText(By.cssSelector("[data-testid='cell-reading']"), text -> text.contains(count));
-        browser.click(By.linkText("Open the list"));
-        browser.until(
-                b -> !b.all(By.cssSelector("[data-testid='outfit-list'] a")).isEmpty());
-        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
-        assertThat(count).matches("[\\d,]{5,}");
-    }
-
-    /** The figure at the top of the reading. */
-    private long total() {
-        String text =
-                browser.untilText(By.cssSelector("[data-testid='live-count']"), t -> t.matches("(?s)[\\d,]+\n.*"));
-        return exact(text.lines().findFirst().orElseThrow());
-    }
-
-    private static long exact(String figure) {
-        return Long.parseLong(figure.replace(",", ""));
-    }
-
-    /** What would be without a piece and in another season is counted, told as a difference, and not saved. */
-    @Test
-    void tellsWhatWouldBeWithoutAPiece() {
-        browser.openClient(CLIENT, "counts?view=byPiece");
-        By blazer = By.xpath("//table[@data-testid='ranking']//tr[th[.='Black leather jacket']]/td//a");
-        long withIt = exact(browser.see(blazer).getText());
-        long before = total();
-        browser.click(By.xpath("//button[.='what if']"));
-        browser.see(By.xpath("//p[contains(., 'Nothing is changed yet')]"));
-        browser.checkAccessibility();
-        browser.click(By.xpath("//summary[.='Choose pieces']"));
-        browser.click(By.xpath("//details//label[contains(., 'Black leather jacket')]/input"));
-        String outcome = browser.see("what-if-outcome").getText();
-        assertThat(exact(outcome.lines().findFirst().orElseThrow())).isEqualTo(before - withIt);
-        assertThat(outcome).contains("−" + String.format("%,d", withIt));
-        browser.see(By.xpath("//table[@data-testid='what-if-pieces']//tr[th[.='Black leather jacket']]"));
-        browser.type(By.cssSelector("input[aria-label^='One more piece']"), "blazer navy wool");
-        browser.click(By.xpath("//button[.='Add' and not(@disabled)]"));
-        browser.see(By.xpath("//table[@data-testid='what-if-pieces']//tr[th[.='blazer navy wool']]"));
-        browser.until(b -> b.all(By.cssSelector("main progress")).isEmpty());
-        browser.checked("what-if");
-        assertThat(total()).as("nothing is saved").isEqualTo(before);
-        browser.click(By.xpath("//main//button[.='Put back']"));
-        browser.see(By.xpath("//p[contains(., 'Nothing is changed yet')]"));
-    }
-
-    /** Every season and occasion has its count, and a cell opens the list it counts. */
-    @Test
-    void countsEverySeasonAndOccasion() {
-        browser.openClient(CLIENT, "counts?counting=clothes&view=contexts");
-        By cell = By.cssSelector("[data-testid='contexts'] a[href*='season=summer'][href*='occasion=desk']");
-        String count = browser.see(cell).getText();
-        browser.until(b -> b.all(By.cssSelector("[data-testid='contexts'] a")).size() == 30);
-        browser.checked("contexts");
-        browser.click(cell);
-        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
-        assertThat(browser.address()).contains("season=summer").contains("occasion=desk");
-        assertThat(String.format("%,d", total())).isEqualTo(count);
-    }
-
-    /** However many outfits there are, a page of them is there at once, each with what completes it. */
-    @Test
-    void opensTheListBehindACellOfALargeWardrobe() {
-        browser.openClient(LARGE_CLIENT, "counts?season=winter");
-        By cell = By.cssSelector("button[data-cell]:not([aria-label*='no outfit'])");
-        String label = browser.see(cell).getAttribute("aria-label");
-        String count = label.substring(label.lastIndexOf(": ") + 2).replace(" outfits", "");
-        browser.click(cell);
-        browser.click(By.linkText("Open the list"));
-        browser.until(
-                b -> !b.all(By.cssSelector("[data-testid='outfit-list'] a")).isEmpty());
-        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
-        assertThat(count).matches("[\\d,]{5,}");
-    }
-
-    /** The figure of each structure opens as many outfits. */
-    @Test
-    void opensTheListOfAStructure() {
-        browser.openClient(CLIENT, "counts");
-        By figure = By.xpath("//aside//li[contains(., 'in separates')]/a");
-        String count = browser.see(figure).getText();
-        browser.click(figure);
-        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count + " · in separates"));
-    }
-
-    @Test
-    void goesThroughTheCrossingTableByArrowKeysHoweverItIsSorted() {
-        browser.openClient(CLIENT, "counts");
-        browser.choose(By.xpath("//label[.='sorted by']/following-sibling::select"), "colour");
-        By first = By.cssSelector("button[data-row='0'][data-column='0']");
-        browser.run("arguments[0].focus()", browser.see(first));
-        browser.press(Keys.ARROW_DOWN);
-        browser.press(Keys.ARROW_RIGHT);
-        browser.until(b -> "1".equals(b.focused().getAttribute("data-row"))
-                && "1".equals(b.focused().getAttribute("data-column")));
-        browser.press(Keys.ENTER);
-        browser.see("cell-reading");
-    }
-
-    @Test
-    void ranksThePiecesFromTheWeakestUp() {
-        browser.openClient(CLIENT, "counts?occasion=sailing+weekend&season=summer&counting=clothes");
-        browser.click(By.xpath("//button[.='by piece']"));
-        browser.see("ranking");
-        List<WebElement> rows = browser.all(By.cssSelector("[data-testid='ranking'] tbody tr"));
-        assertThat(rows).hasSize(64);
-        browser.checkAccessibility();
     }
 
     @Test

@@ -133,6 +133,11 @@ public final class QuestionReader {
                 BriefReader.given(node.field("indoors"), Node::bool, false)));
     }
 
+    /** Whether a word stands for counted slots. */
+    public static boolean isPreset(String word) {
+        return PRESETS.containsKey(word);
+    }
+
     private static CountedSlots counted(Node node) {
         if (node.isText()) {
             CountedSlots preset = PRESETS.get((String) node.value());

@@ -38,7 +38,7 @@ public class ClientQuestions {
      *
      * @param months months of the season, empty for no weather
      * @param occasion name of one of the brief's occasions, null or blank for any
-     * @param counting preset of counted slots, null for outfits
+     * @param counting preset of counted slots, or slots with commas between them; null for outfits
      */
     public record Chosen(List<Integer> months, String occasion, String counting, boolean daring) {
         public Chosen {
@@ -82,13 +82,18 @@ public class ClientQuestions {
             context.put("occasion", WardrobeWriter.occasion(occasion(wardrobe, chosen.occasion())));
         }
         if (chosen.counting() != null) {
-            context.put("countedSlots", chosen.counting());
+            context.put("countedSlots", counted(chosen.counting()));
         }
         context.put("includeDaring", chosen.daring());
         Node node = Node.root(Map.of("context", context));
         Question question = QuestionReader.read(node, wardrobe);
         node.finish();
         return question;
+    }
+
+    private static Object counted(String counting) {
+        boolean isPreset = QuestionReader.isPreset(counting);
+        return isPreset ? counting : new ArrayList<Object>(List.of(counting.split(",")));
     }
 
     private static Occasion occasion(Wardrobe wardrobe, String name) {

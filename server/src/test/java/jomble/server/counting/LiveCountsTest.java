@@ -97,6 +97,45 @@ class LiveCountsTest {
         assertThat(bare).contains("\"orphaned\":[\"p1\",\"p2\",\"p4\"]", "\"missing\":[\"shoes\"]");
     }
 
+    /** What is counted, and how many that is of two tops, two bottoms and two pairs of shoes; clothes that are not counted stay off. */
+    private static final Map<String, Integer> COUNTED = Map.of(
+            "clothes",
+            4,
+            "outfits",
+            8,
+            "looks",
+            8,
+            "top,bottom",
+            4,
+            "bottom,shoes,top",
+            8,
+            "top,bottom,top",
+            4,
+            "shoes,top",
+            0);
+
+    @Test
+    void countsThePresetsAndAnyOtherSlots(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String counts = newWardrobe(
+                stylist,
+                "t-shirt white",
+                "t-shirt black",
+                "jeans navy",
+                "jeans grey",
+                "trainers white",
+                "trainers black");
+        COUNTED.forEach((counting, expected) -> assertThat(total(stylist, counts + "?counting=" + counting))
+                .as(counting)
+                .isEqualTo(expected));
+        assertThat(stylist.get(counts.replace("/counts", "/outfits?counting=shoes,bottom,top&offset=3"))
+                        .at("outfits", 0, "slots"))
+                .isEqualTo(Map.of("top", "p1", "bottom", "p4", "shoes", "p6"));
+        Caller.Answer wrong = stylist.get(counts + "?counting=top,sock");
+        assertThat(List.of(wrong.status(), wrong.at("errors", 0, "pointer"), wrong.at("errors", 0, "code")))
+                .isEqualTo(List.of(400, "/context/countedSlots/1", "unknown-value"));
+    }
+
     @Test
     void listsTheOutfitsOfOneStructure(Jomble jomble) {
         Caller stylist = jomble.stylist();

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.NeverTogether;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.compiled.Charges;
@@ -70,11 +71,14 @@ final class NeverTogetherFinder {
         this.votes = new int[catalogue.rules().size()];
     }
 
+    /** Of a slot that is not counted nothing can be said: who fills it is not told apart. */
     List<NeverTogether> find(List<SlotPair> crossings, List<Map<Option, Map<Option, Figures>>> crossed) {
+        CountedSlots counted = field.question().counted();
         List<NeverTogether> never = new ArrayList<>();
         for (int i = 0; i < crossings.size(); i++) {
             SlotPair pair = crossings.get(i);
-            for (Option a : options.in(pair.first())) {
+            boolean isTold = counted.has(pair.first()) && counted.has(pair.second());
+            for (Option a : isTold ? options.in(pair.first()) : List.<Option>of()) {
                 Map<Option, Figures> row = crossed.get(i).getOrDefault(a, Map.of());
                 for (Option b : options.in(pair.second())) {
                     if (!row.containsKey(b) && !a.overlaps(b)) {

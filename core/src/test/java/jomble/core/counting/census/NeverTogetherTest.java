@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import jomble.core.RandomWardrobes;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
+import jomble.core.counting.Counts;
 import jomble.core.counting.NeverTogether;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
@@ -68,6 +69,35 @@ class NeverTogetherTest {
         }
         assertThat(pairs).isGreaterThan(WARDROBES);
         assertThat(alike).isGreaterThan((int) (ALIKE * pairs));
+    }
+
+    /** What the cells of a table and its never-pairs are made of: every pair of two counted slots is in one of them, no other is. */
+    @Test
+    void partsThePairsOfCountedSlotsIntoThoseThatMeetAndThoseThatNeverDo() {
+        for (long seed = FIRST_SEED; seed < FIRST_SEED + WARDROBES / 4; seed++) {
+            RandomWardrobes wardrobes = new RandomWardrobes(seed);
+            CountQuestion question = new CountQuestion(
+                    wardrobes.pieces(PIECES), wardrobes.contexts(), CountedSlots.CLOTHES, false, List.of(), false);
+            for (SlotPair pair : List.of(SlotPair.TOPS_AND_BOTTOMS, new SlotPair(Slot.TOP, Slot.SHOES))) {
+                Counts counts = counter.count(question, List.of(pair), Progress.NONE);
+                Stream<List<PieceId>> met =
+                        counts.perPair().get(pair).stream().map(cell -> List.of(cell.a(), cell.b()));
+                Stream<List<PieceId>> never = counts.neverTogether().stream().map(one -> List.of(one.a(), one.b()));
+                assertThat(Stream.concat(met, never).toList())
+                        .as("seed %d, %s", seed, pair)
+                        .containsExactlyInAnyOrderElementsOf(
+                                CountedSlots.CLOTHES.has(pair.second()) ? pairs(question, pair) : List.of());
+            }
+        }
+    }
+
+    private static List<List<PieceId>> pairs(CountQuestion question, SlotPair pair) {
+        return question.pieces().stream()
+                .filter(one -> one.hasRole(pair.first()))
+                .flatMap(one -> question.pieces().stream()
+                        .filter(other -> other.hasRole(pair.second()) && !other.equals(one))
+                        .map(other -> List.of(one.id(), other.id())))
+                .toList();
     }
 
     /** By rule, how many of the plainest outfits with both the judge blames on it. */

@@ -1,0 +1,34 @@
+import { text } from '../../app/messages';
+
+const clothes = ['top', 'bottom', 'onepiece', 'drape', 'underskirt', 'mid', 'jacket'];
+const everySlot = Object.keys(text.counts.slots);
+
+const presets: Record<string, string[]> = {
+  outfits: [...clothes, 'shoes'],
+  clothes,
+  looks: everySlot,
+};
+
+export function isPreset(counting: string): boolean {
+  return counting in presets;
+}
+
+/** The slots whose pieces tell two combinations apart: of a preset, or as they stand in the address, with commas between them. */
+export function countedSlots(counting: string): string[] {
+  return presets[counting] ?? everySlot.filter((slot) => counting.split(',').includes(slot));
+}
+
+/** The slots as they stand in the address. */
+export function countingOf(slots: string[]): string {
+  return everySlot.filter((slot) => slots.includes(slot)).join(',');
+}
+
+/** Two different slots for the sides of a table: the ones asked for where both are counted, else the first ones that are. */
+export function crossed(rows: string, columns: string, counted: string[]): [string, string] {
+  const row = counted.includes(rows) ? rows : (counted.find((slot) => slot !== columns) ?? rows);
+  const column =
+    counted.includes(columns) && columns !== row
+      ? columns
+      : (counted.find((slot) => slot !== row) ?? columns);
+  return [row, column];
+}
