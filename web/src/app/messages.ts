@@ -446,7 +446,12 @@ export const text = {
     more: 'Show more',
     of: 'of',
     clear: 'Show all outfits',
+    credit: 'credit',
     credits: 'credits',
+    order: 'listed',
+    asTheyStand: 'in the order of the wardrobe',
+    bestFirst: 'best first, by credits',
+    bestOfShown: 'best first of those shown',
   },
   sheet: {
     works: 'works',

@@ -23,7 +23,7 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
       0,
   );
   const placed = [`${chosen.rows}=${top}`, `${chosen.columns}=${bottom}`];
-  const outfits = useOutfits(clientId, chosen, { containing: [], placed }, stamp, found > 0);
+  const outfits = useOutfits(clientId, chosen, { containing: [], placed }, stamp, { enabled: found > 0 });
   const why = useVerdict(
     clientId,
     chosen,

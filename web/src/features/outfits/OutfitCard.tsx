@@ -32,7 +32,11 @@ export function OutfitCard({
         className={small ? 'h-32 w-[68px] shrink-0' : 'h-56 w-[118px] shrink-0'}
       />
       <span className="flex min-w-0 flex-col gap-1 pt-1 text-xs">
-        <Mark kind={outfit.verdict ?? ''} size={12} />
+        <span className="flex items-center gap-1.5 text-soft">
+          <Mark kind={outfit.verdict ?? ''} size={12} />
+          {outfit.credits > 0 &&
+            `${outfit.credits} ${outfit.credits === 1 ? text.outfits.credit : text.outfits.credits}`}
+        </span>
         {pieces.map((piece) => (
           <span key={piece.id} className="leading-tight">
             {piece.label}

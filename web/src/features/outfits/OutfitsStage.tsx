@@ -1,10 +1,12 @@
 import { useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../api/client';
-import { sentence } from '../../api/problem';
+import { isProblem, sentence } from '../../api/problem';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { useChosen, useDesk } from '../workspace/context';
 import { OutfitCard } from './OutfitCard';
+import { bestFirst } from './order';
 import { useOutfits } from './queries';
 
 /** The list behind a number: every outfit of the context, or those with the pieces named in the address. */
@@ -19,9 +21,14 @@ export function OutfitsStage() {
     structure: search.get('structure') ?? undefined,
   };
   const ids = [...wanted.containing, ...wanted.placed.map((place) => place.slice(place.indexOf('=') + 1))];
-  const outfits = useOutfits(clientId, chosen, wanted, stamp);
+  const isBestFirst = search.get('order') === 'credits';
+  const sorted = useOutfits(clientId, chosen, wanted, stamp, { order: 'credits', enabled: isBestFirst });
+  const isTooLong = isProblem(sorted.error) && sorted.error.code === 'too-long';
+  const stands = useOutfits(clientId, chosen, wanted, stamp, { enabled: !isBestFirst || isTooLong });
+  const outfits = isBestFirst && !isTooLong ? sorted : stands;
   const total = outfits.data?.pages[0]?.total as Exact | undefined;
-  const listed = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
+  const told = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
+  const listed = isBestFirst && isTooLong ? bestFirst(told) : told;
 
   function all() {
     const next = new URLSearchParams(search);
@@ -29,6 +36,16 @@ export function OutfitsStage() {
     next.delete('placed');
     next.delete('structure');
     setSearch(next);
+  }
+
+  function arrange(order: string) {
+    const next = new URLSearchParams(search);
+    if (order) {
+      next.set('order', order);
+    } else {
+      next.delete('order');
+    }
+    setSearch(next, { replace: true });
   }
 
   return (
@@ -47,6 +64,17 @@ export function OutfitsStage() {
             {text.outfits.clear}
           </Button>
         )}
+        <span className="ml-auto">
+          <Choice
+            label={text.outfits.order}
+            value={isBestFirst ? 'credits' : ''}
+            options={[
+              ['', text.outfits.asTheyStand],
+              ['credits', isTooLong ? text.outfits.bestOfShown : text.outfits.bestFirst],
+            ]}
+            onChange={arrange}
+          />
+        </span>
       </header>
       {outfits.error && <p role="alert">{sentence(outfits.error)}</p>}
       {outfits.isPending && (

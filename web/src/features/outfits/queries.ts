@@ -11,10 +11,22 @@ export interface Wanted {
   structure?: string;
 }
 
-/** The list behind a number, page by page, in the stable order. */
-export function useOutfits(clientId: string, chosen: Chosen, wanted: Wanted, stamp: string, enabled = true) {
+interface Asking {
+  enabled?: boolean;
+  /** `credits` for lists that are short enough, else the server says that this one is `too-long`. */
+  order?: 'stable' | 'credits';
+}
+
+/** The list behind a number, page by page. */
+export function useOutfits(
+  clientId: string,
+  chosen: Chosen,
+  wanted: Wanted,
+  stamp: string,
+  { enabled = true, order = 'stable' }: Asking = {},
+) {
   return useInfiniteQuery({
-    queryKey: ['outfits', clientId, chosen, wanted, stamp],
+    queryKey: ['outfits', clientId, chosen, wanted, stamp, order],
     enabled,
     initialPageParam: 0,
     queryFn: ({ pageParam, signal }) =>
@@ -23,7 +35,7 @@ export function useOutfits(clientId: string, chosen: Chosen, wanted: Wanted, sta
           signal,
           params: {
             path: { clientId },
-            query: { ...contextQuery(chosen), ...wanted, offset: pageParam, limit: page },
+            query: { ...contextQuery(chosen), ...wanted, order, offset: pageParam, limit: page },
           },
         }),
       ),

@@ -2,6 +2,7 @@ package jomble.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
@@ -231,5 +232,36 @@ class CountsTest extends BrowserTest {
         assertThat(browser.untilText(
                         By.cssSelector("[data-testid='live-count']"), text -> text.matches("(?s)[\\d,]{12,}\n.*")))
                 .contains("daring");
+    }
+
+    private List<Integer> credits() {
+        return browser.all(By.cssSelector("[data-testid='outfit-list'] a")).stream()
+                .map(card -> card.getText().lines().findFirst().orElse(""))
+                .map(first -> first.contains("credit") ? Integer.valueOf(first.split(" ")[0]) : Integer.valueOf(0))
+                .toList();
+    }
+
+    /** A list that is short enough is sorted as a whole, from page to page; of a long one what is shown. */
+    @Test
+    void listsTheBestFirst() {
+        By order = By.xpath("//label[.='listed']/following-sibling::select");
+        browser.openClient(CLIENT, "outfits?season=winter&containing=p27");
+        browser.until(b -> credits().size() == 12);
+        assertThat(credits()).isNotEqualTo(sorted(credits()));
+        browser.choose(order, "credits");
+        browser.until(b -> credits().size() == 12 && credits().equals(sorted(credits())));
+        int best = credits().get(0);
+        browser.click(By.xpath("//button[.='Show more']"));
+        browser.until(b -> credits().size() == 24);
+        assertThat(credits()).isEqualTo(sorted(credits())).startsWith(best);
+        browser.checkAccessibility();
+        browser.click(By.xpath("//button[.='Show all outfits']"));
+        browser.until(b -> b.see(order).getText().contains("best first of those shown")
+                && credits().size() == 12);
+        assertThat(credits()).isEqualTo(sorted(credits()));
+    }
+
+    private static List<Integer> sorted(List<Integer> credits) {
+        return credits.stream().sorted(Comparator.reverseOrder()).toList();
     }
 }

@@ -47,6 +47,7 @@ class ClientCountController {
     private final ClientQuestions questions;
     private final LiveCounts live;
     private final Counter counter;
+    private final BestFirst bestFirst;
     private final OutfitDrawings drawings;
     private final JsonMapper json;
     private final int seconds;
@@ -55,12 +56,14 @@ class ClientCountController {
             ClientQuestions questions,
             LiveCounts live,
             Counter counter,
+            BestFirst bestFirst,
             OutfitDrawings drawings,
             JsonMapper json,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.live = live;
         this.counter = counter;
+        this.bestFirst = bestFirst;
         this.drawings = drawings;
         this.json = json;
         this.seconds = seconds;
@@ -163,7 +166,7 @@ class ClientCountController {
             Optional<Slot> slot = Word.find(Slot.class, place.substring(0, Math.max(0, sign)));
             PieceId id = new PieceId(place.substring(sign + 1));
             if (slot.isEmpty() || wardrobe.find(id).isEmpty()) {
-                throw ProblemException.notFound("There is no such place, or no such piece: " + place + ".");
+                throw ProblemException.notFound("The place or the piece in " + place);
             }
             places.put(slot.get(), id);
         }
@@ -173,8 +176,7 @@ class ClientCountController {
     private static Structure structure(String id) {
         return id == null
                 ? null
-                : Word.find(Structure.class, id)
-                        .orElseThrow(() -> ProblemException.notFound("There is no structure " + id + "."));
+                : Word.find(Structure.class, id).orElseThrow(() -> ProblemException.notFound("The structure " + id));
     }
 
     private static SlotPair across(String rows, String columns) {
@@ -184,6 +186,12 @@ class ClientCountController {
         return pairs.get(0);
     }
 
+    private static boolean isByCredits(String order) {
+        return Word.find(ListOrder.class, order).orElseThrow(() -> ProblemException.notFound("The order " + order))
+                == ListOrder.CREDITS;
+    }
+
+    /** @param order {@code stable}, or {@code credits} for lists that are short enough */
     @GetMapping("/outfits")
     CombinationsView outfits(
             @PathVariable UUID clientId,
@@ -194,6 +202,7 @@ class ClientCountController {
             @RequestParam(required = false) List<String> containing,
             @RequestParam(required = false) List<String> placed,
             @RequestParam(required = false) String structure,
+            @RequestParam(defaultValue = "stable") String order,
             @RequestParam(defaultValue = "0") int offset,
             @RequestParam(defaultValue = "20") int limit) {
         Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring));
@@ -205,7 +214,11 @@ class ClientCountController {
                 .wearing(places(placed, question.wardrobe()))
                 .built(structure(structure));
         int most = Math.max(1, Math.min(limit, LARGEST_PAGE));
-        CombinationPage page = counter.list(asked, Math.max(0, offset), most, Deadline.in(seconds));
+        int from = Math.max(0, offset);
+        Deadline deadline = Deadline.in(seconds);
+        CombinationPage page = isByCredits(order)
+                ? bestFirst.page(asked, from, most, deadline)
+                : counter.list(asked, from, most, deadline);
         return CombinationsView.drawn(page, one -> drawings.figure(one, question.wardrobe()));
     }
 }

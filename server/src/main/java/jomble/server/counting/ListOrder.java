@@ -1,0 +1,11 @@
+package jomble.server.counting;
+
+import jomble.core.piece.Word;
+
+/** In what order a list of outfits is told. */
+enum ListOrder implements Word {
+    /** The same every time: verdict, structure, and the ids of pieces. */
+    STABLE,
+    /** By credits. */
+    CREDITS
+}
