@@ -1606,6 +1606,7 @@ export interface operations {
                 containing?: string[];
                 placed?: string[];
                 structure?: string;
+                verdict?: string;
                 order?: string;
                 offset?: number;
                 limit?: number;

@@ -442,6 +442,7 @@ export const text = {
     title: 'Outfits',
     containing: 'with',
     all: 'all outfits in this context',
+    onlyDaring: 'daring ones only',
     empty: 'No outfit works in this context.',
     more: 'Show more',
     of: 'of',

@@ -6,6 +6,7 @@ import { OutfitCard } from '../outfits/OutfitCard';
 import { useOutfits, useVerdict } from '../outfits/queries';
 import { Reasons } from '../outfits/Reasons';
 import { RulingMaker } from '../rules/RulingMaker';
+import { listQuery } from '../outfits/address';
 import { useChosen, useDesk } from '../workspace/context';
 
 function verdict(id?: string) {
@@ -32,11 +33,6 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
     stamp,
     found === 0n,
   );
-  const list = new URLSearchParams(search);
-  list.delete('containing');
-  list.delete('placed');
-  list.delete('structure');
-  placed.forEach((place) => list.append('placed', place));
   const error = outfits.error ?? why.error;
   const beside = Object.entries(why.data?.slots ?? {})
     .filter(([slot]) => slot !== chosen.rows && slot !== chosen.columns)
@@ -56,7 +52,7 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
         <>
           <p className="mb-2 text-soft">
             {figure(found)} {text.counts.total} ·{' '}
-            <Link to={`../outfits?${list}`} className="font-medium text-chalk">
+            <Link to={`../outfits?${listQuery(search, { placed })}`} className="font-medium text-chalk">
               {text.counts.open}
             </Link>
           </p>

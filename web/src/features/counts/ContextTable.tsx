@@ -2,6 +2,7 @@ import { Link, useLocation, useParams } from 'react-router';
 import type { Exact } from '../../api/client';
 import { compareExact, greatest, shareOf } from '../../app/exact';
 import { figure, text } from '../../app/messages';
+import { listQuery } from '../outfits/address';
 import { useChosen, useDesk } from '../workspace/context';
 import { useEventStream } from '../workspace/useEventStream';
 import { StreamState } from './StreamState';
@@ -61,13 +62,6 @@ export function ContextTable() {
                 {occasions.map((occasion) => {
                   const cell = known.get(`${season} ${occasion}`);
                   const here = season === chosen.season && occasion === chosen.occasion;
-                  const next = new URLSearchParams(search);
-                  ['containing', 'placed', 'structure', 'season', 'occasion'].forEach((key) =>
-                    next.delete(key),
-                  );
-                  Object.entries({ season, occasion }).forEach(
-                    ([key, value]) => value && next.set(key, value),
-                  );
                   return (
                     <td
                       key={occasion}
@@ -75,7 +69,7 @@ export function ContextTable() {
                     >
                       {cell ? (
                         <Link
-                          to={`../outfits?${next}`}
+                          to={`../outfits?${listQuery(search, { season, occasion })}`}
                           className="flex h-full flex-col items-center justify-center px-2 hover:text-chalk"
                         >
                           <span className="font-serif text-[15px] font-semibold">{figure(cell.total)}</span>

@@ -6,6 +6,7 @@ import { figure, join, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
+import { listQuery } from '../outfits/address';
 import { useDesk } from '../workspace/context';
 
 type Order = 'weakest' | 'strongest' | 'reach' | 'keeps';
@@ -74,11 +75,6 @@ export function Ranking({ counts }: { counts: Counts }) {
           {ranked(shown, counts, order).map((piece) => {
             const n = counts.perPiece[piece.id];
             const kept = (counts.keeps[piece.id] ?? []).map((id) => byId.get(id)?.label ?? id);
-            const list = new URLSearchParams(search);
-            list.delete('containing');
-            list.delete('placed');
-            list.delete('structure');
-            list.append('containing', piece.id);
             return (
               <tr key={piece.id} className="border-t border-hair">
                 <td className="w-9">
@@ -102,7 +98,10 @@ export function Ranking({ counts }: { counts: Counts }) {
                       <Mark kind="no" /> {text.counts.orphan}
                     </span>
                   ) : (
-                    <Link to={`../outfits?${list}`} className="hover:text-chalk">
+                    <Link
+                      to={`../outfits?${listQuery(search, { containing: piece.id })}`}
+                      className="hover:text-chalk"
+                    >
                       {figure(n)}
                     </Link>
                   )}

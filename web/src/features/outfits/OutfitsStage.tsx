@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { useChosen, useDesk } from '../workspace/context';
 import { OutfitCard } from './OutfitCard';
+import { listQuery } from './address';
 import { bestFirst } from './order';
 import { useOutfits } from './queries';
 
@@ -19,6 +20,7 @@ export function OutfitsStage() {
     containing: search.getAll('containing'),
     placed: search.getAll('placed'),
     structure: search.get('structure') ?? undefined,
+    verdict: search.get('verdict') ?? undefined,
   };
   const ids = [...wanted.containing, ...wanted.placed.map((place) => place.slice(place.indexOf('=') + 1))];
   const isBestFirst = search.get('order') === 'credits';
@@ -27,15 +29,20 @@ export function OutfitsStage() {
   const stands = useOutfits(clientId, chosen, wanted, stamp, { enabled: !isBestFirst || isTooLong });
   const outfits = isBestFirst && !isTooLong ? sorted : stands;
   const total = outfits.data?.pages[0]?.total as Exact | undefined;
-  const told = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
-  const listed = isBestFirst && isTooLong ? bestFirst(told) : told;
+  const loaded = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
+  const listed = isBestFirst && isTooLong ? bestFirst(loaded) : loaded;
+  const narrowed = [
+    wanted.verdict === 'daring' && text.outfits.onlyDaring,
+    wanted.structure && (text.counts.structures[wanted.structure] ?? wanted.structure),
+    ids.length > 0 && `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`,
+  ].filter(Boolean);
+  const told = [
+    total !== undefined && `${figure(listed.length)} ${text.outfits.of} ${figure(total)}`,
+    ...(narrowed.length > 0 ? narrowed : [text.outfits.all]),
+  ].filter(Boolean);
 
   function all() {
-    const next = new URLSearchParams(search);
-    next.delete('containing');
-    next.delete('placed');
-    next.delete('structure');
-    setSearch(next);
+    setSearch(listQuery(search));
   }
 
   function arrange(order: string) {
@@ -52,14 +59,8 @@ export function OutfitsStage() {
     <div className="p-5">
       <header className="mb-4 flex items-baseline gap-4">
         <h1 className="font-serif text-xl font-semibold">{text.outfits.title}</h1>
-        <p className="text-soft">
-          {total !== undefined && `${figure(listed.length)} ${text.outfits.of} ${figure(total)} · `}
-          {wanted.structure && `${text.counts.structures[wanted.structure] ?? wanted.structure} · `}
-          {ids.length
-            ? `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`
-            : text.outfits.all}
-        </p>
-        {(ids.length > 0 || wanted.structure) && (
+        <p className="text-soft">{told.join(' · ')}</p>
+        {narrowed.length > 0 && (
           <Button look="link" onClick={all}>
             {text.outfits.clear}
           </Button>

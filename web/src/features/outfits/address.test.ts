@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sheetAddress, slotsOf, withSlots } from './address';
+import { listQuery, sheetAddress, slotsOf, withSlots } from './address';
 
 describe('an outfit in an address', () => {
   it.each([
@@ -23,5 +23,21 @@ describe('an outfit in an address', () => {
     );
     expect(slotsOf(search)).toEqual({ top: 'a', jewellery: ['n1', 'e1'] });
     expect([...search.keys()].sort()).toEqual(['season', 'wear', 'wear', 'wear']);
+  });
+});
+
+describe('a list in an address', () => {
+  it.each([
+    ['?season=winter&view=byPiece&containing=a&placed=top%3Db', {}, 'season=winter'],
+    ['?season=winter&structure=separates', { containing: 'p1' }, 'season=winter&containing=p1'],
+    ['?verdict=daring', { placed: ['top=a', 'bottom=b'] }, 'placed=top%3Da&placed=bottom%3Db'],
+    ['?season=winter&occasion=desk', { season: '', occasion: 'hike' }, 'occasion=hike'],
+    [
+      '?counting=looks&order=credits&wear=top%3Da&rule=fits',
+      { verdict: 'daring' },
+      'counting=looks&order=credits&verdict=daring',
+    ],
+  ])('keeps the context of %s with %o', (search, narrowed, query) => {
+    expect(listQuery(search, narrowed as Record<string, string | string[]>)).toBe(query);
   });
 });

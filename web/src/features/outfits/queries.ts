@@ -9,6 +9,8 @@ export interface Wanted {
   containing: string[];
   placed: string[];
   structure?: string;
+  /** `daring` for those alone. */
+  verdict?: string;
 }
 
 interface Asking {

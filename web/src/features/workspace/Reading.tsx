@@ -1,9 +1,10 @@
 import { Link, useLocation } from 'react-router';
-import type { PieceView } from '../../api/client';
+import type { Exact, PieceView } from '../../api/client';
 import { compareExact } from '../../app/exact';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
+import { listQuery } from '../outfits/address';
 import type { Chosen, LiveCounts } from './context';
 
 interface Props {
@@ -34,7 +35,7 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
             <p
               className={`font-serif leading-none font-bold ${sizeOf(figure(counts.total))} ${live.state === 'counting' ? 'text-soft' : ''}`}
             >
-              {figure(counts.total)}
+              <Figure of={counts.total} list={{}} />
             </p>
             <p className="mt-1.5 text-soft">
               {chosen.daring
@@ -45,7 +46,8 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
               {live.change !== undefined && <Delta change={live.change} />}
             </p>
             <p className="text-soft">
-              {figure(counts.paper)} {text.reading.onPaper} · {figure(counts.daring)}{' '}
+              {figure(counts.paper)} {text.reading.onPaper} ·{' '}
+              <Figure of={counts.daring} list={{ verdict: 'daring' }} />{' '}
               {chosen.daring ? text.reading.ofThemDaring : text.reading.moreIfDaring}
             </p>
           </>
@@ -85,25 +87,33 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
   );
 }
 
+/** A figure that opens the list behind it, if there is anything in it. */
+function Figure({ of, list }: { of: Exact; list: Record<string, string> }) {
+  const { search } = useLocation();
+  return BigInt(of) === 0n ? (
+    <>{figure(of)}</>
+  ) : (
+    <Link
+      to={`outfits?${listQuery(search, list)}`}
+      className="font-serif font-bold text-ink hover:text-chalk"
+    >
+      {figure(of)}
+    </Link>
+  );
+}
+
 function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>; pieces: PieceView[] }) {
   const label = (id: string) => pieces.find((piece) => piece.id === id)?.label ?? id;
   const weakest = Object.entries(counts.perPiece)
     .filter(([, n]) => compareExact(n, 0) > 0)
     .sort((a, b) => compareExact(a[1], b[1]))[0];
-  const { search } = useLocation();
-  const listOf = (structure: string) => {
-    const next = new URLSearchParams(search);
-    ['containing', 'placed', 'view', 'daring'].forEach((key) => next.delete(key));
-    next.set('structure', structure);
-    return next;
-  };
   return (
     <>
       {weakest && (
         <section className="mt-5">
           <h2 className="font-serif text-[15px] font-semibold">{text.reading.weakest}</h2>
           <p className="text-soft">
-            {label(weakest[0])}, {figure(weakest[1])}
+            {label(weakest[0])}, <Figure of={weakest[1]} list={{ containing: weakest[0] }} />
           </p>
         </section>
       )}
@@ -127,12 +137,7 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
           <ul className="text-soft">
             {counts.perStructure.map((one) => (
               <li key={one.structure}>
-                <Link
-                  to={`outfits?${listOf(one.structure)}`}
-                  className="font-serif font-bold text-ink hover:text-chalk"
-                >
-                  {figure(one.works)}
-                </Link>{' '}
+                <Figure of={one.works} list={{ structure: one.structure, daring: '' }} />{' '}
                 {text.counts.structures[one.structure] ?? one.structure}
               </li>
             ))}

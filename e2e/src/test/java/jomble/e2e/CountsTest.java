@@ -234,6 +234,26 @@ class CountsTest extends BrowserTest {
                 .contains("daring");
     }
 
+    /** The figures of the reading open what they count: all, the daring ones alone, those with the weakest piece. */
+    @Test
+    void opensTheListsBehindTheReading() {
+        browser.openClient(CLIENT, "counts?season=winter");
+        for (String figure : List.of(
+                "//*[@data-testid='live-count']//a",
+                "//p[contains(., 'more if daring')]/a",
+                "//section[h2='Weakest']//a")) {
+            By link = By.xpath("//aside" + figure);
+            String count = browser.untilText(link, text -> text.matches("[\\d,]+"));
+            browser.click(link);
+            browser.untilText(By.tagName("main"), text -> text.contains(" of " + count));
+            assertThat(browser.all(By.cssSelector("[data-testid='outfit-list'] a")))
+                    .as(figure)
+                    .isNotEmpty()
+                    .allMatch(card ->
+                            card.getAttribute("aria-label").startsWith(figure.contains("daring") ? "daring" : "works"));
+        }
+    }
+
     private List<Integer> credits() {
         return browser.all(By.cssSelector("[data-testid='outfit-list'] a")).stream()
                 .map(card -> card.getText().lines().findFirst().orElse(""))

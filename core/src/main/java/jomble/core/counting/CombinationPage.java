@@ -8,4 +8,9 @@ import java.util.List;
  *
  * @param total length of the whole list, equal to the count
  */
-public record CombinationPage(BigInteger total, List<Combination> combinations) {}
+public record CombinationPage(BigInteger total, List<Combination> combinations) {
+    /** The same of a list that begins so much later. */
+    public CombinationPage after(long offset) {
+        return new CombinationPage(total.subtract(BigInteger.valueOf(offset)), combinations);
+    }
+}

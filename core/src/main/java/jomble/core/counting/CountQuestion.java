@@ -83,6 +83,11 @@ public record CountQuestion(
         return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, structure, false);
     }
 
+    /** The same question with daring combinations, or without. */
+    public CountQuestion daring(boolean included) {
+        return new CountQuestion(pieces, contexts, counted, included, containing, placed, structure, completions);
+    }
+
     /** The same question, counting other slots. */
     public CountQuestion counting(CountedSlots slots) {
         return new CountQuestion(pieces, contexts, slots, includeDaring, containing, placed, structure, completions);

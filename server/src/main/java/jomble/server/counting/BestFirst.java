@@ -49,13 +49,13 @@ class BestFirst {
      * @throws ProblemException when the list is longer than {@value #LONGEST}
      * @throws CountingStoppedException when {@code progress} asks to stop
      */
-    CombinationPage page(CountQuestion question, int offset, int limit, Progress progress) {
+    CombinationPage page(CountQuestion question, long offset, int limit, Progress progress) {
         List<Combination> all = known.get(question);
         if (all == null) {
             all = sorted(question, progress);
             known.put(question, all);
         }
-        int from = Math.min(offset, all.size());
+        int from = (int) Math.min(offset, all.size());
         return new CombinationPage(
                 BigInteger.valueOf(all.size()), all.subList(from, Math.min(from + limit, all.size())));
     }

@@ -16,6 +16,7 @@ import jomble.core.counting.SlotPair;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.Wardrobe;
+import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -191,7 +192,10 @@ class ClientCountController {
                 == ListOrder.CREDITS;
     }
 
-    /** @param order {@code stable}, or {@code credits} for lists that are short enough */
+    /**
+     * @param verdict {@code works}, with the daring ones after those where they are included; or {@code daring} for those alone
+     * @param order {@code stable}, or {@code credits} for lists that are short enough
+     */
     @GetMapping("/outfits")
     CombinationsView outfits(
             @PathVariable UUID clientId,
@@ -202,10 +206,12 @@ class ClientCountController {
             @RequestParam(required = false) List<String> containing,
             @RequestParam(required = false) List<String> placed,
             @RequestParam(required = false) String structure,
+            @RequestParam(defaultValue = "works") String verdict,
             @RequestParam(defaultValue = "stable") String order,
             @RequestParam(defaultValue = "0") int offset,
             @RequestParam(defaultValue = "20") int limit) {
-        Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring));
+        boolean isOnlyDaring = isOnlyDaring(verdict);
+        Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring || isOnlyDaring));
         Node node = Node.at("/containing", containing == null ? List.of() : containing);
         List<PieceId> ids = QuestionReader.pieceIds(node, question.wardrobe());
         node.finish();
@@ -214,11 +220,24 @@ class ClientCountController {
                 .wearing(places(placed, question.wardrobe()))
                 .built(structure(structure));
         int most = Math.max(1, Math.min(limit, LARGEST_PAGE));
-        int from = Math.max(0, offset);
         Deadline deadline = Deadline.in(seconds);
+        long before = isOnlyDaring ? working(asked, deadline) : 0;
+        long from = before + Math.max(0, offset);
         CombinationPage page = isByCredits(order)
                 ? bestFirst.page(asked, from, most, deadline)
                 : counter.list(asked, from, most, deadline);
-        return CombinationsView.drawn(page, one -> drawings.figure(one, question.wardrobe()));
+        return CombinationsView.drawn(page.after(before), one -> drawings.figure(one, question.wardrobe()));
+    }
+
+    /** How many stand before the daring ones. */
+    private long working(CountQuestion asked, Deadline deadline) {
+        return counter.list(asked.daring(false), 0, 0, deadline).total().longValueExact();
+    }
+
+    private static boolean isOnlyDaring(String verdict) {
+        return Word.find(Verdict.class, verdict)
+                        .filter(one -> one != Verdict.NO)
+                        .orElseThrow(() -> ProblemException.notFound("A list of the verdict " + verdict))
+                == Verdict.DARING;
     }
 }

@@ -70,4 +70,19 @@ class BestFirstTest {
                 .isEqualTo(stylist.get(ofInes(stylist) + "?structure=one-piece&containing=p1")
                         .at("total"));
     }
+
+    @Test
+    void listsTheDaringOnesAlone(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String some = ofInes(stylist) + "?months=1&containing=p28";
+        List<Map<String, Object>> working = all(stylist, some, 100);
+        List<Map<String, Object>> both = all(stylist, some + "&daring=true", 100);
+        List<Map<String, Object>> daring = all(stylist, some + "&verdict=daring", 71);
+        assertThat(daring).isNotEmpty().isEqualTo(both.subList(working.size(), both.size()));
+        assertThat(working).isEqualTo(both.subList(0, working.size()));
+        List<Map<String, Object>> best = all(stylist, some + "&verdict=daring&order=credits", 71);
+        daring.sort(BEST_FIRST);
+        assertThat(best).isEqualTo(daring);
+        assertThat(stylist.get(some + "&verdict=no").status()).isEqualTo(404);
+    }
 }
