@@ -374,6 +374,7 @@ export const text = {
     open: 'Open the list',
     empty: 'The table crosses the pieces of two slots. Record at least one for each to see it.',
     ranking: 'Every piece with its outfits, the others it is ever worn with, and those that depend on it',
+    paleBars: 'pale bars: not counted, by the share of outfits they complete',
     rankings: {
       weakest: 'the weakest first',
       strongest: 'the strongest first',

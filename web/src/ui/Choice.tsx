@@ -13,7 +13,7 @@ interface Props {
 export function Choice({ label, name, value, options, onChange }: Props) {
   const id = useId();
   return (
-    <span className="flex items-baseline gap-1.5">
+    <span className="flex shrink-0 items-baseline gap-1.5 whitespace-nowrap">
       {label && (
         <label htmlFor={id} className="text-xs text-soft">
           {label}

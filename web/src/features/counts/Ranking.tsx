@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { Counts, PieceView } from '../../api/client';
-import { compareExact, greatest, shareOf } from '../../app/exact';
+import { compareExact } from '../../app/exact';
 import { figure, join, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { listQuery } from '../outfits/address';
-import { useDesk } from '../workspace/context';
+import { bars } from '../workspace/bars';
+import { useChosen, useDesk } from '../workspace/context';
 
 type Order = 'weakest' | 'strongest' | 'reach' | 'keeps';
 
@@ -35,13 +36,15 @@ export function Ranking({ counts }: { counts: Counts }) {
   const { shown, byId } = useDesk();
   const { search } = useLocation();
   const [order, setOrder] = useState<Order>('weakest');
-  const most = greatest(Object.values(counts.perPiece));
+  const [chosen] = useChosen();
+  const bar = bars(counts, shown, chosen.counting);
   const keeping = Object.keys(counts.keeps).length > 0;
   return (
     <>
       <div className="mb-2 flex items-baseline justify-between gap-4">
         <p id="ranking" className="text-xs text-soft">
           {text.counts.ranking}
+          {shown.some((piece) => !bar.isCounted(piece)) && ` · ${text.counts.paleBars}`}
         </p>
         <Choice
           label={text.counts.sorted}
@@ -86,8 +89,8 @@ export function Ranking({ counts }: { counts: Counts }) {
                 <td>
                   <span
                     aria-hidden="true"
-                    className="block h-2.5 bg-soft"
-                    style={{ width: `${100 * shareOf(n ?? 0, most)}%` }}
+                    className={`block h-2.5 ${bar.isCounted(piece) ? 'bg-soft' : 'bg-rail'}`}
+                    style={{ width: `${100 * bar.share(piece)}%` }}
                   />
                 </td>
                 <td className="w-28 pl-3 text-right font-serif font-semibold whitespace-nowrap">

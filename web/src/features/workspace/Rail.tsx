@@ -2,11 +2,11 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { Exact, PieceView } from '../../api/client';
-import { greatest, shareOf } from '../../app/exact';
 import { figure, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
-import { useDesk } from './context';
+import { bars } from './bars';
+import { useChosen, useDesk } from './context';
 import { toggled } from './matches';
 import { useWorn } from './queries';
 import { hang, type RailSort } from './railOrder';
@@ -30,7 +30,8 @@ interface StripProps {
   left: number;
   width: number;
   count?: Exact;
-  most: Exact;
+  /** How long its bar is, 0 to 1. */
+  share: number;
   chosen: boolean;
   active: boolean;
   onHold: (id: string | null) => void;
@@ -39,7 +40,7 @@ interface StripProps {
 }
 
 const Strip = memo(function Strip(props: StripProps) {
-  const { piece, index, left, width, count, most, chosen, active, onHold, onOpen, onToggle } = props;
+  const { piece, index, left, width, count, share, chosen, active, onHold, onOpen, onToggle } = props;
   const counted = count === undefined ? text.counts.pending : `${figure(count)} ${text.pieces.outfits}`;
   return (
     <button
@@ -62,10 +63,7 @@ const Strip = memo(function Strip(props: StripProps) {
         {count === 0 ? (
           <span className="h-1.5 w-1.5 rounded-full border border-no" />
         ) : (
-          <span
-            className="w-[3px] bg-ink"
-            style={{ height: count ? 2 + 9 * Math.sqrt(shareOf(count, most)) : 0 }}
-          />
+          <span className="w-[3px] bg-ink" style={{ height: count ? 2 + 9 * Math.sqrt(share) : 0 }} />
         )}
       </span>
       <span aria-hidden="true" className={`h-[3px] w-full ${chosen ? 'bg-chalk' : ''}`} />
@@ -79,6 +77,7 @@ export function Rail() {
   const navigate = useNavigate();
   const { search } = useLocation();
   const { shown, byId, live, selection, select } = useDesk();
+  const [chosen] = useChosen();
   const [sort, setSort] = useState<RailSort>('family');
   const [held, setHeld] = useState<string | null>(null);
   const [active, setActive] = useState(0);
@@ -110,7 +109,7 @@ export function Rail() {
     overscan: beyondSight,
   });
   useEffect(() => rail.measure(), [rail, lefts]);
-  const most = useMemo(() => greatest(Object.values(perPiece ?? {})), [perPiece]);
+  const bar = useMemo(() => bars(live.counts, shown, chosen.counting), [live.counts, shown, chosen.counting]);
   const at = Math.min(active, strips.length - 1);
 
   const open = useCallback(
@@ -170,7 +169,7 @@ export function Rail() {
                 left={lefts[index]!}
                 width={width}
                 count={perPiece?.[piece.id]}
-                most={most}
+                share={bar.share(piece)}
                 chosen={selection.has(piece.id)}
                 active={index === at}
                 onHold={setHeld}
