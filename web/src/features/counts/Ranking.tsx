@@ -33,11 +33,11 @@ function ranked(pieces: PieceView[], counts: Counts, order: Order): PieceView[] 
 
 /** Every piece with its count, how many others it is worn with, and which pieces depend on it. */
 export function Ranking({ counts }: { counts: Counts }) {
-  const { shown, byId } = useDesk();
+  const { pieces, shown, byId } = useDesk();
   const { search } = useLocation();
   const [order, setOrder] = useState<Order>('weakest');
   const [chosen] = useChosen();
-  const bar = bars(counts, shown, chosen.counting);
+  const bar = bars(counts, pieces, chosen.counting);
   const keeping = Object.keys(counts.keeps).length > 0;
   return (
     <>

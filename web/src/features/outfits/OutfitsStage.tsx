@@ -14,7 +14,7 @@ import { useOutfits } from './queries';
 export function OutfitsStage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
-  const [chosen] = useChosen();
+  const [chosen, change] = useChosen();
   const { byId, stamp } = useDesk();
   const wanted = {
     containing: search.getAll('containing'),
@@ -45,16 +45,6 @@ export function OutfitsStage() {
     setSearch(listQuery(search));
   }
 
-  function arrange(order: string) {
-    const next = new URLSearchParams(search);
-    if (order) {
-      next.set('order', order);
-    } else {
-      next.delete('order');
-    }
-    setSearch(next, { replace: true });
-  }
-
   return (
     <div className="p-5">
       <header className="mb-4 flex items-baseline gap-4">
@@ -73,7 +63,7 @@ export function OutfitsStage() {
               ['', text.outfits.asTheyStand],
               ['credits', isTooLong ? text.outfits.bestOfShown : text.outfits.bestFirst],
             ]}
-            onChange={arrange}
+            onChange={(order) => change({ order })}
           />
         </span>
       </header>

@@ -76,7 +76,7 @@ export function Rail() {
   const { clientId } = useParams();
   const navigate = useNavigate();
   const { search } = useLocation();
-  const { shown, byId, live, selection, select } = useDesk();
+  const { pieces, shown, byId, live, selection, select } = useDesk();
   const [chosen] = useChosen();
   const [sort, setSort] = useState<RailSort>('family');
   const [held, setHeld] = useState<string | null>(null);
@@ -109,7 +109,10 @@ export function Rail() {
     overscan: beyondSight,
   });
   useEffect(() => rail.measure(), [rail, lefts]);
-  const bar = useMemo(() => bars(live.counts, shown, chosen.counting), [live.counts, shown, chosen.counting]);
+  const bar = useMemo(
+    () => bars(live.counts, pieces, chosen.counting),
+    [live.counts, pieces, chosen.counting],
+  );
   const at = Math.min(active, strips.length - 1);
 
   const open = useCallback(

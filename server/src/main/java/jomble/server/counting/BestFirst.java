@@ -2,11 +2,8 @@ package jomble.server.counting;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.CountQuestion;
@@ -29,15 +26,10 @@ class BestFirst {
             Comparator.comparing(Combination::verdict).thenComparing(Combination::credits, Comparator.reverseOrder());
 
     private final Counter counter;
-    private final Map<CountQuestion, List<Combination>> known =
-            Collections.synchronizedMap(new LinkedHashMap<>(4, 0.75f, true) {
-                private static final long serialVersionUID = 1;
+    private final Remembered<Part, List<Combination>> known = new Remembered<>(REMEMBERED);
 
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<CountQuestion, List<Combination>> eldest) {
-                    return size() > REMEMBERED;
-                }
-            });
+    /** A list from a place on. */
+    private record Part(CountQuestion question, long from) {}
 
     BestFirst(Counter counter) {
         this.counter = counter;
@@ -46,22 +38,25 @@ class BestFirst {
     /**
      * A page of the sorted list.
      *
+     * @param from where the list begins among the combinations of the question
+     * @param offset in the sorted list
      * @throws ProblemException when the list is longer than {@value #LONGEST}
      * @throws CountingStoppedException when {@code progress} asks to stop
      */
-    CombinationPage page(CountQuestion question, long offset, int limit, Progress progress) {
-        List<Combination> all = known.get(question);
+    CombinationPage page(CountQuestion question, long from, int offset, int limit, Progress progress) {
+        Part part = new Part(question, from);
+        List<Combination> all = known.get(part);
         if (all == null) {
-            all = sorted(question, progress);
-            known.put(question, all);
+            all = sorted(part, progress);
+            known.put(part, all);
         }
-        int from = (int) Math.min(offset, all.size());
+        int first = Math.min(offset, all.size());
         return new CombinationPage(
-                BigInteger.valueOf(all.size()), all.subList(from, Math.min(from + limit, all.size())));
+                BigInteger.valueOf(all.size()), all.subList(first, Math.min(first + limit, all.size())));
     }
 
-    private List<Combination> sorted(CountQuestion question, Progress progress) {
-        CombinationPage first = counter.list(question, 0, AT_ONCE, progress);
+    private List<Combination> sorted(Part part, Progress progress) {
+        CombinationPage first = page(part, 0, progress);
         if (first.total().compareTo(BigInteger.valueOf(LONGEST)) > 0) {
             throw ProblemException.conflict(
                     "too-long",
@@ -73,9 +68,14 @@ class BestFirst {
             if (!progress.goOn((double) all.size() / total)) {
                 throw new CountingStoppedException();
             }
-            all.addAll(counter.list(question, all.size(), AT_ONCE, progress).combinations());
+            all.addAll(page(part, all.size(), progress).combinations());
         }
         all.sort(ORDER);
         return List.copyOf(all);
+    }
+
+    private CombinationPage page(Part part, int offset, Progress progress) {
+        return counter.list(part.question, part.from + offset, AT_ONCE, progress)
+                .after(part.from);
     }
 }

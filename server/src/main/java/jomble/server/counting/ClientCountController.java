@@ -222,11 +222,11 @@ class ClientCountController {
         int most = Math.max(1, Math.min(limit, LARGEST_PAGE));
         Deadline deadline = Deadline.in(seconds);
         long before = isOnlyDaring ? working(asked, deadline) : 0;
-        long from = before + Math.max(0, offset);
+        int from = Math.max(0, offset);
         CombinationPage page = isByCredits(order)
-                ? bestFirst.page(asked, from, most, deadline)
-                : counter.list(asked, from, most, deadline);
-        return CombinationsView.drawn(page.after(before), one -> drawings.figure(one, question.wardrobe()));
+                ? bestFirst.page(asked, before, from, most, deadline)
+                : counter.list(asked, before + from, most, deadline).after(before);
+        return CombinationsView.drawn(page, one -> drawings.figure(one, question.wardrobe()));
     }
 
     /** How many stand before the daring ones. */

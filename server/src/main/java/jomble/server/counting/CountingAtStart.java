@@ -9,22 +9,23 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import jomble.core.counting.SlotPair;
 import jomble.core.document.Question;
-import jomble.server.account.MemberAuthentication;
+import jomble.server.account.OnBehalf;
 import jomble.server.client.ClientService;
 import jomble.server.client.ClientSummary;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.studio.Studio;
-import jomble.server.studio.StudioMember;
 import jomble.server.studio.StudioRepository;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 
 /** Counts the largest wardrobes of each studio as soon as the server has started, so that nobody waits for the first figures. */
 @Component
 class CountingAtStart {
+    private static final Logger LOG = LoggerFactory.getLogger(CountingAtStart.class);
     private static final int WARDROBES = 2;
 
     private final StudioRepository studios;
@@ -39,26 +40,27 @@ class CountingAtStart {
         this.live = live;
     }
 
+    /** The server has started, and stays so whatever comes of this. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         List<Supplier<LiveCounts.Asked>> all = new ArrayList<>();
-        studios.findAll().forEach(studio -> all.addAll(ofStudio(studio)));
+        for (Studio studio : studios.findAll()) {
+            try {
+                all.addAll(OnBehalf.of(studio, "count", this::ofLargest));
+            } catch (RuntimeException e) {
+                LOG.warn("nothing is counted ahead for a studio", e);
+            }
+        }
         live.countAhead(all);
     }
 
-    private List<Supplier<LiveCounts.Asked>> ofStudio(Studio studio) {
-        StudioMember member = new StudioMember(null, studio.id(), "count", studio.name(), studio.currency());
-        SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(member));
-        try {
-            return clients.all().stream()
-                    .filter(client -> client.pieces() > 0)
-                    .sorted(Comparator.comparing(ClientSummary::pieces).reversed())
-                    .limit(WARDROBES)
-                    .flatMap(client -> ofClient(client.id()))
-                    .toList();
-        } finally {
-            SecurityContextHolder.clearContext();
-        }
+    private List<Supplier<LiveCounts.Asked>> ofLargest() {
+        return clients.all().stream()
+                .filter(client -> client.pieces() > 0)
+                .sorted(Comparator.comparing(ClientSummary::pieces).reversed())
+                .limit(WARDROBES)
+                .flatMap(client -> ofClient(client.id()))
+                .toList();
     }
 
     /** What is stored is read now, while the studio is known; what is asked of it is made when its turn comes. */

@@ -2,8 +2,6 @@ package jomble.server.counting;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
@@ -41,14 +39,7 @@ class LiveCounts {
     private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
     private final CountingAhead ahead = new CountingAhead(QUIET_MILLIS);
     /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
-    private final Map<Asked, Known> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, Known> eldest) {
-            return size() > REMEMBERED;
-        }
-    });
+    private final Remembered<Asked, Known> known = new Remembered<>(REMEMBERED);
 
     LiveCounts(Counter counter) {
         this.counter = counter;
@@ -88,7 +79,7 @@ class LiveCounts {
      */
     SseEmitter stream(Asked asked, List<Supplier<Asked>> next) {
         return inBackground((emitter, progress) -> {
-            if (!known.containsKey(asked)) {
+            if (known.get(asked) == null) {
                 send(emitter, "counts", first(asked, progress).view());
             }
             send(emitter, "complete", complete(asked, progress).view());

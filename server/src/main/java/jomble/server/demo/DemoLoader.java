@@ -11,20 +11,18 @@ import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Kinds;
 import jomble.core.sample.SampleWardrobe;
 import jomble.server.account.AccountService;
-import jomble.server.account.MemberAuthentication;
+import jomble.server.account.OnBehalf;
 import jomble.server.client.Client;
 import jomble.server.client.ClientService;
 import jomble.server.piece.PieceService;
 import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
-import jomble.server.studio.StudioMember;
 import jomble.server.studio.StudioRepository;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -74,17 +72,13 @@ class DemoLoader implements ApplicationRunner {
         Studio studio = studios.save(new Studio(id, "Quarterlight Styling", "EUR", clock.instant()));
         accounts.createAccount(id, EMAIL, PASSWORD, "Quarterlight stylist");
         accounts.createToken(id, "demo", TOKEN);
-        StudioMember member = new StudioMember(null, id, "demo", studio.name(), studio.currency());
-        SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(member));
-        try {
+        OnBehalf.of(studio, "demo", () -> {
             load("Ines Halvard", "/demo/ines-halvard.json");
             load("Tomas Redfern", "/demo/tomas-redfern.json");
             load("Anjali Brandt", "/demo/anjali-brandt.json");
             load("Odile Marchetti-Szabo", "/demo/odile-marchetti-szabo.json", LARGE);
-            clients.create("New client");
-        } finally {
-            SecurityContextHolder.clearContext();
-        }
+            return clients.create("New client");
+        });
         LOG.info("loaded the demonstration studio");
     }
 
