@@ -400,11 +400,24 @@ public final class Gauge implements Summary, Signs {
 
     @Override
     public long openBreak() {
+        return breakWith(topEnd, topDifference);
+    }
+
+    /** A top that ends above them is hidden by every layer that ends there; one that ends below them shows under all of those. */
+    @Override
+    public long openBreak(int fromPermille, int toPermille) {
+        if (topEnd > toPermille) {
+            return breakWith(Part.NO_END, 0);
+        }
+        return breakWith(topEnd < fromPermille ? fromPermille - 1 : topEnd, topDifference);
+    }
+
+    private long breakWith(int end, int difference) {
         if (dressId >= 0) {
             long legs = wears(Slot.BOTTOM) ? trouserDifference : opaqueLegs ? 0x100 | legwearDifference : 0x200;
             return (dressId + 1L) << 32 | (long) (layerEnd & 0x3ff) << 20 | (long) layerDifference << 10 | legs;
         }
-        long ends = (long) (topEnd & 0x3ff) << 20 | (long) topDifference << 10 | layerDifference;
+        long ends = (long) (end & 0x3ff) << 20 | (long) difference << 10 | layerDifference;
         return (bottomId + 1L) << 42 | (long) (layerEnd & 0x3ff) << 32 | ends;
     }
 

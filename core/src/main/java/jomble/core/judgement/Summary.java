@@ -74,6 +74,16 @@ public interface Summary {
     /** What hems and legs that are put on later will make of what is worn, as a number that differs where that differs. */
     long openBreak();
 
+    /**
+     * The same to one who asks only whether the strongest break is at some heights; more outfits may have equal numbers.
+     *
+     * @param fromPermille the lowest of these heights, in thousandths of stature
+     * @param toPermille the highest
+     */
+    default long openBreak(int fromPermille, int toPermille) {
+        return openBreak();
+    }
+
     /** Facts and small counts. */
     Signs signs();
 

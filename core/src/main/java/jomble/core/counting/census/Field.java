@@ -193,28 +193,44 @@ final class Field {
         if (question.structure() != null && question.structure() != structure) {
             return null;
         }
+        Diagram diagram = diagram();
         List<Search.Part> parts = new ArrayList<>();
         for (Option[] choice : filled) {
             Option[] forced = Forced.together(counted, choice);
             if (forced != null && isPossible(structure, forced)) {
-                merged.forEach(context -> parts.add(new Search.Part(rules(context, structure, forced), choice)));
+                merged.forEach(context ->
+                        parts.add(new Search.Part(search(rules(context, structure, forced), diagram), choice)));
             }
         }
-        return parts.isEmpty() ? null : search(structure, counted, parts, share);
+        return parts.isEmpty() ? null : search(structure, counted, diagram, parts, share);
     }
 
     /** A search of another share that goes on with what the one before found out; that must be over. */
     Search search(Search before, Option[] counted, Share share) {
-        return search(before.structure(), counted, before.parts(), share);
+        if (before.diagram().fits()) {
+            return search(before.structure(), counted, before.diagram(), before.parts(), share);
+        }
+        Diagram diagram = diagram();
+        List<Search.Part> parts = before.parts().stream()
+                .map(part -> new Search.Part(search(part.search().rules(), diagram), part.filled()))
+                .toList();
+        return search(before.structure(), counted, diagram, parts, share);
     }
 
-    private Search search(Structure structure, Option[] counted, List<Search.Part> parts, Share share) {
-        Diagram diagram =
-                completing ? new Diagram(new Completers(new PieceRows(question.pieces(), options))) : new Diagram();
-        int mostPoints = (question.includeDaring() ? Verdict.DARING : Verdict.WORKS).mostPoints();
+    private Search search(
+            Structure structure, Option[] counted, Diagram diagram, List<Search.Part> parts, Share share) {
         BodyWalk walk = new BodyWalk(structure, options, question, counted, share, diagram);
-        parts.forEach(part -> walk.include(new TailSearch(part.rules(), diagram, mostPoints), part.filled()));
+        parts.forEach(part -> walk.include(part.search(), part.filled()));
         return new Search(structure, share, diagram, parts, walk);
+    }
+
+    private TailSearch search(TailRules rules, Diagram diagram) {
+        Verdict least = question.includeDaring() ? Verdict.DARING : Verdict.WORKS;
+        return new TailSearch(rules, diagram, least.mostPoints());
+    }
+
+    private Diagram diagram() {
+        return completing ? new Diagram(new Completers(new PieceRows(question.pieces(), options))) : new Diagram();
     }
 
     private TailRules rules(CompiledContext context, Structure structure, Option[] forced) {
@@ -252,10 +268,10 @@ final class Field {
          *
          * @param filled options that are worn in slots that are not counted, by ordinal of the slot
          */
-        private record Part(TailRules rules, Option[] filled) {}
+        private record Part(TailSearch search, Option[] filled) {}
 
         Tail tail() {
-            return parts.get(parts.size() - 1).rules().tail();
+            return parts.get(parts.size() - 1).search().rules().tail();
         }
 
         /** Whether it is the one to ask about a combination. */

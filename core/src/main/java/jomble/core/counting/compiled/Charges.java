@@ -73,6 +73,9 @@ public final class Charges {
         if (one == NOTHING || one == other) {
             return other;
         }
+        if (other == NOTHING) {
+            return one;
+        }
         int found = unions.get(one, other);
         if (found == Squares.UNKNOWN) {
             found = one == STOP || other == STOP

@@ -2,17 +2,22 @@ package jomble.core.counting.table;
 
 import java.util.Arrays;
 
-/** Numbers arrays in the order in which they are first seen: equal arrays have one number. Not for use by several threads. */
+/**
+ * Numbers arrays in the order in which they are first seen: equal arrays have one number. What they hold lies one after the other, so
+ * that a look costs no more than a line or two of the cache. Not for use by several threads.
+ */
 public final class Numbering {
     private static final int FIRST_CAPACITY = 64;
-    private static final int NOTHING = 0;
+    private static final int FIRST_VALUES = 256;
+    private static final int MOST_VALUES = 1 << 27;
     /** An odd number near 2^32 divided by the golden ratio: multiplicative hashing spreads neighbours. */
     private static final int SPREAD = 0x9E3779B1;
 
-    private int[][] arrays = new int[FIRST_CAPACITY][];
-    private int[] hashes = new int[FIRST_CAPACITY];
-    /** Numbers plus one, by hash, with linear probing. */
-    private int[] places = new int[2 * FIRST_CAPACITY];
+    private int[] values = new int[FIRST_VALUES];
+    /** By number where its array begins, and after the last where it ends. */
+    private int[] begins = new int[FIRST_CAPACITY + 1];
+    /** Hashes in the upper half, numbers plus one in the lower, by hash, with linear probing; 0 where there is nothing. */
+    private long[] places = new long[2 * FIRST_CAPACITY];
 
     private int size;
 
@@ -20,55 +25,96 @@ public final class Numbering {
         return size;
     }
 
-    public int[] get(int number) {
-        return arrays[number];
+    public int length(int number) {
+        return begins[number + 1] - begins[number];
     }
 
-    /** @param array kept as it is; not to be written on any more */
+    public int at(int number, int place) {
+        return values[begins[number] + place];
+    }
+
+    /** What the arrays hold, one after the other; not to be written on, and out of date once there is a new one. */
+    public int[] values() {
+        return values;
+    }
+
+    /** Where an array begins in {@link #values}. */
+    public int begin(int number) {
+        return begins[number];
+    }
+
+    public int[] copyOf(int number) {
+        return Arrays.copyOfRange(values, begins[number], begins[number + 1]);
+    }
+
+    /**
+     * @param array may be written on again
+     * @throws TableFullException when the arrays would take more than 512 MB
+     */
     public int number(int[] array) {
-        int hash = hash(array);
-        int at = hash & places.length - 1;
-        while (places[at] != NOTHING) {
-            int number = places[at] - 1;
-            if (hashes[number] == hash && Arrays.equals(arrays[number], array)) {
+        return number(array, array.length);
+    }
+
+    /** The number of the first {@code length} of an array. */
+    public int number(int[] array, int length) {
+        int hash = hash(array, length);
+        int mask = places.length - 1;
+        int at = hash & mask;
+        while (places[at] != 0) {
+            int number = (int) places[at] - 1;
+            if ((int) (places[at] >>> Integer.SIZE) == hash && isAt(number, array, length)) {
                 return number;
             }
-            at = at + 1 & places.length - 1;
+            at = at + 1 & mask;
         }
-        return append(array, hash, at);
+        places[at] = (long) hash << Integer.SIZE | size + 1;
+        append(array, length);
+        return size - 1;
     }
 
-    private int append(int[] array, int hash, int at) {
-        if (size == arrays.length) {
-            arrays = Arrays.copyOf(arrays, size * 2);
-            hashes = Arrays.copyOf(hashes, size * 2);
-            places = new int[size * 4];
-            for (int number = 0; number < size; number++) {
-                place(number);
+    private boolean isAt(int number, int[] array, int length) {
+        int begin = begins[number];
+        return Arrays.equals(values, begin, begins[number + 1], array, 0, length);
+    }
+
+    private void append(int[] array, int length) {
+        int begin = begins[size];
+        if (begin + length > values.length) {
+            if (begin + length > MOST_VALUES) {
+                throw new TableFullException();
             }
-            arrays[size] = array;
-            hashes[size] = hash;
-            place(size);
-        } else {
-            arrays[size] = array;
-            hashes[size] = hash;
-            places[at] = size + 1;
+            values = Arrays.copyOf(values, Math.min(MOST_VALUES, Math.max(begin + length, 2 * values.length)));
         }
-        return size++;
+        System.arraycopy(array, 0, values, begin, length);
+        size++;
+        if (size == begins.length) {
+            begins = Arrays.copyOf(begins, 2 * size);
+        }
+        begins[size] = begin + length;
+        if (2 * size == places.length) {
+            spread();
+        }
     }
 
-    private void place(int number) {
-        int at = hashes[number] & places.length - 1;
-        while (places[at] != NOTHING) {
-            at = at + 1 & places.length - 1;
+    private void spread() {
+        long[] before = places;
+        places = new long[2 * before.length];
+        int mask = places.length - 1;
+        for (long place : before) {
+            if (place != 0) {
+                int at = (int) (place >>> Integer.SIZE) & mask;
+                while (places[at] != 0) {
+                    at = at + 1 & mask;
+                }
+                places[at] = place;
+            }
         }
-        places[at] = number + 1;
     }
 
-    private static int hash(int[] array) {
-        int hash = array.length;
-        for (int value : array) {
-            hash = (hash ^ value) * SPREAD;
+    private static int hash(int[] array, int length) {
+        int hash = length;
+        for (int i = 0; i < length; i++) {
+            hash = (hash ^ array[i]) * SPREAD;
             hash ^= hash >>> 15;
         }
         return hash;

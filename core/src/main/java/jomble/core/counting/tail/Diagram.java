@@ -18,9 +18,12 @@ public final class Diagram {
     public static final int DARING = 1;
     public static final int WORKS = 2;
     private static final int FIRST_CAPACITY = 1024;
+    private static final int MOST_CHILDREN = 1 << 23;
 
     /** The children of each node, and last its level: nodes are equal when both are. */
     private final Numbering children = new Numbering();
+
+    private int[] written = {};
 
     private final Figures works = new Figures(FIRST_CAPACITY);
     private final Figures daring = new Figures(FIRST_CAPACITY);
@@ -73,14 +76,17 @@ public final class Diagram {
         return children.size();
     }
 
+    /** Whether it may grow on; beyond that its tables are too large for the cache, and starting anew is no slower. */
+    public boolean fits() {
+        return children.values().length < MOST_CHILDREN;
+    }
+
     /**
      * @param level place of the slot asked for
-     * @param of nodes of the next level; the first for the empty slot
+     * @param of nodes of the next level, the first for the empty slot
      * @throws ArithmeticException when it stands for more than 2^127 − 1 combinations
      */
     public int node(int level, int[] of) {
-        int[] kept = Arrays.copyOf(of, of.length + 1);
-        kept[of.length] = level;
         boolean nothing = true;
         for (int child : of) {
             nothing &= child == NO;
@@ -88,8 +94,13 @@ public final class Diagram {
         if (nothing) {
             return NO;
         }
+        if (of.length >= written.length) {
+            written = new int[of.length + 1];
+        }
+        System.arraycopy(of, 0, written, 0, of.length);
+        written[of.length] = level;
         int before = children.size();
-        int node = children.number(kept);
+        int node = children.number(written, of.length + 1);
         if (node == before) {
             append(node, of);
         }
@@ -131,8 +142,8 @@ public final class Diagram {
             return found;
         }
         int[] best = new int[choices(one)];
-        for (int i = 0; i < best.length; i++) {
-            best[i] = better(children.get(one)[i], children.get(other)[i]);
+        for (int choice = 0; choice < best.length; choice++) {
+            best[choice] = better(children.at(one, choice), children.at(other, choice));
         }
         int node = node(level(one), best);
         pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
@@ -157,14 +168,14 @@ public final class Diagram {
 
     /** The child for the empty slot at 0, for the options from 1 on. */
     public int child(int node, int choice) {
-        return node == NO ? NO : children.get(node)[choice];
+        return node == NO ? NO : children.at(node, choice);
     }
 
     public int level(int node) {
-        return children.get(node)[choices(node)];
+        return children.at(node, choices(node));
     }
 
     public int choices(int node) {
-        return children.get(node).length - 1;
+        return children.length(node) - 1;
     }
 }

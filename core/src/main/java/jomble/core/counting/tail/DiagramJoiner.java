@@ -1,5 +1,6 @@
 package jomble.core.counting.tail;
 
+import java.util.Arrays;
 import java.util.stream.IntStream;
 import jomble.core.judgement.Verdict;
 
@@ -9,11 +10,16 @@ final class DiagramJoiner implements Joiner {
     private final int counted;
     /** By level, the choice each way belongs to, the empty slot first. */
     private final int[][] choices;
+    /** By level, what each choice leads to. */
+    private final int[][] united;
 
     DiagramJoiner(Diagram diagram, Tail tail) {
         this.diagram = diagram;
         this.counted = tail.counted();
         this.choices = tail.levels().stream().map(DiagramJoiner::choices).toArray(int[][]::new);
+        this.united = tail.levels().stream()
+                .map(level -> new int[level.options().size() + 1])
+                .toArray(int[][]::new);
     }
 
     /** The choice of each way to decide a level: 0 for the empty slot, then the options with as many ways as they have. */
@@ -41,11 +47,15 @@ final class DiagramJoiner implements Joiner {
             }
             return best;
         }
-        int[] united = new int[choice[choice.length - 1] + 1];
-        for (int way = 0; way < of.length; way++) {
-            united[choice[way]] = diagram.better(united[choice[way]], of[way]);
+        int[] best = united[level];
+        if (of.length == best.length) {
+            return diagram.node(level, of);
         }
-        return diagram.node(level, united);
+        Arrays.fill(best, Diagram.NO);
+        for (int way = 0; way < of.length; way++) {
+            best[choice[way]] = diagram.better(best[choice[way]], of[way]);
+        }
+        return diagram.node(level, best);
     }
 
     @Override

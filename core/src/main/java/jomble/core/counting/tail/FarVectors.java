@@ -42,9 +42,9 @@ final class FarVectors {
         return number;
     }
 
-    /** The vector of each slot; not to be written on. */
-    int[] get(int number) {
-        return tuples.get(number);
+    /** The vector of a slot. */
+    int of(int number, int slot) {
+        return tuples.at(number, slot);
     }
 
     /** Every rule that is charged to some way of some slot. */
@@ -62,11 +62,9 @@ final class FarVectors {
     }
 
     private int join(int one, int other) {
-        int[] a = tuples.get(one);
-        int[] b = tuples.get(other);
-        int[] both = new int[a.length];
+        int[] both = new int[vectors.length];
         for (int i = 0; i < both.length; i++) {
-            both[i] = vectors[i].union(a[i], b[i]);
+            both[i] = vectors[i].union(tuples.at(one, i), tuples.at(other, i));
         }
         return number(both);
     }

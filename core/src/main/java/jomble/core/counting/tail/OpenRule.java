@@ -82,7 +82,7 @@ final class OpenRule {
      * @param choice 0 for the empty slot, from 1 on the ways to fill it
      */
     int after(int level, int state, int choice) {
-        return nextTouched[level] == level ? states[level].get(state)[choice] : state;
+        return nextTouched[level] == level ? states[level].at(state, choice) : state;
     }
 
     private int prospect(int level, Gauge worn) {

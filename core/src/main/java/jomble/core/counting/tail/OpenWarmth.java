@@ -1,11 +1,8 @@
 package jomble.core.counting.tail;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import jomble.core.counting.table.KeyTable;
+import jomble.core.counting.table.Numbering;
 import jomble.core.judgement.Gauge;
 
 /**
@@ -25,25 +22,14 @@ final class OpenWarmth implements Joiner {
     /** By level, what each way to decide it leads to at some sums. */
     private final int[][] given;
 
-    private final List<Node> nodes = new ArrayList<>();
-    private final Map<Node, Integer> known = new HashMap<>();
+    /** What each way to decide the level leads to, and last the level, at most the number of counted ones: there, lists of fillings. */
+    private final Numbering nodes = new Numbering();
+    /** By level, a node as it is put together. */
+    private final int[][] written;
     /** By level, what was made of a node at some sums. */
     private final KeyTable[] made;
 
     private final long[] key = new long[1];
-
-    /** @param level at most the number of counted levels; at that number the children are lists of fillings */
-    private record Node(int level, int[] children) {
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Node n && level == n.level && Arrays.equals(children, n.children);
-        }
-
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(children) * 31 + level;
-        }
-    }
 
     /** @param above joins what is given at some sums */
     OpenWarmth(Tail tail, WarmthScale scale, Fillings fillings, DiagramJoiner above) {
@@ -56,7 +42,8 @@ final class OpenWarmth implements Joiner {
         this.made = new KeyTable[counted + 1];
         Arrays.setAll(given, level -> new int[scale.added(level).length]);
         Arrays.setAll(made, level -> new KeyTable(1));
-        nodes.add(new Node(0, new int[0]));
+        this.written = new int[counted + 1][];
+        nodes.number(new int[0]);
     }
 
     @Override
@@ -78,13 +65,22 @@ final class OpenWarmth implements Joiner {
     private int node(int level, int[] of) {
         for (int child : of) {
             if (child != NO) {
-                return known.computeIfAbsent(new Node(level, of.clone()), node -> {
-                    nodes.add(node);
-                    return nodes.size() - 1;
-                });
+                int[] node = written[level] == null ? new int[of.length + 1] : written[level];
+                System.arraycopy(of, 0, node, 0, of.length);
+                node[of.length] = level;
+                written[level] = node;
+                return nodes.number(node);
             }
         }
         return NO;
+    }
+
+    private int level(int node) {
+        return nodes.at(node, nodes.length(node) - 1);
+    }
+
+    private int[] children(int node) {
+        return Arrays.copyOf(nodes.copyOf(node), nodes.length(node) - 1);
     }
 
     /** The node of the diagram for a body. */
@@ -97,22 +93,22 @@ final class OpenWarmth implements Joiner {
             return Diagram.NO;
         }
         key[0] = (long) node << Integer.SIZE | sums;
-        Node of = nodes.get(node);
-        int found = made[of.level].get(key);
+        int level = level(node);
+        int found = made[level].get(key);
         if (found == KeyTable.ABSENT) {
-            found = of.level < counted ? branch(of, sums) : fillings.given(of.level, of.children, sums);
+            found = level < counted ? branch(level, node, sums) : fillings.given(level, children(node), sums);
             key[0] = (long) node << Integer.SIZE | sums;
-            made[of.level].put(key, found);
+            made[level].put(key, found);
         }
         return found;
     }
 
-    private int branch(Node of, int sums) {
-        int[] added = scale.added(of.level);
-        int[] then = given[of.level];
+    private int branch(int level, int node, int sums) {
+        int[] added = scale.added(level);
+        int[] then = given[level];
         for (int way = 0; way < then.length; way++) {
-            then[way] = given(of.children[way], sums + added[way]);
+            then[way] = given(nodes.at(node, way), sums + added[way]);
         }
-        return above.join(of.level, then);
+        return above.join(level, then);
     }
 }

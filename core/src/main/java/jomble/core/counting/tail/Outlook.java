@@ -4,6 +4,7 @@ import java.util.Arrays;
 import jomble.core.counting.compiled.Charges;
 import jomble.core.counting.table.Numbering;
 import jomble.core.counting.table.Rows;
+import jomble.core.counting.table.Squares;
 
 /**
  * What the levels of a tail can see of what is worn, but for what pair rules charge the near ones, as one number a level: the prospects
@@ -21,7 +22,12 @@ final class Outlook {
     /** By level: the state of the prospects, and after it what the far levels are charged in one number or, at a far one, one by one. */
     private final Numbering[] seen;
 
+    /** By near level and the first far one, what is seen: by what the far levels are charged, and by state. */
+    private final Squares[] known;
+
     private final Row[][] rows;
+    /** By level and what is seen, the rules that pair rules may charge to a far level, now or later. */
+    private final long[][] rules;
 
     /** By choice, 0 for the empty slot. */
     static final class Row {
@@ -29,13 +35,10 @@ final class Outlook {
         final int[] next;
         /** What it is then charged, a number of {@link Charges}; at a near level without what pair rules charge. */
         final int[] charge;
-        /** The rules that pair rules may charge to a far level, now or later. */
-        final long rules;
 
-        private Row(int choices, long rules) {
+        private Row(int choices) {
             this.next = new int[choices];
             this.charge = new int[choices];
-            this.rules = rules;
             Arrays.fill(next, Rows.UNKNOWN);
         }
     }
@@ -48,8 +51,11 @@ final class Outlook {
         this.near = near;
         this.levels = tail.levels().size();
         this.seen = new Numbering[levels];
+        this.known = new Squares[near + 1];
         this.rows = new Row[levels][FIRST_CAPACITY];
+        this.rules = new long[levels][FIRST_CAPACITY];
         Arrays.setAll(seen, level -> new Numbering());
+        Arrays.setAll(known, level -> new Squares());
     }
 
     /**
@@ -62,6 +68,11 @@ final class Outlook {
         return at(0, state, far);
     }
 
+    /** The rules that pair rules may charge to a far level, now or later. */
+    long rules(int level, int number) {
+        return rules[level][number];
+    }
+
     Row row(int level, int number) {
         return rows[level][number];
     }
@@ -69,14 +80,15 @@ final class Outlook {
     /** Works out where a choice leads to. */
     void look(int level, int number, int choice) {
         Row row = rows[level][number];
-        int[] here = seen[level].get(number);
-        int charge = prospects.charge(level, here[0], choice);
-        int state = prospects.after(level, here[0], choice);
+        int before = seen[level].at(number, 0);
+        int charge = prospects.charge(level, before, choice);
+        int state = prospects.after(level, before, choice);
         if (level < near) {
-            int far = choice == 0 ? here[1] : pairs.farWith(here[1], level, choice - 1);
-            row.next[choice] = at(level + 1, state, far);
+            int far = seen[level].at(number, 1);
+            row.next[choice] = at(level + 1, state, choice == 0 ? far : pairs.farWith(far, level, choice - 1));
         } else {
-            charge = choice == 0 ? charge : charges.union(charge, pairs.charges(level, here[1])[choice - 1]);
+            int[] here = seen[level].copyOf(number);
+            charge = choice == 0 ? charge : charges.union(charge, pairs.charge(level, here[1], choice - 1));
             int[] then = Arrays.copyOfRange(here, 1, here.length);
             then[0] = state;
             for (int i = 1; i < then.length && choice > 0; i++) {
@@ -88,14 +100,22 @@ final class Outlook {
     }
 
     private int at(int level, int state, int far) {
-        if (level < near) {
-            return number(level, new int[] {state, far});
+        int found = known[level].get(far, state);
+        if (found == Squares.UNKNOWN) {
+            found = number(level, level < near ? new int[] {state, far} : opened(state, far));
+            known[level].put(far, state, found);
         }
-        int[] vectors = pairs.ofFar(far);
-        int[] tuple = new int[vectors.length + 1];
+        return found;
+    }
+
+    /** The vectors of the far levels one by one, once it is their turn. */
+    private int[] opened(int state, int far) {
+        int[] tuple = new int[levels - near + 1];
         tuple[0] = state;
-        System.arraycopy(vectors, 0, tuple, 1, vectors.length);
-        return number(level, tuple);
+        for (int later = near; later < levels; later++) {
+            tuple[later - near + 1] = pairs.ofFar(far, later);
+        }
+        return tuple;
     }
 
     private int number(int level, int[] tuple) {
@@ -105,9 +125,11 @@ final class Outlook {
         int number = seen[level].number(tuple);
         if (number == rows[level].length) {
             rows[level] = Arrays.copyOf(rows[level], number * 2);
+            rules[level] = Arrays.copyOf(rules[level], number * 2);
         }
         if (rows[level][number] == null) {
-            rows[level][number] = new Row(pairs.ways(level) + 1, rules(level, tuple));
+            rows[level][number] = new Row(pairs.ways(level) + 1);
+            rules[level][number] = rules(level, tuple);
         }
         return number;
     }

@@ -21,6 +21,8 @@ final class PairCharges {
     private final PairVectors[] vectors;
     /** By level, what each way of the wardrobe charges the ways to fill it; −1 until it was worked out. */
     private final int[][] said;
+    /** By level, the kinds of vectors that the ways to fill those before it charge; −1 until it was worked out. */
+    private final int[][] kinds;
     /** By level, what its ways are charged by themselves. */
     private final int[] alone;
 
@@ -43,9 +45,12 @@ final class PairCharges {
         this.offsets = new int[levels + 1];
         this.vectors = new PairVectors[levels];
         this.said = new int[levels][wardrobe];
+        this.kinds = new int[levels][];
         this.alone = new int[levels];
         for (int level = 0; level < levels; level++) {
-            vectors[level] = new PairVectors(charges, ways[level].length, offsets[level]);
+            vectors[level] = new PairVectors(charges, ways[level].length);
+            kinds[level] = new int[offsets[level]];
+            Arrays.fill(kinds[level], Rows.UNKNOWN);
             offsets[level + 1] = offsets[level] + ways[level].length;
             alone[level] = vectors[level].number(
                     Arrays.stream(ways[level]).map(way -> between(way, way)).toArray());
@@ -102,9 +107,9 @@ final class PairCharges {
         return far;
     }
 
-    /** What each way to fill a level is charged; not to be written on. */
-    int[] charges(int level, int vector) {
-        return vectors[level].get(vector);
+    /** What a way to fill a level is charged. */
+    int charge(int level, int vector, int place) {
+        return vectors[level].charge(vector, place);
     }
 
     /** Every rule that is charged to some way of a level. */
@@ -116,28 +121,27 @@ final class PairCharges {
         return farVectors.charged(far);
     }
 
-    /** The vectors of the far levels; not to be written on. */
-    int[] ofFar(int far) {
-        return farVectors.get(far);
+    /** The vector of a far level. */
+    int ofFar(int far, int level) {
+        return farVectors.of(far, level - near);
     }
 
-    /** The vectors of a level after each way to fill a level before it, from {@link #column} on; some not worked out yet. */
-    int[] after(int level, int vector) {
-        return vectors[level].after(vector);
-    }
-
-    /** The place in {@link #after} of the first way to fill a level. */
-    int column(int level) {
-        return offsets[level];
-    }
-
-    /** The vector of a level once another was filled in one of its ways. */
+    /** The vector of a level once one before it was filled in one of its ways. */
     int with(int level, int vector, int filled, int place) {
-        return vectors[level].union(vector, said(level, ways[filled][place]));
+        int column = offsets[filled] + place;
+        if (kinds[level][column] == Rows.UNKNOWN) {
+            kinds[level][column] = vectors[level].kind(said(level, ways[filled][place]));
+        }
+        return vectors[level].with(vector, kinds[level][column]);
     }
 
     int farWith(int far, int filled, int place) {
-        return farVectors.union(far, farSaid(ways[filled][place]));
+        int[] after = farVectors.after(far);
+        int column = offsets[filled] + place;
+        if (after[column] == Rows.UNKNOWN) {
+            after[column] = farVectors.union(far, farSaid(ways[filled][place]));
+        }
+        return after[column];
     }
 
     private int said(int level, int way) {

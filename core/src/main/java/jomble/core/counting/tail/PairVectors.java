@@ -3,7 +3,7 @@ package jomble.core.counting.tail;
 import java.util.Arrays;
 import jomble.core.counting.compiled.Charges;
 import jomble.core.counting.table.Numbering;
-import jomble.core.counting.table.Rows;
+import jomble.core.counting.table.Squares;
 import jomble.core.counting.table.Unions;
 
 /**
@@ -18,16 +18,18 @@ final class PairVectors {
     private final Numbering vectors = new Numbering();
     private long[] charged = new long[64];
     private final Unions unions = new Unions(this::join);
-    private final Rows after;
+    /** Vectors of ways to fill another slot, each different one once. */
+    private final Numbering kinds = new Numbering();
+    /** By vector and kind. */
+    private final Squares after = new Squares();
 
-    /**
-     * @param ways in how many ways the slot can be filled
-     * @param before likewise the slots before it, all together
-     */
-    PairVectors(Charges charges, int ways, int before) {
+    private final int[] both;
+
+    /** @param ways in how many ways the slot can be filled */
+    PairVectors(Charges charges, int ways) {
         this.charges = charges;
         this.ways = ways;
-        this.after = new Rows(before);
+        this.both = new int[ways];
         number(new int[ways]);
     }
 
@@ -44,9 +46,9 @@ final class PairVectors {
         return number;
     }
 
-    /** What each way is charged; not to be written on. */
-    int[] get(int vector) {
-        return vectors.get(vector);
+    /** What a way is charged. */
+    int charge(int vector, int place) {
+        return vectors.at(vector, place);
     }
 
     /** Every rule that is charged to some way. */
@@ -58,17 +60,25 @@ final class PairVectors {
         return unions.of(one, other);
     }
 
-    /** For each way to fill a slot before, the union of a vector with what that way charges, for the asker to work out. */
-    int[] after(int vector) {
-        return after.get(vector);
+    /** A vector as one that another is often united with: a small number. */
+    int kind(int vector) {
+        return kinds.number(new int[] {vector});
+    }
+
+    /** The union of a vector with the one of a kind. */
+    int with(int vector, int kind) {
+        int found = after.get(vector, kind);
+        if (found == Squares.UNKNOWN) {
+            int other = kinds.at(kind, 0);
+            found = vector == other || other == BLANK ? vector : vector == BLANK ? other : join(vector, other);
+            after.put(vector, kind, found);
+        }
+        return found;
     }
 
     private int join(int one, int other) {
-        int[] a = vectors.get(one);
-        int[] b = vectors.get(other);
-        int[] both = new int[ways];
         for (int i = 0; i < ways; i++) {
-            both[i] = charges.union(a[i], b[i]);
+            both[i] = charges.union(vectors.at(one, i), vectors.at(other, i));
         }
         return number(both);
     }

@@ -90,14 +90,13 @@ final class Prospects {
     }
 
     private void step(int level, int state, int choice, Row row) {
-        int[] from = states[level].get(state);
         int[] to = new int[pending[level + 1].length];
         int kept = 0;
         long minor = 0;
         long major = 0;
-        for (int i = 0; i < from.length; i++) {
+        for (int i = 0; i < pending[level].length; i++) {
             OpenRule rule = pending[level][i];
-            int next = rule.after(level, from[i], choice);
+            int next = rule.after(level, states[level].at(state, i), choice);
             if (rule.last() > level) {
                 to[kept++] = next;
             } else {

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import jomble.core.counting.compiled.Charges;
 import jomble.core.counting.table.KeyTable;
 import jomble.core.counting.table.Rows;
-import jomble.core.counting.table.Squares;
 import jomble.core.judgement.Gauge;
 import jomble.core.judgement.Verdict;
 
@@ -17,7 +16,6 @@ import jomble.core.judgement.Verdict;
  */
 public final class TailSearch {
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
-    private static final int BITS_OF_POINTS = 2;
     /** Vectors that share a long of a key. */
     private static final int PER_LONG = 2;
 
@@ -31,14 +29,16 @@ public final class TailSearch {
     /** The diagram that leaves the warmth of the body open, where a rule about nothing else asks for it; else null. */
     private final OpenWarmth openWarmth;
 
+    /** By level, what it is met with. */
+    private final Situations[] situations;
+    /** By near level, what comes of a situation and of what pair rules charge. */
     private final KeyTable[] tables;
+
     private final long[][] keys;
-    /** By far level, what comes of a price and what is seen. */
-    private final Squares[] answers;
+    /** By far level, what comes of a situation; by the last near one, what comes of it by choice, once all is charged. */
+    private final Rows[] answers;
     /** By near level, the vectors of the near levels from there on when it is its turn. */
     private final int[][] said;
-    /** By near level and later one, the rows of vectors after each way to fill the first. */
-    private final int[][][] saidAfter;
     /** By level, what each way to decide it leads to. */
     private final int[][] children;
 
@@ -54,17 +54,20 @@ public final class TailSearch {
         this.charges = rules.charges();
         this.pairs = rules.pairs();
         this.outlook = rules.outlook();
-        this.tables = new KeyTable[levels];
-        this.keys = new long[levels][];
-        this.answers = new Squares[levels];
+        this.situations = new Situations[levels];
+        this.tables = new KeyTable[near];
+        this.keys = new long[near][];
+        this.answers = new Rows[levels];
         this.said = new int[near + 1][near];
-        this.saidAfter = new int[near][near][];
         this.children = new int[levels][];
         for (int level = 0; level < levels; level++) {
+            situations[level] = new Situations(charges);
             children[level] = new int[pairs.ways(level) + 1];
-            keys[level] = new long[1 + (Math.max(0, near - level) + PER_LONG - 1) / PER_LONG];
+            answers[level] = new Rows(level < near ? children[level].length : 1);
+        }
+        for (int level = 0; level < near; level++) {
+            keys[level] = new long[1 + (near - level) / PER_LONG];
             tables[level] = new KeyTable(keys[level].length);
-            answers[level] = new Squares();
         }
         DiagramJoiner verdicts = new DiagramJoiner(diagram, tail);
         CompletionJoiner completions =
@@ -109,102 +112,99 @@ public final class TailSearch {
         if (level == levels) {
             return joiner.end(charges.points(charge) + spent);
         }
-        Outlook.Row row = outlook.row(level, seen);
-        long live = rules.live(level) | row.rules;
+        long live = rules.live(level) | outlook.rules(level, seen);
         for (int later = level; later < near; later++) {
             live |= pairs.rules(later, said[level][later]);
         }
         int kept = charges.within(live, charge);
         int gone = spent + charges.points(charge) - charges.points(kept);
-        long[] key = key(level, seen, kept, gone);
-        int known = tables[level].get(key);
-        if (known != KeyTable.ABSENT) {
-            return known;
-        }
-        int found = level < near ? throughNear(level, seen, row, kept, gone) : throughFar(level, seen, row, kept, gone);
-        tables[level].put(key(level, seen, kept, gone), found);
-        return found;
+        int situation = situations[level].number(seen, kept, gone);
+        return level < near ? near(level, situation) : far(level, situation);
     }
 
-    /** The same for a far level, which sees nothing else: a look at a table. */
-    private int atFar(int level, int seen, int charge, int spent) {
-        int price = charge << BITS_OF_POINTS | spent;
-        int found = answers[level].get(price, seen);
-        if (found == Squares.UNKNOWN) {
-            found = at(level, seen, charge, spent);
-            answers[level].put(price, seen, found);
+    private int near(int level, int situation) {
+        int known = tables[level].get(key(level, situation));
+        if (known == KeyTable.ABSENT) {
+            known = level + 1 < near ? throughNear(level, situation) : throughLastNear(level, situation);
+            tables[level].put(key(level, situation), known);
         }
-        return found;
+        return known;
     }
 
-    /** All that the slots from a level on can see; it stands until the level is asked for again. */
-    private long[] key(int level, int seen, int charge, int spent) {
+    /** All that the slots from a near level on can see; it stands until the level is asked for again. */
+    private long[] key(int level, int situation) {
         long[] key = keys[level];
-        key[0] = (long) charge << Integer.SIZE + BITS_OF_POINTS | (long) spent << Integer.SIZE | seen;
+        key[0] = situation;
         for (int later = level; later < near; later++) {
-            int place = later - level;
-            int at = 1 + place / PER_LONG;
+            int place = later - level + 1;
+            int at = place / PER_LONG;
             key[at] = place % PER_LONG == 0 ? said[level][later] : key[at] << Integer.SIZE | said[level][later];
         }
         return key;
     }
 
-    private int throughNear(int level, int seen, Outlook.Row row, int charge, int spent) {
-        int[] of = children[level];
-        int[] there = pairs.charges(level, said[level][level]);
-        int[][] after = saidAfter[level];
-        for (int later = level + 1; later < near; later++) {
-            after[later] = pairs.after(later, said[level][later]);
+    /** A far level sees nothing else: a look at a row. */
+    private int far(int level, int situation) {
+        int[] known = answers[level].get(situation);
+        if (known[0] == Rows.UNKNOWN) {
+            int[] of = children[level];
+            Arrays.fill(of, Joiner.NO);
+            for (int choice = 0; choice < of.length; choice++) {
+                of[choice] = go(level, situation, choice);
+                if (joiner.suffices(level, of[choice])) {
+                    break;
+                }
+            }
+            known[0] = joiner.join(level, of);
         }
+        return known[0];
+    }
+
+    private int throughNear(int level, int situation) {
+        int[] of = children[level];
         for (int choice = 0; choice < of.length; choice++) {
-            int charged = choice == 0 ? charge : charges.union(charge, there[choice - 1]);
-            of[choice] = isHopeless(charged, spent) ? Joiner.NO : go(level, seen, row, choice, charged, spent);
+            int charged = charged(level, situation, choice);
+            for (int later = level + 1; later < near && charged != Situations.HOPELESS; later++) {
+                said[level + 1][later] =
+                        choice == 0 ? said[level][later] : pairs.with(later, said[level][later], level, choice - 1);
+            }
+            of[choice] = charged == Situations.HOPELESS ? Joiner.NO : go(level, charged, choice);
         }
         return joiner.join(level, of);
     }
 
-    private int throughFar(int level, int seen, Outlook.Row row, int charge, int spent) {
+    /** What comes after the last near level depends on what is charged then and on nothing else: a look at a row. */
+    private int throughLastNear(int level, int situation) {
         int[] of = children[level];
-        Arrays.fill(of, Joiner.NO);
         for (int choice = 0; choice < of.length; choice++) {
-            of[choice] = go(level, seen, row, choice, charge, spent);
-            if (joiner.suffices(level, of[choice])) {
-                break;
+            int charged = charged(level, situation, choice);
+            int[] known = answers[level].get(charged);
+            if (known[choice] == Rows.UNKNOWN) {
+                known[choice] = charged == Situations.HOPELESS ? Joiner.NO : go(level, charged, choice);
             }
+            of[choice] = known[choice];
         }
         return joiner.join(level, of);
+    }
+
+    /** The situation with what pair rules charge a choice of a near level. */
+    private int charged(int level, int situation, int choice) {
+        return choice == 0
+                ? situation
+                : situations[level].with(situation, pairs.charge(level, said[level][level], choice - 1));
     }
 
     /** Decides a level and goes on; what pair rules charge to a near one is charged already. */
-    private int go(int level, int seen, Outlook.Row row, int choice, int charge, int spent) {
+    private int go(int level, int situation, int choice) {
+        int seen = situations[level].seen(situation);
+        int spent = situations[level].spent(situation);
+        Outlook.Row row = outlook.row(level, seen);
         int next = row.next[choice];
         if (next == Rows.UNKNOWN) {
             outlook.look(level, seen, choice);
             next = row.next[choice];
         }
-        int charged = charges.union(charge, row.charge[choice]);
-        if (isHopeless(charged, spent)) {
-            return Joiner.NO;
-        }
-        for (int later = level + 1; later < near; later++) {
-            said[level + 1][later] = choice == 0 ? said[level][later] : after(level, later, choice - 1);
-        }
-        return level + 1 < near || level + 1 == levels
-                ? at(level + 1, next, charged, spent)
-                : atFar(level + 1, next, charged, spent);
-    }
-
-    private boolean isHopeless(int charge, int spent) {
-        return charges.points(charge) + spent > MOST_POINTS;
-    }
-
-    /** What a later near level is charged once a level was filled. */
-    private int after(int level, int later, int place) {
-        int[] row = saidAfter[level][later];
-        int column = pairs.column(level) + place;
-        if (row[column] == Rows.UNKNOWN) {
-            row[column] = pairs.with(later, said[level][later], level, place);
-        }
-        return row[column];
+        int charged = charges.union(situations[level].charge(situation), row.charge[choice]);
+        return charges.points(charged) + spent > MOST_POINTS ? Joiner.NO : at(level + 1, next, charged, spent);
     }
 }

@@ -59,7 +59,7 @@ class TablesTest {
             int[] array = random.ints(random.nextInt(4), -2, VALUES).toArray();
             int number = expected.computeIfAbsent(Arrays.stream(array).boxed().toList(), listed -> expected.size());
             assertThat(numbering.number(array)).isEqualTo(number);
-            assertThat(numbering.get(number)).isEqualTo(array);
+            assertThat(numbering.copyOf(number)).isEqualTo(array);
         }
         assertThat(numbering.size()).isEqualTo(expected.size());
     }

@@ -69,17 +69,31 @@ public final class ProportionThirdsRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.openBreak() << 1 | (summary.signs().has(Sign.DRAPE_WORN) ? 1 : 0);
+        return key(summary, summary.openBreak());
+    }
+
+    private static long key(Summary summary, long openBreak) {
+        return openBreak << 1 | (summary.signs().has(Sign.DRAPE_WORN) ? 1 : 0);
     }
 
     @Override
     public Check prepare(JudgementContext context) {
-        int halfFrom = permille(context.value(this, HALF_FROM));
-        int halfTo = permille(context.value(this, HALF_TO));
-        int high = permille(context.value(this, HIGH));
-        int low = permille(context.value(this, LOW));
-        int near = permille(context.value(this, NEAR));
-        return summary -> {
+        return new Division(
+                permille(context.value(this, HALF_FROM)),
+                permille(context.value(this, HALF_TO)),
+                permille(context.value(this, HIGH)),
+                permille(context.value(this, LOW)),
+                permille(context.value(this, NEAR)));
+    }
+
+    private static int permille(double fraction) {
+        return (int) Math.round(fraction * 1000);
+    }
+
+    /** The rule with its heights, in thousandths of stature. */
+    private record Division(int halfFrom, int halfTo, int high, int low, int near) implements Check {
+        @Override
+        public Optional<Result> judge(Summary summary) {
             int at = summary.breakPermille();
             if (summary.signs().has(Sign.DRAPE_WORN)) {
                 return Optional.empty();
@@ -92,10 +106,12 @@ public final class ProportionThirdsRule implements WholeRule {
             }
             boolean third = Math.abs(at - high) <= near || Math.abs(at - low) <= near;
             return third ? Result.credit(new Thirds(at / 1000.0)) : Optional.empty();
-        };
-    }
+        }
 
-    private static int permille(double fraction) {
-        return (int) Math.round(fraction * 1000);
+        /** Only a break in the middle costs anything. */
+        @Override
+        public long key(WholeRule rule, Summary summary) {
+            return ProportionThirdsRule.key(summary, summary.openBreak(halfFrom, halfTo));
+        }
     }
 }
