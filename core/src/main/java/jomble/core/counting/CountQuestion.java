@@ -88,6 +88,11 @@ public record CountQuestion(
         return new CountQuestion(pieces, contexts, counted, included, containing, placed, structure, completions);
     }
 
+    /** The same question in other contexts. */
+    public CountQuestion in(List<JudgementContext> others) {
+        return new CountQuestion(pieces, others, counted, includeDaring, containing, placed, structure, completions);
+    }
+
     /** The same question, counting other slots. */
     public CountQuestion counting(CountedSlots slots) {
         return new CountQuestion(pieces, contexts, slots, includeDaring, containing, placed, structure, completions);

@@ -16,6 +16,15 @@ public interface Counter {
     Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress);
 
     /**
+     * The totals of {@link #count} alone, which cost less.
+     *
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws TooManyCombinationsException when there are more than 2^127 − 1
+     */
+    Totals totals(CountQuestion question, Progress progress);
+
+    /**
      * What pieces in slots that are not counted do, for {@link Counts#with}.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop

@@ -4,11 +4,13 @@ import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
+import jomble.core.counting.ContextTotals;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
@@ -17,6 +19,7 @@ import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.TooManyCombinationsException;
+import jomble.core.counting.Totals;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.server.problem.ProblemAdvice;
 import org.springframework.stereotype.Component;
@@ -33,6 +36,7 @@ class LiveCounts {
     private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
     private static final long QUIET_MILLIS = 1500;
     private static final int REMEMBERED = 60;
+    private static final int TOTALS_REMEMBERED = 600;
     private static final int THREADS = 3;
 
     private final Counter counter;
@@ -40,6 +44,8 @@ class LiveCounts {
     private final CountingAhead ahead = new CountingAhead(QUIET_MILLIS);
     /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
     private final Remembered<Asked, Known> known = new Remembered<>(REMEMBERED);
+    /** Of questions that only the totals were asked of. */
+    private final Remembered<CountQuestion, Totals> totals = new Remembered<>(TOTALS_REMEMBERED);
 
     LiveCounts(Counter counter) {
         this.counter = counter;
@@ -119,19 +125,28 @@ class LiveCounts {
     /** The totals of many contexts, each as it is counted. */
     SseEmitter streamCells(List<Cell> cells) {
         return inBackground((emitter, progress) -> {
+            ContextTotals table = new ContextTotals(counter);
             for (Cell cell : cells) {
-                Counts counts = first(cell.asked(), progress).counts();
+                CountQuestion question = cell.asked().question();
+                totalsKnown(cell.asked()).ifPresent(found -> table.know(question, found));
+                Totals found = table.of(question, progress);
+                totals.put(question, found);
                 send(
                         emitter,
                         "cell",
                         new CellView(
                                 cell.season(),
                                 cell.occasion(),
-                                CountsView.exact(counts.total()),
-                                CountsView.exact(counts.daring())));
+                                CountsView.exact(found.total()),
+                                CountsView.exact(found.daring())));
             }
             send(emitter, "complete", Map.of("cells", cells.size()));
         });
+    }
+
+    private Optional<Totals> totalsKnown(Asked asked) {
+        Known counted = known.get(asked.withoutCompletions());
+        return Optional.ofNullable(counted == null ? totals.get(asked.question()) : Totals.of(counted.counts()));
     }
 
     private SseEmitter inBackground(Telling telling) {

@@ -18,6 +18,7 @@ import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
+import jomble.core.counting.Totals;
 import jomble.core.piece.PieceId;
 import jomble.server.client.ClientService;
 import jomble.server.document.ClientQuestions;
@@ -41,6 +42,11 @@ class CountingAtStartTest {
         public Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress) {
             asked.add(question);
             return FIGURES;
+        }
+
+        @Override
+        public Totals totals(CountQuestion question, Progress progress) {
+            throw new AssertionError("bare totals are not asked for ahead");
         }
 
         @Override

@@ -20,6 +20,7 @@ import jomble.core.counting.NeverTogether;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.TooManyCombinationsException;
+import jomble.core.counting.Totals;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
@@ -102,6 +103,15 @@ public final class DiagramCounter implements Counter {
         }
         progress.goOn(1);
         return counts;
+    }
+
+    @Override
+    public Totals totals(CountQuestion question, Progress progress) {
+        return orRefused(() -> fields.ask(question, field -> {
+            Tally tally = new Tally(question, field.options(), List.of());
+            field.tell(Forced.by(question, field.options()), progress, tally::add);
+            return new Totals(tally.total(), tally.daring());
+        }));
     }
 
     @Override
