@@ -18,7 +18,7 @@ public final class Diagram {
     public static final int DARING = 1;
     public static final int WORKS = 2;
     private static final int FIRST_CAPACITY = 1024;
-    private static final int MOST_CHILDREN = 1 << 23;
+    private static final int MOST_CHILDREN = 1 << 22;
 
     /** The children of each node, and last its level: nodes are equal when both are. */
     private final Numbering children = new Numbering();
