@@ -14,7 +14,8 @@ import jomble.core.outfit.Structure;
 
 /**
  * Walks all bodies of a question, structure by structure. A small wardrobe is walked by one thread; a large one is shared out between
- * two, each share with a diagram of its own, so that they do not wait for each other and no table becomes too large.
+ * two, each of which goes on from share to share with a diagram of its own until that is too large, so that they do not wait for each
+ * other and what was found out is not found out again.
  */
 final class Sweep {
     private final Field field;
