@@ -44,7 +44,7 @@ public final class DiagramCounter implements Counter {
     private static final double FIND_SHARE = 0.9;
 
     /** Fewer than these are walked before a second thread has started; many more take too large tables. */
-    private static final int OPTIONS_OF_A_SHARE = 12;
+    private static final int OPTIONS_OF_A_SHARE = 24;
 
     private final RuleCatalogue catalogue;
     private final FieldPool fields;

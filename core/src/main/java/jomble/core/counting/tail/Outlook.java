@@ -12,9 +12,6 @@ import jomble.core.counting.table.Squares;
  */
 final class Outlook {
     private static final int FIRST_CAPACITY = 64;
-    private static final int STATE = 0;
-    /** What the far levels are charged, or the first of them. */
-    private static final int FAR = 1;
 
     private final Prospects prospects;
     private final PairCharges pairs;
@@ -28,17 +25,16 @@ final class Outlook {
     /** By near level and the first far one, what is seen: by what the far levels are charged, and by state. */
     private final Squares[] known;
 
-    /** By far level and what is seen. */
     private final Row[][] rows;
     /** By level and what is seen, the rules that pair rules may charge to a far level, now or later. */
     private final long[][] rules;
 
     /** By choice, 0 for the empty slot. */
-    private static final class Row {
-        /** What is seen after it; {@link Rows#UNKNOWN} until it was worked out. */
-        private final int[] next;
-        /** What it is then charged, a number of {@link Charges}. */
-        private final int[] charge;
+    static final class Row {
+        /** What is seen after it; {@link Rows#UNKNOWN} until {@link Outlook#look} worked it out. */
+        final int[] next;
+        /** What it is then charged, a number of {@link Charges}; at a near level without what pair rules charge. */
+        final int[] charge;
 
         private Row(int choices) {
             this.next = new int[choices];
@@ -77,46 +73,30 @@ final class Outlook {
         return rules[level][number];
     }
 
-    /** What is seen once a level is decided. */
-    int next(int level, int number, int choice) {
-        if (level >= near) {
-            return row(level, number, choice).next[choice];
-        }
-        int far = seen[level].at(number, FAR);
-        int state = prospects.after(level, seen[level].at(number, STATE), choice);
-        return at(level + 1, state, choice == 0 ? far : pairs.farWith(far, level, choice - 1));
+    Row row(int level, int number) {
+        return rows[level][number];
     }
 
-    /** What is then charged, a number of {@link Charges}; at a near level without what pair rules charge. */
-    int charge(int level, int number, int choice) {
-        if (choice == 0 && !tail.levels().get(level).mayBeEmpty()) {
-            return Charges.STOP;
-        }
-        return level < near
-                ? prospects.charge(level, seen[level].at(number, STATE), choice)
-                : row(level, number, choice).charge[choice];
-    }
-
-    private Row row(int level, int number, int choice) {
+    /** Works out where a choice leads to. */
+    void look(int level, int number, int choice) {
         Row row = rows[level][number];
-        if (row.next[choice] == Rows.UNKNOWN) {
-            look(level, number, choice, row);
-        }
-        return row;
-    }
-
-    private void look(int level, int number, int choice, Row row) {
-        int[] then = Arrays.copyOfRange(seen[level].copyOf(number), 1, seen[level].length(number));
-        int before = seen[level].at(number, STATE);
+        int before = seen[level].at(number, 0);
         int charge = prospects.charge(level, before, choice);
-        then[0] = prospects.after(level, before, choice);
-        for (int i = 1; i < then.length && choice > 0; i++) {
-            then[i] = pairs.with(level + i, then[i], level, choice - 1);
+        int state = prospects.after(level, before, choice);
+        if (level < near) {
+            int far = seen[level].at(number, 1);
+            row.next[choice] = at(level + 1, state, choice == 0 ? far : pairs.farWith(far, level, choice - 1));
+        } else {
+            int[] here = seen[level].copyOf(number);
+            charge = choice == 0 ? charge : charges.union(charge, pairs.charge(level, here[1], choice - 1));
+            int[] then = Arrays.copyOfRange(here, 1, here.length);
+            then[0] = state;
+            for (int i = 1; i < then.length && choice > 0; i++) {
+                then[i] = pairs.with(level + i, then[i], level, choice - 1);
+            }
+            row.next[choice] = number(level + 1, then);
         }
-        row.next[choice] = number(level + 1, then);
-        row.charge[choice] = choice == 0
-                ? charge
-                : charges.union(charge, pairs.charge(level, seen[level].at(number, FAR), choice - 1));
+        row.charge[choice] = choice == 0 && !tail.levels().get(level).mayBeEmpty() ? Charges.STOP : charge;
     }
 
     private int at(int level, int state, int far) {
@@ -142,14 +122,13 @@ final class Outlook {
         if (level == levels) {
             return 0;
         }
-        int before = seen[level].size();
         int number = seen[level].number(tuple);
         if (number == rows[level].length) {
             rows[level] = Arrays.copyOf(rows[level], number * 2);
             rules[level] = Arrays.copyOf(rules[level], number * 2);
         }
-        if (number == before) {
-            rows[level][number] = level < near ? null : new Row(pairs.ways(level) + 1);
+        if (rows[level][number] == null) {
+            rows[level][number] = new Row(pairs.ways(level) + 1);
             rules[level][number] = rules(level, tuple);
         }
         return number;

@@ -198,10 +198,13 @@ public final class TailSearch {
     private int go(int level, int situation, int choice) {
         int seen = situations[level].seen(situation);
         int spent = situations[level].spent(situation);
-        int charged = charges.union(situations[level].charge(situation), outlook.charge(level, seen, choice));
-        if (charges.points(charged) + spent > MOST_POINTS) {
-            return Joiner.NO;
+        Outlook.Row row = outlook.row(level, seen);
+        int next = row.next[choice];
+        if (next == Rows.UNKNOWN) {
+            outlook.look(level, seen, choice);
+            next = row.next[choice];
         }
-        return at(level + 1, outlook.next(level, seen, choice), charged, spent);
+        int charged = charges.union(situations[level].charge(situation), row.charge[choice]);
+        return charges.points(charged) + spent > MOST_POINTS ? Joiner.NO : at(level + 1, next, charged, spent);
     }
 }
