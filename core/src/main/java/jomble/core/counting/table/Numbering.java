@@ -33,14 +33,9 @@ public final class Numbering {
         return values[begins[number] + place];
     }
 
-    /** What the arrays hold, one after the other; not to be written on, and out of date once there is a new one. */
-    public int[] values() {
-        return values;
-    }
-
-    /** Where an array begins in {@link #values}. */
-    public int begin(int number) {
-        return begins[number];
+    /** How much all arrays hold together. */
+    public int held() {
+        return begins[size];
     }
 
     public int[] copyOf(int number) {
