@@ -3,7 +3,7 @@ package jomble.core.piece;
 /** The name of a piece within its wardrobe: any text of 1 to 64 characters. */
 public record PieceId(String value) implements Comparable<PieceId> {
     public PieceId {
-        if (value.isEmpty() || value.length() > 64) {
+        if (value.isEmpty() || value.codePointCount(0, value.length()) > 64) {
             throw new IllegalArgumentException("an id has 1 to 64 characters: " + value);
         }
     }

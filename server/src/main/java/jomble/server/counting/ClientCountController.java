@@ -24,6 +24,7 @@ import jomble.core.piece.Word;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
+import jomble.server.document.NamedPieces;
 import jomble.server.drawing.OutfitDrawings;
 import jomble.server.problem.ProblemException;
 import org.springframework.beans.factory.annotation.Value;
@@ -165,11 +166,8 @@ class ClientCountController {
         for (String place : placed == null ? List.<String>of() : placed) {
             int sign = place.indexOf('=');
             Optional<Slot> slot = Word.find(Slot.class, place.substring(0, Math.max(0, sign)));
-            PieceId id = new PieceId(place.substring(sign + 1));
-            if (slot.isEmpty() || wardrobe.find(id).isEmpty()) {
-                throw ProblemException.notFound("The place or the piece in " + place);
-            }
-            places.put(slot.get(), id);
+            List<PieceId> id = NamedPieces.read("/placed", List.of(place.substring(sign + 1)), wardrobe);
+            places.put(slot.orElseThrow(() -> ProblemException.notFound("The place in " + place)), id.get(0));
         }
         return places;
     }
@@ -212,9 +210,7 @@ class ClientCountController {
             @RequestParam(defaultValue = "20") int limit) {
         boolean isOnlyDaring = isOnlyDaring(verdict);
         Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring || isOnlyDaring));
-        Node node = Node.at("/containing", containing == null ? List.of() : containing);
-        List<PieceId> ids = QuestionReader.pieceIds(node, question.wardrobe());
-        node.finish();
+        List<PieceId> ids = NamedPieces.read("/containing", containing, question.wardrobe());
         CountQuestion asked = question.toCount()
                 .containing(ids)
                 .wearing(places(placed, question.wardrobe()))

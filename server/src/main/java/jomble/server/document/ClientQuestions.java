@@ -1,6 +1,7 @@
 package jomble.server.document;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,13 +37,13 @@ public class ClientQuestions {
     /**
      * The context chosen on screen.
      *
-     * @param months months of the season, empty for no weather
+     * @param months months of the season, empty for no weather; one that is none is told of when the question is asked
      * @param occasion name of one of the brief's occasions, null or blank for any
      * @param counting preset of counted slots, or slots with commas between them; null for outfits
      */
     public record Chosen(List<Integer> months, String occasion, String counting, boolean daring) {
         public Chosen {
-            months = months == null ? List.of() : List.copyOf(months);
+            months = months == null ? List.of() : Collections.unmodifiableList(months);
         }
     }
 

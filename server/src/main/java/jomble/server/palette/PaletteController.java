@@ -1,5 +1,7 @@
 package jomble.server.palette;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,7 +39,10 @@ class PaletteController {
 
     record AlikeView(String family, String hex, String name, List<String> pieces, double spread) {}
 
-    record ClientPaletteView(List<String> base, List<String> accents, List<String> avoid) {}
+    record ClientPaletteView(
+            @NotNull List<String> base,
+            @NotNull List<String> accents,
+            @NotNull List<String> avoid) {}
 
     record PaletteView(
             List<SwatchView> swatches, List<AlikeView> alike, double alikeWithin, ClientPaletteView client) {}
@@ -71,7 +76,7 @@ class PaletteController {
 
     /** Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it. */
     @PutMapping
-    PaletteView change(@PathVariable UUID clientId, @RequestBody ClientPaletteView palette) {
+    PaletteView change(@PathVariable UUID clientId, @Valid @RequestBody ClientPaletteView palette) {
         clients.changeBrief(
                 clientId,
                 "palette",

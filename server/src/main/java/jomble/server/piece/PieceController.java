@@ -3,6 +3,7 @@ package jomble.server.piece;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -65,7 +66,7 @@ class PieceController {
      */
     record EntryRequest(@NotBlank @Size(max = 400) String line, Boolean keepUnknown, Map<String, Object> also) {}
 
-    record LinesRequest(@NotEmpty @Size(max = 500) List<@Size(max = 400) String> lines, Boolean keepUnknown) {}
+    record LinesRequest(@NotEmpty @Size(max = 500) List<@NotNull @Size(max = 400) String> lines, Boolean keepUnknown) {}
 
     record SetRequest(
             @NotBlank String kind,

@@ -1,6 +1,7 @@
 package jomble.server.problem;
 
 import java.net.URI;
+import java.util.Comparator;
 import java.util.List;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.TooManyCombinationsException;
@@ -9,6 +10,7 @@ import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -17,10 +19,12 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns every failure into {@code application/problem+json} (RFC 9457); never a stack trace. */
@@ -101,10 +105,20 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Problem> problems = e.getBindingResult().getFieldErrors().stream()
+                .sorted(Comparator.comparing(FieldError::getField)
+                        .thenComparing(error -> String.valueOf(error.getCode())))
                 .map(error -> new Problem(
                         "/" + error.getField().replace('.', '/'), "invalid", String.valueOf(error.getDefaultMessage())))
                 .toList();
         return invalid(new InvalidInputException(problems));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String place = e instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : "";
+        return invalid(new InvalidInputException(
+                List.of(new Problem("/" + place, "not-readable", "\"" + e.getValue() + "\" cannot be read here"))));
     }
 
     @Override

@@ -2,7 +2,6 @@ package jomble.server.rule;
 
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +12,7 @@ import jomble.core.judgement.Ruling;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
 import jomble.server.client.ClientService;
+import jomble.server.document.NamedPieces;
 import jomble.server.piece.PieceService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
@@ -52,12 +52,14 @@ class OverrideController {
      * @param decision approved or never
      */
     record Asked(List<String> pieces, List<String> anyOf, String decision, String reason, String by) {
-        List<List<String>> groups() {
-            List<String> together = pieces == null ? List.of() : pieces;
-            return anyOf == null || anyOf.isEmpty()
+        List<List<PieceId>> groups(Wardrobe wardrobe) {
+            List<PieceId> together = NamedPieces.read("/pieces", pieces, wardrobe);
+            List<PieceId> others = NamedPieces.read("/anyOf", anyOf, wardrobe);
+            return others.isEmpty()
                     ? List.of(together)
-                    : anyOf.stream()
+                    : others.stream()
                             .map(other -> Stream.concat(together.stream(), Stream.of(other))
+                                    .distinct()
                                     .toList())
                             .toList();
         }
@@ -67,10 +69,7 @@ class OverrideController {
     List<RulingView> all(@PathVariable UUID clientId) {
         return clients.wardrobeWithoutPieces(clientId).overrides().rulings().stream()
                 .map(ruling -> new RulingView(
-                        ruling.pieces().stream().map(PieceId::value).toList(),
-                        ruling.decision().id(),
-                        ruling.reason(),
-                        ruling.by()))
+                        values(ruling.pieces()), ruling.decision().id(), ruling.reason(), ruling.by()))
                 .toList();
     }
 
@@ -79,9 +78,9 @@ class OverrideController {
     List<RulingView> rule(@PathVariable UUID clientId, @RequestBody Asked asked) {
         Wardrobe wardrobe = pieces.wardrobe(clientId);
         Overrides overrides = wardrobe.overrides();
-        for (List<String> together : asked.groups()) {
-            Ruling ruling = read(together, asked, wardrobe);
-            List<Ruling> rulings = without(overrides, ruling.pieces());
+        for (List<PieceId> together : asked.groups(wardrobe)) {
+            Ruling ruling = read(together, asked);
+            List<Ruling> rulings = without(overrides, values(together));
             rulings.add(ruling);
             overrides = new Overrides(rulings);
         }
@@ -93,30 +92,28 @@ class OverrideController {
     @DeleteMapping
     List<RulingView> takeBack(@PathVariable UUID clientId, @RequestParam("piece") List<String> named) {
         Wardrobe wardrobe = clients.wardrobeWithoutPieces(clientId);
-        List<PieceId> ids = named.stream().map(PieceId::new).toList();
-        clients.keepFrame(clientId, wardrobe.ruled(new Overrides(without(wardrobe.overrides(), ids))), Ids.next());
+        clients.keepFrame(clientId, wardrobe.ruled(new Overrides(without(wardrobe.overrides(), named))), Ids.next());
         return all(clientId);
     }
 
-    private static List<Ruling> without(Overrides overrides, List<PieceId> pieces) {
+    private static List<Ruling> without(Overrides overrides, List<String> pieces) {
         List<Ruling> others = new ArrayList<>(overrides.rulings());
-        others.removeIf(ruling -> new HashSet<>(ruling.pieces()).equals(new HashSet<>(pieces)));
+        others.removeIf(ruling -> new HashSet<>(values(ruling.pieces())).equals(new HashSet<>(pieces)));
         return others;
     }
 
-    private static Ruling read(List<String> together, Asked asked, Wardrobe wardrobe) {
+    private static List<String> values(List<PieceId> ids) {
+        return ids.stream().map(PieceId::value).toList();
+    }
+
+    private static Ruling read(List<PieceId> ids, Asked asked) {
         Optional<Ruling.Decision> decision = Word.find(Ruling.Decision.class, String.valueOf(asked.decision()));
-        List<PieceId> ids =
-                new LinkedHashSet<>(together).stream().map(PieceId::new).toList();
         boolean approvesOne = ids.size() == 1 && decision.equals(Optional.of(Ruling.Decision.APPROVED));
         if (decision.isEmpty() || ids.isEmpty() || approvesOne || ids.size() > MOST_PIECES) {
             throw ProblemException.conflict(
                     "not-a-ruling",
                     "Approve two pieces or more, or rule out one or more, " + MOST_PIECES + " at most.");
         }
-        ids.stream().filter(id -> wardrobe.find(id).isEmpty()).findFirst().ifPresent(id -> {
-            throw ProblemException.notFound("The piece " + id);
-        });
         return new Ruling(ids, decision.get(), cut(asked.reason(), MOST_REASON), cut(asked.by(), MOST_BY));
     }
 

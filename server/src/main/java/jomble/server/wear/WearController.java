@@ -3,7 +3,6 @@ package jomble.server.wear;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -12,6 +11,7 @@ import jomble.core.piece.PieceId;
 import jomble.core.wear.Wear;
 import jomble.core.wear.WearLog;
 import jomble.server.client.ClientService;
+import jomble.server.document.NamedPieces;
 import jomble.server.piece.PieceService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
@@ -64,11 +64,7 @@ class WearController {
             throw ProblemException.conflict("no-pieces", "Name at least one piece.");
         }
         Wardrobe wardrobe = pieces.wardrobe(clientId);
-        List<PieceId> worn =
-                new LinkedHashSet<>(request.pieces()).stream().map(PieceId::new).toList();
-        worn.stream().filter(id -> wardrobe.find(id).isEmpty()).findFirst().ifPresent(id -> {
-            throw ProblemException.notFound("The piece " + id);
-        });
+        List<PieceId> worn = NamedPieces.read("/pieces", request.pieces(), wardrobe);
         clients.keepFrame(clientId, wardrobe.worn(new Wear(date, worn)), Ids.next());
         return worn(clientId);
     }

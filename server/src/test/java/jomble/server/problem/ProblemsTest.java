@@ -34,7 +34,7 @@ class ProblemsTest {
                 Arguments.of("POST", "/api/v1/clients", "{\"name\":\" \"}", 400, "invalid-input"),
                 Arguments.of("GET", NOWHERE, null, 404, "not-found"),
                 Arguments.of("GET", NOWHERE + "/pieces", null, 404, "not-found"),
-                Arguments.of("GET", "/api/v1/clients/not-an-id", null, 400, "http-400"),
+                Arguments.of("GET", "/api/v1/clients/not-an-id", null, 400, "invalid-input"),
                 Arguments.of("GET", "/api/v1/nothing-here", null, 404, "http-404"),
                 Arguments.of("PATCH", "/api/v1/clients", "{}", 405, "http-405"));
     }

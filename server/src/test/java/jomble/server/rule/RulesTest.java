@@ -107,7 +107,7 @@ class RulesTest {
         Answer refused = stylist.post(
                 client + "/overrides",
                 Map.of("pieces", List.of("top"), "anyOf", List.of("bottom", "nowhere"), "decision", "never"));
-        assertThat(refused.status()).isEqualTo(404);
+        assertThat(refused.at("errors", 0, "pointer")).isEqualTo("/anyOf/1");
         assertThat(stylist.get(client + "/overrides").list()).isEmpty();
     }
 
@@ -158,7 +158,7 @@ class RulesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"top, approved, 409", "nobody, never, 404", "top, maybe, 409"})
+    @CsvSource({"top, approved, 409", "nobody, never, 400", "top, maybe, 409"})
     void refusesARulingThatIsNone(String piece, String decision, int status) {
         Answer answer = stylist.post(client + "/overrides", Map.of("pieces", List.of(piece), "decision", decision));
         assertThat(answer.status()).isEqualTo(status);

@@ -60,7 +60,7 @@ class WearsTest {
     @ParameterizedTest(name = "{0} on {1}: {2} {3}")
     @CsvSource({
         "a, 2999-01-01, 409, in-the-future",
-        "c, 2026-01-01, 404, not-found",
+        "c, 2026-01-01, 400, invalid-input",
     })
     void refusesWhatCannotHaveBeenWorn(String piece, String date, int status, String code) {
         Answer answer = wear(date, piece);
