@@ -804,9 +804,9 @@ export interface components {
             value?: string;
         };
         ClientPaletteView: {
-            accents?: string[];
-            avoid?: string[];
-            base?: string[];
+            accents: string[];
+            avoid: string[];
+            base: string[];
         };
         ClientSummary: {
             /** Format: uuid */
