@@ -13,9 +13,6 @@ import jomble.core.piece.Word;
 /** The JSON Schema (draft 2020-12) of the wardrobe document, written from the vocabulary itself. */
 public final class WardrobeSchema {
     private static final Map<String, Object> ID = Map.of("type", "string", "minLength", 1, "maxLength", 64);
-    private static final Map<String, Object> COLOUR = Map.of("type", "string", "pattern", "^#[0-9a-fA-F]{6}$");
-    private static final List<String> NUMBERS = List.of("heelCm", "hemmedForHeelCm", "warmthClo");
-    private static final List<String> TEXTS = List.of("label", "set", "size", "notes", "acquired", "dueBack");
 
     private WardrobeSchema() {}
 
@@ -59,7 +56,7 @@ public final class WardrobeSchema {
 
     private static Map<String, Object> attributes() {
         Map<String, Object> properties = new LinkedHashMap<>();
-        Attribute.all().forEach(attribute -> properties.put(attribute.name(), form(attribute)));
+        Attribute.all().forEach(attribute -> properties.put(attribute.name(), AttributeSchema.of(attribute)));
         return properties;
     }
 
@@ -76,38 +73,6 @@ public final class WardrobeSchema {
         kind.put("properties", properties);
         kind.put("additionalProperties", false);
         return kind;
-    }
-
-    private static Map<String, Object> form(Attribute<?> attribute) {
-        if (attribute == Attribute.COLOURS) {
-            Map<String, Object> shared = Map.of(
-                    "type", "object",
-                    "required", List.of("hex"),
-                    "properties", Map.of("hex", COLOUR, "share", Map.of("type", "number")));
-            return Map.of(
-                    "type", List.of("array", "null"), "maxItems", 5, "items", Map.of("anyOf", List.of(COLOUR, shared)));
-        }
-        if (attribute == Attribute.FIBRES) {
-            return Map.of("type", List.of("array", "null"), "items", Map.of("type", "object"));
-        }
-        if (List.of(Attribute.ROLES, Attribute.FINISHES, Attribute.DETAILS).contains(attribute)) {
-            return Map.of("type", List.of("array", "null"), "items", Map.of("enum", attribute.words()));
-        }
-        if (attribute == Attribute.TAGS) {
-            return Map.of("type", List.of("array", "null"), "maxItems", 20, "items", Map.of("type", "string"));
-        }
-        if (List.of(Attribute.CONSTRUCTION, Attribute.CARE_NEEDS, Attribute.COST, Attribute.ERRAND)
-                .contains(attribute)) {
-            return Map.of("type", List.of("object", "null"));
-        }
-        if (!attribute.words().isEmpty()) {
-            List<Object> words = new ArrayList<>(attribute.words());
-            words.add(null);
-            return Map.of("enum", words);
-        }
-        String type =
-                TEXTS.contains(attribute.name()) ? "string" : NUMBERS.contains(attribute.name()) ? "number" : "integer";
-        return Map.of("type", List.of(type, "null"));
     }
 
     private static Map<String, Object> override() {
@@ -134,8 +99,10 @@ public final class WardrobeSchema {
                 List.of("date", "pieces"),
                 "properties",
                 Map.of(
-                        "date", Map.of("type", "string", "format", "date"),
-                        "pieces", Map.of("type", "array", "minItems", 1, "maxItems", 40, "items", ID)),
+                        "date",
+                        AttributeSchema.DATE,
+                        "pieces",
+                        Map.of("type", "array", "minItems", 1, "maxItems", 40, "items", ID)),
                 "additionalProperties",
                 false);
     }
