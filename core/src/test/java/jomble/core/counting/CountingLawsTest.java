@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import jomble.core.Contexts;
 import jomble.core.RandomWardrobes;
 import jomble.core.counting.census.DiagramCounter;
 import jomble.core.document.Question;
@@ -189,16 +190,7 @@ class CountingLawsTest {
     private static JudgementContext ruledBy(JudgementContext context, Ruling ruling) {
         List<Ruling> rulings = new ArrayList<>(context.overrides().rulings());
         rulings.add(ruling);
-        return new JudgementContext(
-                context.brief(),
-                context.occasion(),
-                context.weather(),
-                context.schools(),
-                context.setKinds(),
-                context.parameters(),
-                context.date(),
-                context.finishing(),
-                new Overrides(rulings));
+        return Contexts.with(context, new Overrides(rulings));
     }
 
     /** Every combination wears at most one piece of a slot, and what must be worn is worn in every one. */
