@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 
-/** Single keys for the whole workspace; silent while something is being typed, except for combinations. */
+/** Keys, alone or with Ctrl, for the whole workspace; silent while something is being typed. */
 export function useKeys(actions: Record<string, () => void>) {
   const current = useRef(actions);
   useEffect(() => {

@@ -1,0 +1,60 @@
+import { act, cleanup, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import { onDesk } from '../../testing/desk';
+import { contextQuery, useChosen, type Chosen } from './context';
+
+let change: ReturnType<typeof useChosen>[1];
+
+function Probe() {
+  const [chosen, set] = useChosen();
+  change = set;
+  return <output>{JSON.stringify(chosen)}</output>;
+}
+
+const chosen = () => JSON.parse(screen.getByRole('status').textContent!) as Chosen;
+
+afterEach(cleanup);
+
+describe('the context in the address', () => {
+  it.each<[string, Partial<Chosen>, object]>([
+    [
+      '',
+      {
+        season: '',
+        months: [],
+        occasion: '',
+        counting: 'outfits',
+        daring: false,
+        rows: 'top',
+        columns: 'bottom',
+      },
+      { counting: 'outfits', daring: false, months: undefined, occasion: undefined },
+    ],
+    [
+      '?season=winter&occasion=Desk+day&daring=yes',
+      { months: [12, 1, 2], occasion: 'Desk day', daring: true },
+      { counting: 'outfits', daring: true, months: [12, 1, 2], occasion: 'Desk day' },
+    ],
+    ['?season=monsoon', { season: 'monsoon', months: [] }, { months: undefined }],
+    ['?daring=perhaps', { daring: false }, { daring: false }],
+    ['?rows=jacket&columns=shoes', { rows: 'jacket', columns: 'shoes' }, {}],
+    ['?counting=clothes&columns=shoes', { rows: 'top', columns: 'bottom' }, { counting: 'clothes' }],
+    ['?rows=bottom', { rows: 'bottom', columns: 'top' }, {}],
+    ['?counting=mid,jacket', { rows: 'mid', columns: 'jacket' }, { counting: 'mid,jacket' }],
+  ])('of “%s”', (search, read, query) => {
+    onDesk(<Probe />, [], search);
+    expect(chosen()).toMatchObject(read);
+    expect(contextQuery(chosen())).toMatchObject(query);
+  });
+
+  it('is changed part by part, and what is empty leaves it', () => {
+    const { router } = onDesk(<Probe />, [], '?season=winter&occasion=Desk+day&view=byPiece');
+    act(() => change({ season: 'summer', daring: 'yes' }));
+    expect(chosen()).toMatchObject({ season: 'summer', occasion: 'Desk day', daring: true });
+    act(() => change({ occasion: '', daring: undefined }));
+    expect(Object.fromEntries(new URLSearchParams(router.state.location.search))).toEqual({
+      season: 'summer',
+      view: 'byPiece',
+    });
+  });
+});

@@ -1,0 +1,63 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { createMemoryRouter, RouterProvider } from 'react-router';
+import type { Counts, PieceView } from '../api/client';
+import { DeskContext, everything, type Desk } from '../features/workspace/context';
+
+/** A piece with no more than a table needs. */
+export function piece(id: string, roles: string[], more: Partial<PieceView> = {}): PieceView {
+  return {
+    id,
+    roles,
+    label: `the ${id}`,
+    kindName: id,
+    flat: '',
+    order: { colour: 0 },
+    ...more,
+  } as PieceView;
+}
+
+/** Counts of nothing, but for what is given. */
+export function counts(some: Partial<Counts>): Counts {
+  return {
+    total: 0,
+    daring: 0,
+    paper: 0,
+    perPiece: {},
+    reach: {},
+    keeps: {},
+    perStructure: [],
+    perPair: {},
+    shareInTheDark: 0,
+    inTheDark: { works: 0, all: 0 },
+    missing: [],
+    orphans: [],
+    neverTogether: [],
+    millis: 1,
+    ...some,
+  };
+}
+
+/** Shows something on the desk of a client with these pieces, at an address of the workspace. */
+export function onDesk(children: ReactNode, pieces: PieceView[], search = '', occasions: string[] = []) {
+  const desk = {
+    client: { occasions: occasions.map((name) => ({ name })) },
+    pieces,
+    shown: pieces,
+    byId: new Map(pieces.map((one) => [one.id, one])),
+    stamp: '1',
+    filter: everything,
+    selection: new Set<string>(),
+  } as unknown as Desk;
+  const router = createMemoryRouter(
+    [{ path: '/clients/:clientId/counts', element: <DeskContext value={desk}>{children}</DeskContext> }],
+    { initialEntries: [`/clients/c1/counts${search}`] },
+  );
+  const view = render(
+    <QueryClientProvider client={new QueryClient()}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>,
+  );
+  return { ...view, router };
+}
