@@ -6,5 +6,6 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   build: { outDir: 'dist', assetsInlineLimit: 0 },
-  test: { environment: 'jsdom' },
+  // what renders asks for a browser's document in its first line
+  test: { environment: 'node' },
 });

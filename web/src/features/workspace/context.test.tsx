@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { act, cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { onDesk } from '../../testing/desk';
