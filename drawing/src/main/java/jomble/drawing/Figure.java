@@ -30,8 +30,8 @@ public final class Figure {
     public static final double HEIGHT = 424;
     public static final double CROWN = 12;
     private static final double HALF_WIDTH = 112;
-    private static final double COAT_X = 178;
-    private static final double COAT_HALF_WIDTH = 90;
+    private static final double COAT_X = 190;
+    private static final double COAT_HALF_WIDTH = 110;
 
     private static final Set<Slot> OVER_ALL =
             EnumSet.of(Slot.NECK, Slot.WATCH, Slot.HANDS, Slot.EXTRA, Slot.BAG, Slot.HAT);

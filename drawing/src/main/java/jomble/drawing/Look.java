@@ -33,6 +33,7 @@ public final class Look {
             Attribute.OPENING,
             Attribute.CONSTRUCTION,
             Attribute.METAL,
+            Attribute.SHOW,
             Attribute.HEEL_CM,
             Attribute.HEEL_TYPE,
             Attribute.TOE,

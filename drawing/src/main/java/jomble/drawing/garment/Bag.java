@@ -9,6 +9,10 @@ import jomble.drawing.ink.Weight;
 
 /** Bags, each with its own body, opening and handle. The body's top is at 0, its middle at x 0. */
 final class Bag implements Garment {
+    private static final double HALF_BELT = 46;
+    /** Between a belt and the waist, for what is worn beneath. */
+    private static final double ROOM = 6;
+
     private final String kind;
     private final Fabric fabric;
 
@@ -29,11 +33,16 @@ final class Bag implements Garment {
         }
     }
 
-    /** Beside the hand, at the hip or, for what has no handle, where the hand would hold it. */
+    /** Beside the hand, at the hip or, for what has no handle, where the hand would hold it; a belt bag about the waist. */
     @Override
     public void drawWorn(Sheet sheet, Wearing wearing) {
         Sheet bag = new Sheet();
         draw(bag, wearing);
+        if (kind.equals("belt-bag")) {
+            double waist = wearing.form().waist();
+            sheet.add(bag, (wearing.form().half(waist) + ROOM) / HALF_BELT, 0, waist);
+            return;
+        }
         double y = wearing.form().hip() + (kind.equals("tote-bag") ? 34 : kind.equals("clutch-bag") ? 12 : 26);
         sheet.add(bag, kind.equals("rucksack") ? 0.9 : 0.8, 82, y);
     }
@@ -138,8 +147,8 @@ final class Bag implements Garment {
     }
 
     private void beltBag(Sheet sheet) {
-        sheet.shape(Outline.polygon(-46, 8, -22, 5, -22, 13, -46, 15), fabric);
-        sheet.shape(Outline.polygon(46, 8, 22, 5, 22, 13, 46, 15), fabric);
+        sheet.shape(Outline.polygon(-HALF_BELT, 8, -22, 5, -22, 13, -HALF_BELT, 15), fabric);
+        sheet.shape(Outline.polygon(HALF_BELT, 8, 22, 5, 22, 13, HALF_BELT, 15), fabric);
         sheet.shape(
                 Outline.at(-24, 4)
                         .curve(0, -1, 24, 4)

@@ -98,6 +98,6 @@ final class Hat implements Garment {
             sheet.lines(Outline.at(3 + i * 5.4, 25).to(3 + i * 5.4, 38), fabric.line(), Weight.SEAM);
         }
         sheet.lines(Outline.at(7, 0).curve(12, 8, 12, 23), fabric.line(), Weight.FINE);
-        sheet.shape(Outline.circle(0, -5, 6), fabric);
+        sheet.shape(Outline.circle(0, -4, 5.5), fabric);
     }
 }
