@@ -30,8 +30,9 @@ public final class Figure {
     public static final double HEIGHT = 424;
     public static final double CROWN = 12;
     private static final double HALF_WIDTH = 112;
-    private static final double COAT_X = 190;
-    private static final double COAT_HALF_WIDTH = 110;
+    private static final double COAT_X = 178;
+    private static final double COAT_HALF_WIDTH = 90;
+    private static final double MARGIN = 3;
 
     private static final Set<Slot> OVER_ALL =
             EnumSet.of(Slot.NECK, Slot.WATCH, Slot.HANDS, Slot.EXTRA, Slot.BAG, Slot.HAT);
@@ -73,10 +74,16 @@ public final class Figure {
             Garments.of(coat.get().piece(), Slot.COAT)
                     .draw(hung, new Wearing(form, false, Set.of(), Double.NaN, false));
             DressForm.hanger(sheet, form, COAT_X);
-            sheet.add(hung, 1, COAT_X, 0);
+            sheet.add(hung, besideScale(hung), COAT_X, 0);
         }
         double width = beside ? HALF_WIDTH + COAT_X + COAT_HALF_WIDTH : 2 * HALF_WIDTH;
         return new Sheet.Frame(width, HEIGHT, 1, HALF_WIDTH, CROWN, false).of(sheet, title(), description());
+    }
+
+    /** A coat hangs level with the figure; only one too wide for its place is drawn smaller. */
+    private static double besideScale(Sheet coat) {
+        double[] box = coat.bounds();
+        return Math.min(1, (COAT_HALF_WIDTH - MARGIN) / Math.max(-box[0], box[2]));
     }
 
     /** Slots from the skin outwards, up to the jacket; a tucked top goes beneath the waistband, and legs into or over boots. */

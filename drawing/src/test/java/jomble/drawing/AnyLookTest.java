@@ -144,7 +144,7 @@ class AnyLookTest {
         for (boolean isCoatOn : new boolean[] {true, false}) {
             String figure = Figure.of(outfit, Heights.MEAN, isCoatOn);
             isWhole(figure, outfit.toString());
-            int width = figure.contains("viewBox=\"0 0 224") ? 224 : 412;
+            int width = figure.contains("viewBox=\"0 0 224") ? 224 : 380;
             assertThat(Raster.inkOnTheEdge(Raster.of(figure, width, 424)))
                     .as(String.format(Locale.ROOT, "coat on: %s, %s", isCoatOn, outfit))
                     .isZero();

@@ -37,6 +37,7 @@ public class Change {
     @Column(columnDefinition = "longtext")
     private String afterDoc;
 
+    private Integer place;
     private Long undoes;
     private UUID accountId;
     private Instant at;
@@ -53,6 +54,12 @@ public class Change {
         change.afterDoc = after;
         change.action = before == null ? "added" : after == null ? "deleted" : "changed";
         return change;
+    }
+
+    /** With the place in the wardrobe of a piece that goes. */
+    Change from(Integer formerPlace) {
+        this.place = formerPlace;
+        return this;
     }
 
     /** The opposite of a change, as a part of another step. */
@@ -88,6 +95,11 @@ public class Change {
 
     public String afterDoc() {
         return afterDoc;
+    }
+
+    /** Where the piece stood that went; null where none did, or it was before places were kept. */
+    public Integer place() {
+        return place;
     }
 
     public Instant at() {

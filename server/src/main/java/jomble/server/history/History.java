@@ -33,9 +33,22 @@ public class History {
         save(Change.of(clientId, step, ref, before, after));
     }
 
-    /** Records that a change was taken back, as part of the step {@code step}. */
-    public void recordTakenBack(Change change, UUID step) {
-        save(Change.takingBack(change, step));
+    /**
+     * Records that a piece was deleted.
+     *
+     * @param place where in the wardrobe it stood
+     */
+    public void recordDeleted(UUID clientId, UUID step, String ref, String before, int place) {
+        save(Change.of(clientId, step, ref, before, null).from(place));
+    }
+
+    /**
+     * Records that a change was taken back, as part of the step {@code step}.
+     *
+     * @param place where the piece stood if it goes with that, or null
+     */
+    public void recordTakenBack(Change change, UUID step, Integer place) {
+        save(Change.takingBack(change, step).from(place));
     }
 
     private void save(Change change) {

@@ -93,14 +93,16 @@ class PieceHistory {
                 clients.restoreFrame(clientId, change.beforeDoc());
             } else if (change.beforeDoc() != null) {
                 if (row == null) {
-                    row = new PieceRow(Ids.next(), clientId, change.ref(), ++position, clock.instant());
+                    int place = change.place() == null ? ++position : change.place();
+                    row = new PieceRow(Ids.next(), clientId, change.ref(), place, clock.instant());
                 }
                 mapper.write(row, mapper.read(change.beforeDoc(), known));
                 written.add(row);
             } else if (row != null) {
                 gone.add(row);
             }
-            history.recordTakenBack(change, step);
+            boolean goes = row != null && change.beforeDoc() == null;
+            history.recordTakenBack(change, step, goes ? row.position() : null);
         }
         rows.deleteAll(gone);
         rows.saveAll(written);

@@ -62,6 +62,10 @@ class PieceRow {
         return version;
     }
 
+    UUID clientId() {
+        return clientId;
+    }
+
     String ref() {
         return ref;
     }

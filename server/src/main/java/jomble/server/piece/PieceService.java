@@ -209,7 +209,11 @@ public class PieceService {
     public void delete(UUID clientId, String ref) {
         PieceRow row = find(clientId, ref);
         Kinds known = kinds.all();
-        history.record(clientId, Ids.next(), ref, mapper.text(mapper.piece(row, known)), null);
+        delete(row, Ids.next(), known);
+    }
+
+    private void delete(PieceRow row, UUID step, Kinds known) {
+        history.recordDeleted(row.clientId(), step, row.ref(), mapper.text(mapper.piece(row, known)), row.position());
         rows.delete(row);
     }
 
@@ -284,8 +288,7 @@ public class PieceService {
         clients.find(clientId);
         Kinds known = kinds.all();
         for (PieceRow row : rows.findByClientIdAndRefIn(clientId, refs)) {
-            history.record(clientId, step, row.ref(), mapper.text(mapper.piece(row, known)), null);
-            rows.delete(row);
+            delete(row, step, known);
         }
     }
 
@@ -335,8 +338,7 @@ public class PieceService {
         wardrobe.pieces().forEach(piece -> kept.add(piece.id().value()));
         for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
             if (!kept.contains(row.ref())) {
-                history.record(clientId, step, row.ref(), mapper.text(mapper.piece(row, known)), null);
-                rows.delete(row);
+                delete(row, step, known);
             }
         }
         rows.flush();
