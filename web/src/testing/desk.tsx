@@ -3,7 +3,7 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import type { Counts, PieceView } from '../api/client';
-import { DeskContext, everything, type Desk } from '../features/workspace/context';
+import { DeskContext, everything, type Chosen, type Desk } from '../features/workspace/context';
 
 /** A piece with no more than a table needs. */
 export function piece(id: string, roles: string[], more: Partial<PieceView> = {}): PieceView {
@@ -17,6 +17,17 @@ export function piece(id: string, roles: string[], more: Partial<PieceView> = {}
     ...more,
   } as PieceView;
 }
+
+/** The context of an address that says nothing of it. */
+export const usual: Chosen = {
+  season: '',
+  months: [],
+  occasion: '',
+  counting: 'outfits',
+  daring: false,
+  rows: 'top',
+  columns: 'bottom',
+};
 
 /** Counts of nothing, but for what is given. */
 export function counts(some: Partial<Counts>): Counts {

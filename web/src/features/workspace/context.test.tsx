@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { onDesk } from '../../testing/desk';
+import { onDesk, usual } from '../../testing/desk';
 import { contextQuery, useChosen, type Chosen } from './context';
 
 let change: ReturnType<typeof useChosen>[1];
@@ -18,19 +18,7 @@ afterEach(cleanup);
 
 describe('the context in the address', () => {
   it.each<[string, Partial<Chosen>, object]>([
-    [
-      '',
-      {
-        season: '',
-        months: [],
-        occasion: '',
-        counting: 'outfits',
-        daring: false,
-        rows: 'top',
-        columns: 'bottom',
-      },
-      { counting: 'outfits', daring: false, months: undefined, occasion: undefined },
-    ],
+    ['', usual, { counting: 'outfits', daring: false, months: undefined, occasion: undefined }],
     [
       '?season=winter&occasion=Desk+day&daring=yes',
       { months: [12, 1, 2], occasion: 'Desk day', daring: true },

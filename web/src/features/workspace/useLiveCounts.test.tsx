@@ -1,20 +1,11 @@
 // @vitest-environment jsdom
 import { act, renderHook } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { counts } from '../../testing/desk';
+import { counts, usual } from '../../testing/desk';
 import { FakeStream, fakeStreams } from '../../testing/streams';
 import type { Chosen } from './context';
 import { useLiveCounts } from './useLiveCounts';
 
-const usual: Chosen = {
-  season: '',
-  months: [],
-  occasion: '',
-  counting: 'outfits',
-  daring: false,
-  rows: 'top',
-  columns: 'bottom',
-};
 const live = (stamp = '1', chosen = usual) =>
   renderHook((props) => useLiveCounts('c1', props.chosen, props.stamp, props.whatIf), {
     initialProps: { chosen, stamp, whatIf: undefined as object | undefined },

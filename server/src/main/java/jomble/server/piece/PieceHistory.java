@@ -89,6 +89,7 @@ class PieceHistory {
         List<PieceRow> gone = new ArrayList<>();
         for (Change change : changes) {
             PieceRow row = present.get(change.ref());
+            Integer left = null;
             if (change.ref().equals(History.FRAME)) {
                 clients.restoreFrame(clientId, change.beforeDoc());
             } else if (change.beforeDoc() != null) {
@@ -100,9 +101,9 @@ class PieceHistory {
                 written.add(row);
             } else if (row != null) {
                 gone.add(row);
+                left = row.position();
             }
-            boolean goes = row != null && change.beforeDoc() == null;
-            history.recordTakenBack(change, step, goes ? row.position() : null);
+            history.recordTakenBack(change, step, left);
         }
         rows.deleteAll(gone);
         rows.saveAll(written);

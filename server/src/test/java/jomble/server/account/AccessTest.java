@@ -2,7 +2,6 @@ package jomble.server.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -12,9 +11,6 @@ import jomble.server.running.Calls;
 import jomble.server.running.Calls.Call;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
-import jomble.server.studio.Ids;
-import jomble.server.studio.Studio;
-import jomble.server.studio.StudioRepository;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -57,10 +53,7 @@ class AccessTest {
                 .map(one -> one.get("id").toString())
                 .findFirst()
                 .orElseThrow();
-        UUID studio = Ids.next();
-        jomble.bean(StudioRepository.class)
-                .save(new Studio(studio, "Third studio", "EUR", Instant.parse("2027-01-01T00:00:00Z")));
-        jomble.bean(AccountService.class).createAccount(studio, "stranger@third.example", "third", "Stranger");
+        jomble.newStudio("Third studio", "stranger@third.example", "third");
         stranger = jomble.anonymous();
         stranger.signIn("stranger@third.example", "third");
         anybody = jomble.anonymous();

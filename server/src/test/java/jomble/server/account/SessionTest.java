@@ -9,10 +9,7 @@ import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
-import jomble.server.studio.Ids;
-import jomble.server.studio.Studio;
 import jomble.server.studio.StudioMember;
-import jomble.server.studio.StudioRepository;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,11 +65,7 @@ class SessionTest {
 
     @Test
     void aStudioNeverSeesAnothersClients(Jomble jomble) {
-        AccountService accounts = jomble.bean(AccountService.class);
-        UUID studio = Ids.next();
-        jomble.bean(StudioRepository.class)
-                .save(new Studio(studio, "Second studio", "EUR", java.time.Instant.parse("2027-01-01T00:00:00Z")));
-        accounts.createAccount(studio, "other@second.example", "second", "Other");
+        UUID studio = jomble.newStudio("Second studio", "other@second.example", "second");
         Caller other = jomble.anonymous();
         other.signIn("other@second.example", "second");
         assertThat(other.get("/api/v1/clients").list()).isEmpty();

@@ -1,7 +1,13 @@
 package jomble.server.running;
 
+import java.time.Instant;
 import java.util.Map;
+import java.util.UUID;
 import jomble.server.JombleApplication;
+import jomble.server.account.AccountService;
+import jomble.server.studio.Ids;
+import jomble.server.studio.Studio;
+import jomble.server.studio.StudioRepository;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -79,6 +85,14 @@ public final class Jomble {
         Caller caller = anonymous();
         caller.signIn(EMAIL, PASSWORD);
         return caller;
+    }
+
+    /** Another studio, with one account. */
+    public UUID newStudio(String name, String email, String password) {
+        UUID studio = Ids.next();
+        bean(StudioRepository.class).save(new Studio(studio, name, "EUR", Instant.parse(TODAY + "T00:00:00Z")));
+        bean(AccountService.class).createAccount(studio, email, password, name);
+        return studio;
     }
 
     /** A program with the demonstration studio's token. */
