@@ -20,8 +20,7 @@ class FirstOutfitsTest extends BrowserTest {
         browser.until(b -> "entry-line".equals(b.focused().getAttribute("id")));
         record("shirt white poplin long sleeve 49", 1);
         record("jeens dark blue", 1);
-        assertThat(browser.see(By.cssSelector("form")).getText())
-                .contains("did you mean")
+        assertThat(browser.untilText(By.cssSelector("form"), text -> text.contains("did you mean")))
                 .contains("jeans");
         browser.pressWithControl("a");
         browser.press("jeans dark blue" + Keys.ENTER);
