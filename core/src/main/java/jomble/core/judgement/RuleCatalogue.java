@@ -7,24 +7,37 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** The rules in force, in their order; a rule's place is its bit in every mask, so there are at most 64. */
+/**
+ * The rules in force, in their order.
+ *
+ * <p>Findings are added up in masks of 64 bits, of which each rule that may cost points has one; rules that only stop or only credit
+ * need none, so there may be more than 64 rules.
+ */
 public final class RuleCatalogue {
-    private static final int MOST = 64;
+    private static final int MOST_WITH_POINTS = 64;
     private static final Parameter SOFTENING = new Parameter("softened", 0, "share");
 
     private final List<Rule> rules;
     private final List<PieceRule> pieceRules = new ArrayList<>();
     private final List<PairRule> pairRules = new ArrayList<>();
     private final List<WholeRule> wholeRules = new ArrayList<>();
-    private final Map<Rule, Long> bits = new IdentityHashMap<>();
+    private final Map<Rule, RuleBits> bits = new IdentityHashMap<>();
+    private final List<Rule> withPoints = new ArrayList<>();
+    private final long creditingFaults;
 
     public RuleCatalogue(List<Rule> rules) {
-        if (rules.size() > MOST) {
-            throw new IllegalArgumentException("at most " + MOST + " rules, here are " + rules.size());
-        }
         this.rules = List.copyOf(rules);
         for (Rule rule : rules) {
-            bits.put(rule, 1L << bits.size());
+            if (!rule.onlyStops() && !rule.onlyCredits()) {
+                withPoints.add(rule);
+            }
+        }
+        if (withPoints.size() > MOST_WITH_POINTS) {
+            throw new IllegalArgumentException(
+                    "at most " + MOST_WITH_POINTS + " rules may cost points, here are " + withPoints.size());
+        }
+        this.creditingFaults = assignBits();
+        for (Rule rule : rules) {
             if (rule instanceof PieceRule r) {
                 pieceRules.add(r);
             }
@@ -35,6 +48,27 @@ public final class RuleCatalogue {
                 wholeRules.add(r);
             }
         }
+    }
+
+    /** A rule that only credits takes the bit of one that never does. */
+    private long assignBits() {
+        long crediting = 0;
+        for (int i = 0; i < withPoints.size(); i++) {
+            crediting |= withPoints.get(i).mayCredit() ? 1L << i : 0;
+        }
+        long taken = crediting;
+        for (int place = 0; place < rules.size(); place++) {
+            Rule rule = rules.get(place);
+            int fault = withPoints.indexOf(rule);
+            long faultBit = fault < 0 ? 0 : 1L << fault;
+            long creditBit = rule.mayCredit() ? faultBit : 0;
+            if (rule.onlyCredits()) {
+                creditBit = Long.lowestOneBit(~taken);
+                taken |= creditBit;
+            }
+            bits.put(rule, new RuleBits(rule, place, faultBit, creditBit));
+        }
+        return crediting;
     }
 
     public List<Rule> rules() {
@@ -74,8 +108,18 @@ public final class RuleCatalogue {
         return all;
     }
 
-    /** The bit of one of the rules. */
-    public long bit(Rule rule) {
+    /** Where one of the rules stands in the masks. */
+    public RuleBits bits(Rule rule) {
         return bits.get(rule);
+    }
+
+    /** The rule whose faults have this bit. */
+    public Rule withFaultBit(int bit) {
+        return withPoints.get(bit);
+    }
+
+    /** How many rules credit without finding fault. */
+    public int credits(long credit, long minor, long major) {
+        return Long.bitCount(credit & ~((minor | major) & creditingFaults));
     }
 }

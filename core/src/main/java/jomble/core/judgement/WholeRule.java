@@ -21,11 +21,6 @@ public non-sealed interface WholeRule extends Rule {
         return isTouchedBy(worn, structure);
     }
 
-    /** Whether it never finds fault, so that a verdict can be had without it. */
-    default boolean onlyCredits() {
-        return false;
-    }
-
     /** Whether the finding depends on the two sums of clo alone. */
     default boolean readsWarmthOnly() {
         return false;

@@ -283,7 +283,7 @@ final class CompletionSearch {
 
     private void settle(long minor, long major, long credit) {
         int points = Charges.points(minor, major);
-        int credits = Long.bitCount(credit & ~(minor | major));
+        int credits = context.credits(credit, minor, major);
         Completion found = new Completion(Verdict.of(false, points), points, credits, worn.clone());
         if (found.isBetterThan(best)) {
             best = found;

@@ -2,6 +2,7 @@ package jomble.core.counting.census;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,9 +15,13 @@ import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
 import jomble.core.counting.table.Figures;
 import jomble.core.counting.tail.TailRules;
+import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Overrides;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.Rule;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Ruling;
+import jomble.core.judgement.Summary;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
@@ -42,24 +47,37 @@ final class NeverTogetherFinder {
     private final Blame blame = new Blame();
 
     /** What forbids an outfit in the best way to wear it that was met. */
-    private static final class Blame {
+    private final class Blame {
         private int stops;
         private int points;
-        private long rules;
+        /** By their places in the catalogue. */
+        private final BitSet rules = new BitSet();
 
         void clear() {
             stops = Integer.MAX_VALUE;
             points = Integer.MAX_VALUE;
-            rules = 0;
+            rules.clear();
         }
 
-        void offer(boolean stopped, long stopping, long minor, long major) {
-            int itsStops = stopped ? Math.max(1, Long.bitCount(stopping)) : 0;
+        void offer(boolean stopped, BitSet stopping, long minor, long major) {
+            int itsStops = stopped ? Math.max(1, stopping.cardinality()) : 0;
             int itsPoints = stopped ? 0 : Charges.points(minor, major);
             if (itsStops < stops || itsStops == stops && itsPoints < points) {
                 stops = itsStops;
                 points = itsPoints;
-                rules = stopped ? stopping : itsPoints > Verdict.WORKS.mostPoints() ? minor | major : 0;
+                rules.clear();
+                if (stopped) {
+                    rules.or(stopping);
+                } else if (itsPoints > Verdict.WORKS.mostPoints()) {
+                    addFaults(minor | major);
+                }
+            }
+        }
+
+        private void addFaults(long faults) {
+            for (long left = faults; left != 0; left &= left - 1) {
+                Rule rule = catalogue.withFaultBit(Long.numberOfTrailingZeros(left));
+                rules.set(catalogue.bits(rule).place());
             }
         }
     }
@@ -99,10 +117,8 @@ final class NeverTogetherFinder {
             for (CompiledContext context : field.contexts()) {
                 blame.clear();
                 Arrays.fill(worn, null);
-                wear(context, outfit, new int[outfit.size()], 0, 0, 0, 0, false);
-                for (long left = blame.rules; left != 0; left &= left - 1) {
-                    votes[Long.numberOfTrailingZeros(left)]++;
-                }
+                wear(context, outfit, new int[outfit.size()], 0, 0, 0, new BitSet(), false);
+                blame.rules.stream().forEach(place -> votes[place]++);
             }
         }
         int most = 0;
@@ -136,13 +152,10 @@ final class NeverTogetherFinder {
             int next,
             long minor,
             long major,
-            long stops,
+            BitSet stops,
             boolean stopped) {
         if (next == ways.length) {
-            charge.clear();
-            charge.add(context.verdictChecks(), context.summarise(worn));
-            boolean dead = stopped || charge.major == Charges.EVERY_RULE;
-            blame.offer(dead, stops | charge.stops, minor | charge.minor, major | charge.major);
+            offer(context, minor, major, stops, stopped);
             return;
         }
         Option option = outfit.get(next);
@@ -152,17 +165,34 @@ final class NeverTogetherFinder {
             worn[option.slot().ordinal()] = option.ways().get(i);
             long lesser = minor;
             long greater = major;
-            long against = stops;
+            BitSet against = (BitSet) stops.clone();
             boolean dead = stopped;
             for (int k = 0; k <= next; k++) {
                 lesser |= context.minor(ways[k], way);
                 long found = context.major(ways[k], way);
                 dead |= found == Charges.EVERY_RULE;
                 greater |= found == Charges.EVERY_RULE ? 0 : found;
-                against |= context.stops(ways[k], way);
+                context.addStops(ways[k], way, against);
             }
             wear(context, outfit, ways, next + 1, lesser, greater, against, dead);
         }
+    }
+
+    private void offer(CompiledContext context, long minor, long major, BitSet stops, boolean stopped) {
+        charge.clear();
+        BitSet all = (BitSet) stops.clone();
+        Summary summary = context.summarise(worn);
+        for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
+            Optional<Result> result = check.check().judge(summary);
+            if (result.isPresent()) {
+                charge.add(result.get().kind(), check.bits());
+                if (result.get().kind() == FindingKind.STOP && check.bits().place() >= 0) {
+                    all.set(check.bits().place());
+                }
+            }
+        }
+        boolean dead = stopped || charge.major == Charges.EVERY_RULE;
+        blame.offer(dead, all, minor | charge.minor, major | charge.major);
     }
 
     private List<List<Option>> plainOutfits(Option a, Option b) {

@@ -2,7 +2,6 @@ package jomble.core.counting.census;
 
 import java.util.Optional;
 import java.util.Set;
-import jomble.core.counting.compiled.Charges;
 import jomble.core.counting.compiled.CompiledContext;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Result;
@@ -39,12 +38,7 @@ final class WarmthBound {
     void charge(CompiledContext.Charge charge, long on) {
         int known = recall(on);
         if (known >= KNOWN) {
-            switch (KINDS[known - KNOWN]) {
-                case STOP -> charge.major = Charges.EVERY_RULE;
-                case MAJOR -> charge.major |= check.bit();
-                case MINOR -> charge.minor |= check.bit();
-                case CREDIT -> charge.credit |= check.bit();
-            }
+            charge.add(KINDS[known - KNOWN], check.bits());
         }
     }
 

@@ -1,18 +1,21 @@
 package jomble.core.counting.compiled;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jomble.core.counting.WardrobeTooLargeException;
+import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Gauge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Meeting;
 import jomble.core.judgement.NeverRule;
 import jomble.core.judgement.Part;
 import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleBits;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
@@ -23,7 +26,11 @@ import jomble.core.piece.Slot;
 
 /** One context with everything about it worked out once. Not for use by several threads. */
 public final class CompiledContext {
+    /** A ruling only stops, and is no rule of the catalogue. */
+    private static final RuleBits RULING = new RuleBits(new NeverRule(), -1, 0, 0);
+
     private final JudgementContext context;
+    private final RuleCatalogue catalogue;
     private final FindingMasks lasting;
     private final FindingMasks ofWeather;
     private final Summariser summariser;
@@ -38,14 +45,14 @@ public final class CompiledContext {
     private final List<ReadyCheck> verdictChecks = new ArrayList<>();
 
     /** A whole rule in this context. */
-    public record ReadyCheck(WholeRule rule, WholeRule.Check check, long bit) {
+    public record ReadyCheck(WholeRule rule, WholeRule.Check check, RuleBits bits) {
         public boolean isTouchedBy(Option option, Structure structure) {
             return rule.isTouchedBy(option.ways().get(0), structure);
         }
 
         /** The same rule, as the mildest of several contexts holds it. */
         ReadyCheck mildestOf(List<WholeRule.Check> several) {
-            return new ReadyCheck(rule, summary -> mildest(several, summary), bit);
+            return new ReadyCheck(rule, summary -> mildest(several, summary), bits);
         }
 
         private static Optional<Result> mildest(List<WholeRule.Check> several, Summary summary) {
@@ -63,15 +70,7 @@ public final class CompiledContext {
         public void judge(Summary summary, Charge charge) {
             Optional<Result> result = check.judge(summary);
             if (result.isPresent()) {
-                switch (result.get().kind()) {
-                    case STOP -> {
-                        charge.major = Charges.EVERY_RULE;
-                        charge.stops |= bit;
-                    }
-                    case MAJOR -> charge.major |= bit;
-                    case MINOR -> charge.minor |= bit;
-                    case CREDIT -> charge.credit |= bit;
-                }
+                charge.add(result.get().kind(), bits);
             }
         }
     }
@@ -88,6 +87,7 @@ public final class CompiledContext {
             FindingMasks lasting,
             FindingMasks ofWeather) {
         this.context = context;
+        this.catalogue = catalogue;
         this.lasting = lasting;
         this.ofWeather = ofWeather == null || ofWeather.isBlank() ? null : ofWeather;
         this.summariser = new Summariser(context);
@@ -107,14 +107,14 @@ public final class CompiledContext {
         NeverRule never = new NeverRule();
         WholeRule.Check against = never.prepare(context);
         if (against != WholeRule.Check.SILENT) {
-            ReadyCheck check = new ReadyCheck(never, against, 0);
+            ReadyCheck check = new ReadyCheck(never, against, RULING);
             checks.add(check);
             verdictChecks.add(check);
         }
         for (WholeRule rule : catalogue.wholeRules()) {
             WholeRule.Check check = context.prepared(rule);
             if (check != WholeRule.Check.SILENT) {
-                checks.add(new ReadyCheck(rule, check, catalogue.bit(rule)));
+                checks.add(new ReadyCheck(rule, check, catalogue.bits(rule)));
                 if (!rule.onlyCredits()) {
                     verdictChecks.add(checks.get(checks.size() - 1));
                 }
@@ -126,6 +126,7 @@ public final class CompiledContext {
     private CompiledContext(List<CompiledContext> alike) {
         CompiledContext lead = alike.get(0);
         this.context = lead.context;
+        this.catalogue = lead.catalogue;
         this.lasting = lead.lasting;
         this.ofWeather = lead.ofWeather;
         this.summariser = lead.summariser;
@@ -191,6 +192,11 @@ public final class CompiledContext {
         return bearings;
     }
 
+    /** How many rules credit without finding fault. */
+    public int credits(long credit, long minor, long major) {
+        return catalogue.credits(credit, minor, major);
+    }
+
     public JudgementContext context() {
         return context;
     }
@@ -254,9 +260,12 @@ public final class CompiledContext {
         return lasting.major(a, b) | (ofWeather == null ? 0 : ofWeather.major(a, b));
     }
 
-    /** The rules that stop two ways, or one where they are the same. */
-    public long stops(int a, int b) {
-        return lasting.stops(a, b) | (ofWeather == null ? 0 : ofWeather.stops(a, b));
+    /** Adds the rules that stop two ways, or one where they are the same, by their places in the catalogue. */
+    public void addStops(int a, int b, BitSet rules) {
+        lasting.addStops(a, b, rules);
+        if (ofWeather != null) {
+            ofWeather.addStops(a, b, rules);
+        }
     }
 
     public long credit(int a, int b) {
@@ -291,14 +300,21 @@ public final class CompiledContext {
         public long major;
 
         public long credit;
-        /** The rules that stop. */
-        public long stops;
 
         public void clear() {
             minor = 0;
             major = 0;
             credit = 0;
-            stops = 0;
+        }
+
+        /** Takes in one finding of a rule. */
+        public void add(FindingKind kind, RuleBits bits) {
+            switch (kind) {
+                case STOP -> major = Charges.EVERY_RULE;
+                case MAJOR -> major |= bits.ofFault();
+                case MINOR -> minor |= bits.ofFault();
+                case CREDIT -> credit |= bits.ofCredit();
+            }
         }
 
         public void add(List<ReadyCheck> checks, Summary summary) {

@@ -1,5 +1,8 @@
 package jomble.core.counting.compiled;
 
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +14,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleBits;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Ruling;
 import jomble.core.outfit.Worn;
@@ -19,7 +23,7 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * The findings of piece and pair rules in one context, as bit masks: bit i is rule i of the catalogue.
+ * The findings of piece and pair rules in one context, as bit masks in the places of {@link RuleBits}.
  *
  * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link Charges#EVERY_RULE}, whichever
  * rules it is of; so is a piece worn in two places.
@@ -33,7 +37,10 @@ public final class FindingMasks {
     /** A number of {@link #charges}, or of a stop the complement of a number of {@link #stopping}. */
     private final int[] charge;
 
-    private final Charges stopping = new Charges();
+    /** The rules that stop, by their places in the catalogue. */
+    private final List<BitSet> stopping = new ArrayList<>();
+
+    private final Map<BitSet, Integer> knownStopping = new HashMap<>();
     /** Numbers of credits, which have a mask each. */
     private final int[] credit;
 
@@ -77,7 +84,7 @@ public final class FindingMasks {
         Finds finds = new Finds();
         for (PieceRule rule : rules) {
             if (rule.covers(worn.slot())) {
-                finds.add(catalogue.bit(rule), context.held(rule, rule.judge(worn, context)));
+                finds.add(catalogue.bits(rule), context.held(rule, rule.judge(worn, context)));
             }
         }
         finds.stopped |= isAgainst(never, ids(worn.pieces()));
@@ -88,14 +95,14 @@ public final class FindingMasks {
         return pieces.stream().map(Piece::id).toList();
     }
 
-    private record Seated(PairRule rule, long bit) {}
+    private record Seated(PairRule rule, RuleBits bits) {}
 
     /** The rules about one pair of slots: those that look at how the pieces are worn, and the others. */
     private record Bench(List<Seated> ofPieces, List<Seated> ofWays) {
         static Bench of(Slot inner, Slot outer, List<PairRule> rules, RuleCatalogue catalogue) {
             Map<Boolean, List<Seated>> sitting = rules.stream()
                     .filter(rule -> rule.covers(inner, outer))
-                    .map(rule -> new Seated(rule, catalogue.bit(rule)))
+                    .map(rule -> new Seated(rule, catalogue.bits(rule)))
                     .collect(Collectors.partitioningBy(one -> one.rule.readsFinishes()));
             return new Bench(sitting.get(false), sitting.get(true));
         }
@@ -148,7 +155,7 @@ public final class FindingMasks {
                 Optional<Result> result = rule.judge(one, other, context);
                 if (result.isPresent()) {
                     Optional<Result> held = context.held(rule, result);
-                    finds.add(seated.bit, approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
+                    finds.add(seated.bits, approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
                 }
             }
         }
@@ -159,7 +166,7 @@ public final class FindingMasks {
         private long minor;
         private long major;
         private long credit;
-        private long stops;
+        private final BitSet stops = new BitSet();
         private boolean stopped;
 
         Finds() {}
@@ -168,11 +175,11 @@ public final class FindingMasks {
             minor = like.minor;
             major = like.major;
             credit = like.credit;
-            stops = like.stops;
+            stops.or(like.stops);
             stopped = like.stopped;
         }
 
-        void add(long bit, Optional<Result> result) {
+        void add(RuleBits bits, Optional<Result> result) {
             if (result.isEmpty()) {
                 return;
             }
@@ -180,22 +187,29 @@ public final class FindingMasks {
             switch (kind) {
                 case STOP -> {
                     stopped = true;
-                    stops |= bit;
+                    stops.set(bits.place());
                 }
-                case MAJOR -> major |= bit;
-                case MINOR -> minor |= bit;
-                case CREDIT -> credit |= bit;
+                case MAJOR -> major |= bits.ofFault();
+                case MINOR -> minor |= bits.ofFault();
+                case CREDIT -> credit |= bits.ofCredit();
             }
         }
     }
 
     private void keep(int a, int b, Finds found) {
-        int charged = found.stopped ? ~stopping.number(found.stops, 0) : charges.number(found.minor, found.major);
+        int charged = found.stopped ? ~stoppingNumber(found.stops) : charges.number(found.minor, found.major);
         int credited = credits.number(found.credit, 0);
         charge[at(a, b)] = charged;
         charge[at(b, a)] = charged;
         credit[at(a, b)] = credited;
         credit[at(b, a)] = credited;
+    }
+
+    private int stoppingNumber(BitSet stops) {
+        return knownStopping.computeIfAbsent(stops, one -> {
+            stopping.add(one);
+            return stopping.size() - 1;
+        });
     }
 
     private int at(int a, int b) {
@@ -257,10 +271,12 @@ public final class FindingMasks {
         return number < 0 ? Charges.EVERY_RULE : charges.major(number);
     }
 
-    /** The rules that stop two ways, or one where they are the same. */
-    public long stops(int a, int b) {
+    /** Adds the rules that stop two ways, or one where they are the same, by their places in the catalogue. */
+    void addStops(int a, int b, BitSet rules) {
         int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
-        return number < 0 ? stopping.minor(~number) : 0;
+        if (number < 0) {
+            rules.or(stopping.get(~number));
+        }
     }
 
     public long credit(int a, int b) {

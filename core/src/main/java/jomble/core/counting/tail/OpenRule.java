@@ -63,7 +63,7 @@ final class OpenRule {
     }
 
     long bit() {
-        return check.bit();
+        return check.bits().fault();
     }
 
     /** The last level that touches it: once that is decided, the state is what the rule finds. */

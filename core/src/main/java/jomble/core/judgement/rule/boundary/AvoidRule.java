@@ -30,6 +30,11 @@ public final class AvoidRule implements PieceRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot slot) {
         return true;
     }

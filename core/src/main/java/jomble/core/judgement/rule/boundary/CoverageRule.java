@@ -38,6 +38,11 @@ public final class CoverageRule implements WholeRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public Set<Slot> reads() {
         return READS;
     }

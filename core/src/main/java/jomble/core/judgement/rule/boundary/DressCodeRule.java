@@ -37,6 +37,11 @@ public final class DressCodeRule implements WholeRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public boolean readsFinishes() {
         return true;
     }

@@ -24,6 +24,11 @@ public final class HeelRule implements PieceRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot slot) {
         return slot == Slot.SHOES;
     }

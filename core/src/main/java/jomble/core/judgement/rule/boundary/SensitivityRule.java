@@ -40,6 +40,11 @@ public final class SensitivityRule implements PieceRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot slot) {
         return true;
     }

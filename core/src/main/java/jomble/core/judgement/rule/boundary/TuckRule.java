@@ -25,6 +25,11 @@ public final class TuckRule implements PieceRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot slot) {
         return slot == Slot.TOP;
     }

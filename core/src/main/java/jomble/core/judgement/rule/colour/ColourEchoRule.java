@@ -35,6 +35,11 @@ public final class ColourEchoRule implements PairRule {
     }
 
     @Override
+    public boolean onlyCredits() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return ABOVE.contains(inner) && BELOW.contains(outer)
                 || inner == Slot.SHOES && ABOVE.contains(outer)

@@ -37,6 +37,11 @@ public final class ColourPrintRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return SlotPairs.isMain(inner, outer);
     }

@@ -30,6 +30,11 @@ public final class LegLineRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return inner == Slot.BOTTOM && outer == Slot.SHOES || inner == Slot.LEGWEAR && outer == Slot.SHOES;
     }

@@ -26,6 +26,11 @@ public final class LongGlovesRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return outer == Slot.HANDS
                 && (inner == Slot.TOP || inner == Slot.ONEPIECE || inner == Slot.JACKET || inner == Slot.COAT);

@@ -42,6 +42,11 @@ public final class PatternPairRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return SlotPairs.isMain(inner, outer);
     }

@@ -31,6 +31,11 @@ public final class ProportionCoatRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return outer == Slot.COAT && (inner == Slot.BOTTOM || inner == Slot.ONEPIECE || inner == Slot.TOP);
     }

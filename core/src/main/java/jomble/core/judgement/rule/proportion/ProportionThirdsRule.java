@@ -46,6 +46,11 @@ public final class ProportionThirdsRule implements WholeRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean readsFinishes() {
         return true;
     }

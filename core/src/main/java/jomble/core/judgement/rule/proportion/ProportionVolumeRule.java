@@ -38,6 +38,11 @@ public final class ProportionVolumeRule implements WholeRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean readsFinishes() {
         return true;
     }

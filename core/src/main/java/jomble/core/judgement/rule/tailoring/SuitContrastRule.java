@@ -38,6 +38,11 @@ public final class SuitContrastRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return outer == Slot.JACKET && (inner == Slot.BOTTOM || inner == Slot.MID);
     }

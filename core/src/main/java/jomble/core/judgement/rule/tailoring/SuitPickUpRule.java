@@ -30,6 +30,11 @@ public final class SuitPickUpRule implements PairRule {
     }
 
     @Override
+    public boolean onlyCredits() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return inner == Slot.BOTTOM && outer == Slot.JACKET;
     }

@@ -28,6 +28,11 @@ public final class SuitWaistcoatRule implements WholeRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public Set<Slot> reads() {
         return READS;
     }

@@ -27,6 +27,11 @@ public final class AvailableRule implements PieceRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot slot) {
         return true;
     }

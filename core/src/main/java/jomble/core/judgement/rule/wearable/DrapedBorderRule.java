@@ -30,6 +30,11 @@ public final class DrapedBorderRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return inner == Slot.DRAPE && outer == Slot.JEWELLERY;
     }

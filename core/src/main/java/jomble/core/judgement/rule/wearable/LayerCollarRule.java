@@ -43,6 +43,11 @@ public final class LayerCollarRule implements PairRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean covers(Slot inner, Slot outer) {
         return SlotPairs.isLayer(inner, outer) && inner != Slot.BASE && outer != Slot.COAT;
     }

@@ -55,6 +55,11 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public Scope scope() {
         return Scope.PAIR;
     }

@@ -35,6 +35,11 @@ public final class StructureRule implements WholeRule {
     }
 
     @Override
+    public boolean onlyStops() {
+        return true;
+    }
+
+    @Override
     public Set<Slot> reads() {
         return READS;
     }

@@ -32,6 +32,11 @@ public final class WeatherWetRule implements PieceRule {
     }
 
     @Override
+    public boolean mayCredit() {
+        return true;
+    }
+
+    @Override
     public boolean readsWeather() {
         return true;
     }
