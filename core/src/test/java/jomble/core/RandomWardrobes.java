@@ -15,6 +15,7 @@ import jomble.core.brief.Occasion;
 import jomble.core.brief.Palette;
 import jomble.core.brief.Requirement;
 import jomble.core.brief.Sensitivity;
+import jomble.core.brief.Setting;
 import jomble.core.brief.Zone;
 import jomble.core.climate.Weather;
 import jomble.core.colour.Colour;
@@ -209,9 +210,10 @@ public final class RandomWardrobes {
                 low,
                 Math.min(7, low + 2 + random.nextInt(4)),
                 requires,
+                random.nextBoolean() ? Setting.USUAL : any(List.of(Setting.values())),
                 random.nextInt(3) == 0,
                 null,
-                30,
+                random.nextBoolean() ? 30 : 90,
                 1.2,
                 null,
                 List.of(),

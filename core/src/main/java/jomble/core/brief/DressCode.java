@@ -20,5 +20,11 @@ public enum DressCode implements Word {
     ALL_BLACK,
     COLOURS,
     NOT_COLOURS,
-    PROTECTIVE_CLOTHING
+    PROTECTIVE_CLOTHING,
+    /** No skirts, dresses or drapes. */
+    TROUSERS,
+    /** A heel of 2 cm at most. */
+    FLAT,
+    /** A mid layer or a jacket that can be taken off. */
+    LAYERS
 }

@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param formalityLow 1..7, at most {@code formalityHigh}
  * @param requires what the dress code asks for
+ * @param setting the surroundings, which ask for sturdy or for festive pieces
  * @param work whether the schools for clothes at work apply
  * @param maxHeelCm highest heel, or null for no limit
  * @param outdoorMinutes minutes spent outdoors
@@ -20,6 +21,7 @@ public record Occasion(
         int formalityLow,
         int formalityHigh,
         List<Requirement> requires,
+        Setting setting,
         boolean work,
         Double maxHeelCm,
         int outdoorMinutes,
@@ -31,8 +33,8 @@ public record Occasion(
     public static final double USUAL_MET = 1.2;
 
     /** An occasion that asks for nothing. */
-    public static final Occasion ANY =
-            new Occasion("any occasion", 1, 7, List.of(), false, null, 30, USUAL_MET, null, List.of(), null);
+    public static final Occasion ANY = new Occasion(
+            "any occasion", 1, 7, List.of(), Setting.USUAL, false, null, 30, USUAL_MET, null, List.of(), null);
 
     public Occasion {
         if (formalityLow < 1 || formalityHigh > 7 || formalityLow > formalityHigh) {

@@ -22,7 +22,9 @@ public record Lab(double l, double a, double b) {
         double fx = compress(x / WHITE_X);
         double fy = compress(y);
         double fz = compress(z / WHITE_Z);
-        return new Lab(116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz));
+        // The matrix's rounding takes pure white a hair above 100, where no box of colours reaches.
+        double lightness = Math.max(0, Math.min(100, 116 * fy - 16));
+        return new Lab(lightness, 500 * (fx - fy), 200 * (fy - fz));
     }
 
     private static double linear(int channel) {

@@ -19,6 +19,7 @@ import jomble.core.brief.Occasion;
 import jomble.core.brief.Palette;
 import jomble.core.brief.Requirement;
 import jomble.core.brief.Sensitivity;
+import jomble.core.brief.Setting;
 import jomble.core.brief.Zone;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.colour.Colour;
@@ -52,6 +53,7 @@ final class BriefReader {
             "requires",
             "work",
             "maxHeelCm",
+            "setting",
             "outdoorMinutes",
             "met",
             "timesPerWeek",
@@ -190,6 +192,7 @@ final class BriefReader {
                 low,
                 high,
                 list(node.field("requires"), BriefReader::requirement),
+                given(node.field("setting"), n -> word(n, Setting.class), any.setting()),
                 given(node.field("work"), Node::bool, false),
                 given(node.field("maxHeelCm"), n -> n.decimal(0, 25), null),
                 given(node.field("outdoorMinutes"), n -> n.integer(0, 1440), any.outdoorMinutes()),

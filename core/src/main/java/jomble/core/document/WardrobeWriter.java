@@ -90,6 +90,7 @@ public final class WardrobeWriter {
                         occasion.requires().stream()
                                 .map(WardrobeWriter::requirement)
                                 .toList(),
+                "setting", occasion.setting().id(),
                 "work", occasion.work(),
                 "maxHeelCm", occasion.maxHeelCm(),
                 "outdoorMinutes", occasion.outdoorMinutes(),

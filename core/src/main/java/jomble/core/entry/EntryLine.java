@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Currency;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +22,7 @@ import jomble.core.piece.ColourShare;
 import jomble.core.piece.Family;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
+import jomble.core.piece.Slot;
 import jomble.core.tree.Spelling;
 
 /**
@@ -31,6 +33,9 @@ import jomble.core.tree.Spelling;
  * before × the count, a percentage belongs to the fibre beside it. What is not understood stays a chip without a meaning.
  */
 public final class EntryLine {
+    /** Where a buckle, a clasp or a case may be of metal. */
+    private static final Set<Slot> WITH_METAL = EnumSet.of(Slot.BELT, Slot.BAG, Slot.WATCH);
+
     private static final Pattern TOKEN = Pattern.compile("\"([^\"]*)\"|\\d+,\\d+\\S*|[^\\s,]+|,");
     private static final Pattern MONEY = Pattern.compile("([€$£]?)(\\d{1,7}(?:[.,]\\d{1,2})?)([€$£]?)");
     private static final Pattern COUNT = Pattern.compile("(\\d{1,2})[x×]");
@@ -356,7 +361,10 @@ public final class EntryLine {
     }
 
     private boolean showsMetal() {
-        return kind != null && kind.defaults().containsKey(Attribute.METAL);
+        return kind != null
+                && (kind.defaults().containsKey(Attribute.METAL)
+                        || kind.defaults().get(Attribute.ROLES) instanceof List<?> roles
+                                && roles.stream().anyMatch(WITH_METAL::contains));
     }
 
     private boolean hasPattern() {

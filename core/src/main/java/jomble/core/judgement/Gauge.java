@@ -58,6 +58,7 @@ public final class Gauge implements Summary, Signs {
     private int violated;
     private int accents;
     private int surfaces;
+    private int saturated;
     private int families;
     private int darkest;
     private int lightest;
@@ -122,6 +123,7 @@ public final class Gauge implements Summary, Signs {
         violated = 0;
         accents = 0;
         surfaces = 0;
+        saturated = 0;
         families = 0;
         darkest = 100;
         lightest = 0;
@@ -169,6 +171,7 @@ public final class Gauge implements Summary, Signs {
         violated = other.violated;
         accents = other.accents;
         surfaces = other.surfaces;
+        saturated = other.saturated;
         families = other.families;
         darkest = other.darkest;
         lightest = other.lightest;
@@ -223,6 +226,7 @@ public final class Gauge implements Summary, Signs {
         named |= signs.named();
         if (signs.l() != SignPart.NOT_MAIN) {
             surfaces |= signs.surfaces();
+            saturated |= signs.saturated();
             families |= signs.family();
             mains++;
             darkest = Math.min(darkest, signs.l());
@@ -423,7 +427,7 @@ public final class Gauge implements Summary, Signs {
 
     @Override
     public long openSuiting() {
-        return (bottomSuit + 1L) << 23 | (midSuit + 1L) << 13 | suiting;
+        return (bottomSuit + 1L) << 10 + Suiting.BITS | (midSuit + 1L) << Suiting.BITS | suiting;
     }
 
     @Override
@@ -464,6 +468,11 @@ public final class Gauge implements Summary, Signs {
     @Override
     public int surfaces() {
         return surfaces;
+    }
+
+    @Override
+    public int saturated() {
+        return saturated;
     }
 
     @Override

@@ -34,7 +34,30 @@ public enum Sign {
     /** A sleeve to the elbow or below, or a short one, on a layer that stays on. */
     SLEEVES_WORN,
     /** A main piece that is not near-black. */
-    NOT_BLACK;
+    NOT_BLACK,
+    /** A dress, but none that is made to be worn over a top. */
+    DRESS_WORN,
+    /** A top with sleeves or a collar of its own, neither a vest nor a camisole. */
+    FULL_TOP_WORN,
+    MID_WORN,
+    TAILORED_JACKET_WORN,
+    SHORTS_WORN,
+    LEGGINGS_WORN,
+    /** A hem that comes down over the seat. */
+    SEAT_COVERED,
+    DENIM_TOP,
+    DENIM_LEGS,
+    DENIM_MID,
+    DENIM_JACKET,
+    /** A jumper worn as the top. */
+    JUMPER_TOP,
+    CARDIGAN_OVER,
+    SANDALS_WORN,
+    DUPATTA_WORN,
+    /** A belt, a bag, a scarf or jewellery: something for the eye in an outfit of one colour. */
+    TRIMMING_WORN,
+    /** A half tuck, which shows the waist in front only. */
+    WAIST_HALF_DEFINED;
 
     long bit() {
         return 1L << ordinal();

@@ -29,9 +29,11 @@ import jomble.core.piece.Toe;
 /** Reads the {@link Signs} off what is worn, in one context. */
 final class SignReader {
     private static final int SHEER = 2;
-    private static final int MARKED_TEXTURE_BIT = 1 << 10;
-    private static final int MARKED = 2;
+    /** The bit of no lustre; textures 0 to 3 take the bits below it. */
+    private static final int LUSTRES = 4;
+
     private static final double ACCENT_CHROMA = 35;
+    private static final double SATURATED_CHROMA = 45;
     private static final double BLACK_L = 25;
     private static final double BLACK_CHROMA = 8;
     private static final double SAME_COLOUR = 20;
@@ -39,9 +41,12 @@ final class SignReader {
     private static final int KNEE = 285;
     private static final int ANKLE = 60;
     private static final int MID_CALF = 190;
+    private static final int SEAT = 500;
+    private static final double FLAT_HEEL_CM = 2;
 
     private static final Set<String> OVERDRESSES = Set.of("dungarees", "pinafore-dress");
     private static final Set<String> SHORTS = Set.of("shorts", "tailored-shorts", "playsuit");
+    private static final Set<String> BARE_TOPS = Set.of("vest-top", "camisole", "bandeau", "sleeveless-bodysuit");
     private static final Set<String> LOOSE = Set.of("cape", "poncho", "kimono-jacket");
     private static final Set<Slot> ACCESSORIES = EnumSet.of(
             Slot.BELT, Slot.BAG, Slot.HAT, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH, Slot.HANDS, Slot.EXTRA);
@@ -78,7 +83,6 @@ final class SignReader {
                     ? 1 << requirement.code().ordinal()
                     : 0;
         }
-        int surface = 1 << piece.cloth().surface().ordinal();
         return new SignPart(
                 facts(worn, piece),
                 inSight && isStatement(worn) ? 1 : 0,
@@ -86,10 +90,21 @@ final class SignReader {
                 zonesAsked ? covered(worn, piece) : 0,
                 violated,
                 SMALL.contains(worn.slot()) && piece.dominant().chroma() > ACCENT_CHROMA ? 1 : 0,
-                surface | (piece.get(Attribute.TEXTURE) >= MARKED ? MARKED_TEXTURE_BIT : 0),
+                surface(piece),
                 1 << piece.colourFamily().ordinal(),
+                isSaturated(worn, piece) ? 1 << piece.colourFamily().ordinal() : 0,
                 worn.slot().isMain() ? (int) piece.dominant().l() : SignPart.NOT_MAIN,
                 named(worn));
+    }
+
+    private static boolean isSaturated(Worn worn, Piece piece) {
+        return worn.slot().isMain() && piece.dominant().chroma() > SATURATED_CHROMA;
+    }
+
+    /** Surfaces differ by lustre or by grain; a smooth knit and a smooth weave are one surface to the eye. */
+    private static int surface(Piece piece) {
+        int sheen = piece.get(Attribute.SHEEN);
+        return sheen > 0 ? 1 << LUSTRES + sheen : 1 << piece.get(Attribute.TEXTURE);
     }
 
     private long named(Worn worn) {
@@ -108,7 +123,7 @@ final class SignReader {
     private long facts(Worn worn, Piece piece) {
         long facts = ACCESSORIES.contains(worn.slot()) ? Sign.ACCESSORY_WORN.bit() : 0;
         if (worn.slot().isMain()) {
-            facts |= piece.isSolid() ? 0 : Sign.PATTERN_WORN.bit();
+            facts |= piece.isPatterned() ? Sign.PATTERN_WORN.bit() : 0;
             facts |= isNearBlack(piece) ? 0 : Sign.NOT_BLACK.bit();
         }
         boolean sheer = piece.get(Attribute.SHEERNESS) != null && piece.get(Attribute.SHEERNESS) >= SHEER;
@@ -118,27 +133,66 @@ final class SignReader {
                 facts |= Sign.TOP_WORN.bit() | (sheer ? Sign.SHEER_OUTER.bit() : 0) | sleeves(piece);
                 facts |= is(piece, "fitted-blouse") ? Sign.FITTED_BLOUSE.bit() : 0;
                 facts |= piece.has(Detail.FASTENS_SIDE) ? Sign.FASTENS_AT_THE_SIDE.bit() : 0;
+                facts |= BARE_TOPS.contains(piece.kind().origin().id()) ? 0 : Sign.FULL_TOP_WORN.bit();
+                facts |= seat(piece) | denim(piece, Sign.DENIM_TOP);
+                facts |= TradeTerms.isJumper(piece) ? Sign.JUMPER_TOP.bit() : 0;
+                facts |= worn.is(Finish.HALF_TUCKED) ? Sign.WAIST_HALF_DEFINED.bit() : 0;
             }
             case ONEPIECE -> {
                 facts |= (sheer ? Sign.SHEER_OUTER.bit() : 0) | legs(piece) | sleeves(piece);
                 facts |= OVERDRESSES.contains(piece.kind().origin().id()) ? Sign.OVERDRESS.bit() : 0;
                 facts |= piece.sleeve() == Sleeve.STRAPS ? Sign.STRAPPY_DRESS.bit() : 0;
+                boolean dress = piece.kind().isDress()
+                        && !OVERDRESSES.contains(piece.kind().origin().id());
+                facts |= dress ? Sign.DRESS_WORN.bit() : 0;
+                facts |= seat(piece) | denim(piece, Sign.DENIM_LEGS);
             }
             case BOTTOM -> {
                 facts |= legs(piece);
                 facts |= is(piece, "long-flared-skirt") ? Sign.LONG_FLARED_SKIRT.bit() : 0;
+                facts |= is(piece, "leggings") ? Sign.LEGGINGS_WORN.bit() : 0;
+                facts |= SHORTS.contains(piece.kind().origin().id()) ? Sign.SHORTS_WORN.bit() : 0;
+                facts |= denim(piece, Sign.DENIM_LEGS);
             }
             case DRAPE -> facts |= Sign.DRAPE_WORN.bit() | Sign.LEG_COVERED.bit();
             case UNDERSKIRT -> facts |= Sign.UNDERSKIRT_WORN.bit();
-            case MID -> facts |= Sign.LAYER_OVER.bit() | sleeves(piece);
-            case JACKET -> facts |= Sign.LAYER_OVER.bit() | Sign.JACKET_WORN.bit() | sleeves(piece);
+            case MID -> {
+                facts |= Sign.LAYER_OVER.bit() | Sign.MID_WORN.bit() | sleeves(piece);
+                facts |= seat(piece) | denim(piece, Sign.DENIM_MID) | dupatta(piece);
+                facts |= is(piece, "cardigan") ? Sign.CARDIGAN_OVER.bit() : 0;
+            }
+            case JACKET -> {
+                facts |= Sign.LAYER_OVER.bit() | Sign.JACKET_WORN.bit() | sleeves(piece);
+                facts |= TradeTerms.isTailoredJacket(piece) ? Sign.TAILORED_JACKET_WORN.bit() : 0;
+                facts |= seat(piece) | denim(piece, Sign.DENIM_JACKET);
+            }
+            case COAT -> facts |= seat(piece);
+            case BELT, BAG -> facts |= Sign.TRIMMING_WORN.bit();
+            case NECK -> facts |= Sign.TRIMMING_WORN.bit() | dupatta(piece);
             case LEGWEAR -> facts |= legwear(worn);
-            case SHOES -> facts |= piece.toe() == Toe.OPEN ? 0 : Sign.CLOSED_SHOES.bit();
+            case SHOES -> {
+                facts |= piece.toe() == Toe.OPEN ? 0 : Sign.CLOSED_SHOES.bit();
+                facts |= is(piece, "sandals") ? Sign.SANDALS_WORN.bit() : 0;
+            }
             case TIE -> facts |= Sign.TIE_WORN.bit();
-            case JEWELLERY -> facts |= jewellery(worn);
+            case JEWELLERY -> facts |= Sign.TRIMMING_WORN.bit() | jewellery(worn);
             default -> {}
         }
         return facts;
+    }
+
+    /** A hooded top hangs over the seat however long it is recorded. */
+    private static long seat(Piece piece) {
+        boolean reachesIt = piece.hem() != null && piece.hem().landmark().meanPermille() <= SEAT;
+        return reachesIt || is(piece, "hooded-top") ? Sign.SEAT_COVERED.bit() : 0;
+    }
+
+    private static long denim(Piece piece, Sign sign) {
+        return piece.cloth() == Cloth.DENIM ? sign.bit() : 0;
+    }
+
+    private static long dupatta(Piece piece) {
+        return is(piece, "dupatta") ? Sign.DUPATTA_WORN.bit() : 0;
     }
 
     private static long legwear(Worn worn) {
@@ -248,13 +302,21 @@ final class SignReader {
                         && piece.hem() != null
                         && piece.hem().landmark().meanPermille() > KNEE;
             case TUCKED ->
-                slot == Slot.TOP && worn.is(Finish.UNTUCKED) && piece.finishes().contains(Finish.TUCKED);
+                slot == Slot.TOP && !worn.is(Finish.TUCKED) && piece.finishes().contains(Finish.TUCKED);
+            case TROUSERS ->
+                slot == Slot.DRAPE
+                        || slot == Slot.UNDERSKIRT
+                        || (slot == Slot.BOTTOM || slot == Slot.ONEPIECE) && isSkirtOrDress(piece);
+            case FLAT ->
+                slot == Slot.SHOES
+                        && piece.get(Attribute.HEEL_CM) != null
+                        && piece.get(Attribute.HEEL_CM) > FLAT_HEEL_CM;
             case RESTRAINED_PRINTS -> slot.isMain() && piece.isLoudPrint();
             case ALL_BLACK -> slot.isFormality() && !isNearBlack(piece);
             case COLOURS -> slot.isMain() && nearest(requirement.colours(), piece) > SAME_COLOUR;
             case NOT_COLOURS ->
                 (slot.isFormality() || slot == Slot.COAT) && nearest(requirement.colours(), piece) <= FORBIDDEN_COLOUR;
-            case NO_SHEER, NO_SHOES, SLEEVES, JACKET, TIE, PROTECTIVE_CLOTHING -> false;
+            case NO_SHEER, NO_SHOES, SLEEVES, JACKET, TIE, PROTECTIVE_CLOTHING, LAYERS -> false;
         };
     }
 

@@ -30,6 +30,9 @@ public interface Signs {
     /** Surfaces of the main pieces, and texture that is marked, as bits. */
     int surfaces();
 
+    /** Families of the main pieces' saturated colours, as bits. */
+    int saturated();
+
     /** Colour families of the main pieces, neutrals and all, as bits. */
     int families();
 
@@ -50,12 +53,12 @@ public interface Signs {
     }
 
     /** Which of some facts hold, as a number for a rule's key. */
-    default int among(Set<Sign> some) {
+    default long among(Set<Sign> some) {
         long mask = 0;
         for (Sign sign : some) {
             mask |= sign.bit();
         }
-        return (int) (facts() & mask);
+        return facts() & mask;
     }
 
     default boolean covers(Zone zone) {

@@ -19,6 +19,11 @@ final class Suiting {
     static final int JACKET = 1 << 11;
     static final int BOTTOM = 1 << 12;
 
+    /** A waistcoat under a tailored jacket of neither its suit nor its kind of cloth. */
+    static final int WAISTCOAT_APART = 1 << 13;
+    /** How many bits these facts take. */
+    static final int BITS = 14;
+
     private static final int THREE_PARTS = WAISTCOAT | JACKET | BOTTOM;
     private static final int THREE_SUITS = SUIT_JACKET | SUIT_MID | SUIT_BOTTOM;
 
@@ -28,7 +33,10 @@ final class Suiting {
         return (suiting & facts) == facts;
     }
 
-    /** 1 where trousers and waistcoat of one suit frame another jacket, 3 where three suits meet, else 0. */
+    /**
+     * 1 where trousers and waistcoat of one suit frame another jacket, 2 where a waistcoat belongs to neither jacket nor bottom, 3 where
+     * three suits meet, else 0.
+     */
     static int suits(int suiting) {
         if (!has(suiting, THREE_PARTS)) {
             return 0;
@@ -39,6 +47,9 @@ final class Suiting {
             return 1;
         }
         boolean apart = !middle && !upper && !has(suiting, JACKET_WITH_BOTTOM);
-        return apart && has(suiting, THREE_SUITS) ? 3 : 0;
+        if (apart && has(suiting, THREE_SUITS)) {
+            return 3;
+        }
+        return has(suiting, WAISTCOAT_APART) && !middle ? 2 : 0;
     }
 }

@@ -38,8 +38,7 @@ public final class Summariser {
     private static final double BARE_LEG = 30;
 
     private static final int ROOMY = 3;
-    private static final Set<Finish> DEFINES_A_WAIST =
-            EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED, Finish.BELTED);
+    private static final Set<Finish> DEFINES_A_WAIST = EnumSet.of(Finish.TUCKED, Finish.KNOTTED, Finish.BELTED);
     /** The slots whose pieces make something by meeting. */
     private static final List<Slot> MEETING = List.of(TOP, BOTTOM, ONEPIECE, MID, JACKET, LEGWEAR);
 
@@ -111,7 +110,8 @@ public final class Summariser {
     public Object suitOf(Worn worn) {
         Piece piece = worn.piece();
         Object cloth = piece.setId() == null || piece.isSolid() ? List.of() : piece.cloth();
-        return List.of(Tailoring.isPart(worn), piece.setId() == null ? List.of() : piece.setId(), cloth);
+        boolean country = worn.slot() == MID && TradeTerms.isCountryCloth(piece);
+        return List.of(Tailoring.isPart(worn), piece.setId() == null ? List.of() : piece.setId(), cloth, country);
     }
 
     /** What one way to wear a piece adds, with the numbers of {@link Part}. */
@@ -131,7 +131,7 @@ public final class Summariser {
                 slot == COAT ? piece.formality() : 0,
                 hued ? 1 << piece.colourFamily().ordinal() : 0,
                 metals(worn),
-                main && !piece.isSolid() ? 1 : 0,
+                main && piece.isPatterned() ? 1 : 0,
                 suiting(worn),
                 volume(worn),
                 isWaistDefined(worn),
@@ -169,7 +169,7 @@ public final class Summariser {
     }
 
     private static boolean isClosed(Worn mid) {
-        return !mid.is(Finish.OPEN) && mid.piece().hem() != null;
+        return !mid.is(Finish.OPEN) && !mid.is(Finish.TUCKED) && mid.piece().hem() != null;
     }
 
     /**
@@ -212,6 +212,9 @@ public final class Summariser {
             facts |= !withMid
                     ? Suiting.JACKET_WITH_BOTTOM
                     : withJacket ? Suiting.MID_WITH_JACKET : Suiting.MID_WITH_BOTTOM;
+        }
+        if (withMid && withJacket && isApart(inner.piece(), outer.piece())) {
+            facts |= Suiting.WAISTCOAT_APART;
         }
         if (isSameSuiting(inner, outer)) {
             facts |= withMid ? Suiting.ONE_PATTERN_WITHIN : Suiting.ONE_PATTERN_BELOW;
@@ -284,6 +287,15 @@ public final class Summariser {
             }
         }
         return true;
+    }
+
+    /** Under tailoring a waistcoat is part of the suit, or both are cloths of the country. */
+    private static boolean isApart(Piece mid, Piece jacket) {
+        boolean country = TradeTerms.isCountryCloth(mid) && TradeTerms.isCountryCloth(jacket);
+        return mid.isOfKind("waistcoat")
+                && TradeTerms.isTailoredJacket(jacket)
+                && !mid.sharesSetWith(jacket)
+                && !country;
     }
 
     /** Two patterned parts of one suit read as one pattern. */

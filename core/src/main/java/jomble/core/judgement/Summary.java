@@ -8,6 +8,9 @@ import jomble.core.outfit.Structure;
  * <p>Masks have bit {@code 1 << ordinal} of their enumeration.
  */
 public interface Summary {
+    /** Business: what a tie can raise an outfit to whose pieces are all below it. */
+    int MOST_BY_A_TIE = 5;
+
     /** The structure formed, or the one nearest to what is worn. */
     Structure structure();
 
@@ -65,10 +68,13 @@ public interface Summary {
     /** ΔE00 at that break, rounded to a whole number; 0 for none. */
     int breakDifference();
 
-    /** 1 where trousers and waistcoat of one suit frame another jacket, 3 where three suits meet, else 0. */
+    /**
+     * 1 where trousers and waistcoat of one suit frame another jacket, 2 where a waistcoat belongs to neither jacket nor bottom, 3 where
+     * three suits meet, else 0.
+     */
     int suits();
 
-    /** 33 bits: what parts of suits that are put on later will make of those worn, as a number that differs where that differs. */
+    /** 34 bits: what parts of suits that are put on later will make of those worn, as a number that differs where that differs. */
     long openSuiting();
 
     /** What hems and legs that are put on later will make of what is worn, as a number that differs where that differs. */
@@ -116,8 +122,17 @@ public interface Summary {
         return 0;
     }
 
-    /** Lower median over the formality slots, one less when a suit is broken, at least 1; 0 when nothing is worn. */
+    /**
+     * Lower median over the formality slots, one less when a suit is broken, at least 1; 0 when nothing is worn. A tie adds one, up to
+     * business or to the dressiest piece worn: a tie makes an office outfit of a shirt, and no evening outfit of a suit.
+     */
     default int formality() {
+        int median = medianFormality();
+        int most = Math.max(MOST_BY_A_TIE, highestFormality());
+        return median > 0 && signs().has(Sign.TIE_WORN) ? Math.max(median, Math.min(median + 1, most)) : median;
+    }
+
+    private int medianFormality() {
         int pieces = 0;
         for (int level = 1; level <= FormalityCounts.LEVELS; level++) {
             pieces += FormalityCounts.at(formalities(), level);

@@ -13,6 +13,7 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import jomble.core.piece.Fit;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Word;
@@ -33,7 +34,8 @@ public enum Structure implements Word {
     private static final Set<Slot> ANYWHERE =
             EnumSet.complementOf(EnumSet.of(BASE, TOP, BOTTOM, ONEPIECE, DRAPE, UNDERSKIRT, SHOES));
 
-    private static final Set<String> UNDER_A_DRAPE = Set.of("fitted-blouse", "crop-top");
+    private static final Set<String> DRAPES = Set.of("sari", "wrapped-cloth");
+    private static final String UNDERSKIRT_KIND = "underskirt";
     private static final String LONG_FLARED_SKIRT = "long-flared-skirt";
 
     private final Set<Slot> required;
@@ -68,10 +70,14 @@ public enum Structure implements Word {
 
     /** Whether the structure can hold this piece in this slot. */
     public boolean takes(Slot slot, Piece piece) {
+        if (slot == BOTTOM && piece.isOfKind(UNDERSKIRT_KIND)) {
+            return false;
+        }
         if (this == DRAPED_OVER_UNDERSKIRT || this == DRAPED_OVER_SKIRT) {
             return switch (slot) {
-                case TOP -> UNDER_A_DRAPE.contains(piece.kind().origin().id());
-                case BOTTOM -> piece.kind().origin().id().equals(LONG_FLARED_SKIRT);
+                case TOP -> piece.fit() == Fit.CLOSE;
+                case BOTTOM -> piece.isOfKind(LONG_FLARED_SKIRT);
+                case DRAPE -> DRAPES.contains(piece.kind().origin().id());
                 default -> true;
             };
         }

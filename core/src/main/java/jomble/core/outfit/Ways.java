@@ -16,6 +16,9 @@ public final class Ways {
     private static final Set<Finish> OF_A_TOP =
             EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED, Finish.BELTED);
 
+    /** How a shirt is closed over a fine roll-neck. */
+    private static final Set<Finish> OVER_A_ROLL_NECK = EnumSet.of(Finish.TUCKED, Finish.KNOTTED);
+
     private Ways() {}
 
     /**
@@ -53,12 +56,19 @@ public final class Ways {
         if (piece.opening() == Opening.NONE) {
             return List.of(plain);
         }
+        List<Worn> ways = new ArrayList<>(List.of(plain.finished(Finish.OPEN)));
         boolean staysOpen =
                 piece.opening() == Opening.OPEN_FRONT || piece.roles().get(0) != Slot.MID;
-        if (staysOpen) {
-            return List.of(plain.finished(Finish.OPEN));
+        if (!staysOpen) {
+            ways.add(plain.finished(Finish.BUTTONED));
         }
-        return List.of(plain.finished(Finish.OPEN), plain.finished(Finish.BUTTONED));
+        if (piece.roles().get(0) == Slot.TOP) {
+            piece.finishes().stream().filter(OVER_A_ROLL_NECK::contains).forEach(way -> ways.add(plain.finished(way)));
+        }
+        if (piece.kind().isDress() && piece.finishes().contains(Finish.BELTED)) {
+            ways.add(plain.finished(Finish.OPEN).finished(Finish.BELTED));
+        }
+        return ways;
     }
 
     /** A cuff matters only where a hem was tailored for a heel, and only casual cloth takes one. */

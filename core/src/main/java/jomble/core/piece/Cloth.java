@@ -90,6 +90,11 @@ public enum Cloth implements Word {
         return dressiness;
     }
 
+    /** Whether garments of it are knitted in shape, as jumpers are; jersey and fleece are cut and sewn. */
+    public boolean isKnitwear() {
+        return this == RIB || this == FINE_KNIT || this == CABLE_KNIT || this == CHUNKY_KNIT;
+    }
+
     public boolean isLeather() {
         return surface == Surface.LEATHER;
     }

@@ -16,6 +16,16 @@ final class Derivation {
     /** A cloth that starts at this season is too thick to knot as a belt or around the head. */
     private static final int CASUAL = 2;
 
+    private static final int MOSTLY = 50;
+    /** Tailored trousers that belong to a suit; others are 4, as the kind says. */
+    private static final int SUIT_FORMALITY = 5;
+
+    private static final int METALLIC = 3;
+    private static final int DRESSY_SANDALS = 4;
+    private static final int COTTON_SARI = 4;
+    /** Hems at or below this height in thousandths of stature make a long cardigan, which is never a top. */
+    private static final int LONG_PERMILLE = 500;
+
     private static final int COLD_WEATHER = 3;
 
     private static final Construction NO_LAPEL = new Construction(null, Lapel.NONE, null, null);
@@ -36,6 +46,7 @@ final class Derivation {
             Object byDefault = kind.byDefault(attribute).orElse(null);
             values[attribute.index()] = set.getOrDefault(attribute, byDefault);
         }
+        clothOfTheFibre();
         derive(Attribute.PATTERN, Pattern.SOLID);
         derive(Attribute.PATTERN_SCALE, usualScale(get(Attribute.PATTERN)));
         cloth();
@@ -66,6 +77,19 @@ final class Derivation {
     private <T> void derive(Attribute<T> attribute, T value) {
         if (values[attribute.index()] == null) {
             values[attribute.index()] = value;
+        }
+    }
+
+    /** Of what is usually satin a cotton or linen one is plain: nobody who records a cotton sari means cotton satin. */
+    private void clothOfTheFibre() {
+        List<FibreShare> fibres = get(Attribute.FIBRES);
+        boolean asked = !set.containsKey(Attribute.CLOTH) && set.containsKey(Attribute.FIBRES);
+        boolean plain = fibres != null
+                && fibres.stream()
+                        .anyMatch(
+                                f -> f.percent() >= MOSTLY && (f.fibre() == Fibre.COTTON || f.fibre() == Fibre.LINEN));
+        if (asked && plain && get(Attribute.CLOTH) == Cloth.SATIN) {
+            values[Attribute.CLOTH.index()] = Cloth.PLAIN_WEAVE;
         }
     }
 
@@ -127,7 +151,13 @@ final class Derivation {
         int step = kind.byDefault(Attribute.CLOTH)
                 .map(cloth -> get(Attribute.CLOTH).dressiness() - cloth.dressiness())
                 .orElse(0);
-        return Math.max(Math.min(usual, CASUAL), Math.min(7, usual + Integer.signum(step)));
+        int formality = Math.max(Math.min(usual, CASUAL), Math.min(7, usual + Integer.signum(step)));
+        return switch (kind.origin().id()) {
+            case "sari" -> get(Attribute.CLOTH) == Cloth.PLAIN_WEAVE ? Math.min(formality, COTTON_SARI) : formality;
+            case "sandals" -> get(Attribute.SHEEN) == METALLIC ? Math.max(formality, DRESSY_SANDALS) : formality;
+            case "tailored-trousers" -> get(Attribute.SET) == null ? formality : Math.max(formality, SUIT_FORMALITY);
+            default -> formality;
+        };
     }
 
     private double warmth() {
@@ -166,7 +196,14 @@ final class Derivation {
         boolean closedShirt = kind.byDefault(Attribute.OPENING).isPresent() && get(Attribute.OPENING) == Opening.NONE;
         boolean sheer = get(Attribute.SHEERNESS) >= 2;
         List<Slot> roles = new ArrayList<>(get(Attribute.ROLES));
+        if (kind.isDress() && isRecordedAsWornOpen()) {
+            roles.add(Slot.MID);
+            roles.add(Slot.COAT);
+        }
         if (roles.size() > 1) {
+            if (kind.family() == Family.MID_LAYER && isLong()) {
+                roles.remove(Slot.TOP);
+            }
             if (closedShirt && kind.family() != Family.MID_LAYER) {
                 roles.remove(Slot.MID);
                 roles.remove(Slot.COAT);
@@ -179,6 +216,17 @@ final class Derivation {
             }
         }
         values[Attribute.ROLES.index()] = List.copyOf(roles);
+    }
+
+    /** A dress is a layer where somebody said that it is worn open, and nowhere else. */
+    private boolean isRecordedAsWornOpen() {
+        Object finishes = set.get(Attribute.FINISHES);
+        return finishes instanceof List<?> list && list.contains(Finish.OPEN) && get(Attribute.OPENING) != Opening.NONE;
+    }
+
+    private boolean isLong() {
+        Hem hem = get(Attribute.HEM);
+        return hem != null && hem.landmark().meanPermille() <= LONG_PERMILLE;
     }
 
     private void keeping() {

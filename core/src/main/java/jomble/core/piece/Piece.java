@@ -15,6 +15,11 @@ import jomble.core.colour.Lab;
  * id, kind and set attributes.
  */
 public final class Piece {
+    /** Percent of a fibre from which a cloth is of that fibre. */
+    private static final int MOSTLY = 50;
+
+    private static final int LIGHT_RIB = 2;
+
     private final PieceId id;
     private final Kind kind;
     private final Map<Attribute<?>, Object> set;
@@ -24,6 +29,7 @@ public final class Piece {
     private final SeasonRange seasons;
     private final int roleMask;
     private final int centiClo;
+    private final boolean linen;
 
     private Piece(PieceId id, Kind kind, Map<Attribute<?>, Object> set) {
         this.id = id;
@@ -32,6 +38,7 @@ public final class Piece {
         this.values = new Derivation(kind, this.set).resolve();
         this.dominant = dominantColour().colour().lab();
         this.family = ColourFamily.of(dominant);
+        this.linen = percentOf(Fibre.LINEN) >= MOSTLY;
         this.seasons = deriveSeasons();
         this.roleMask = roles().stream().mapToInt(slot -> 1 << slot.ordinal()).reduce(0, (a, b) -> a | b);
         this.centiClo = (int) Math.round(get(Attribute.WARMTH_CLO) * 100);
@@ -111,6 +118,21 @@ public final class Piece {
         return pattern() == Pattern.SOLID;
     }
 
+    /** Whether it has a pattern the eye reads as one; a fleck is the texture of its cloth. */
+    public boolean isPatterned() {
+        return !isSolid() && pattern() != Pattern.FLECK;
+    }
+
+    /** Whether it is of this shipped kind, or of a studio's own kind copied from it. */
+    public boolean isOfKind(String kindId) {
+        return kind.origin().id().equals(kindId);
+    }
+
+    /** Whether it is knitted: a jumper, a cardigan, a knitted dress or jacket; jersey is not, it is cut and sewn. */
+    public boolean isKnit() {
+        return get(Attribute.CLOTH).isKnitwear();
+    }
+
     /** An animal or abstract print, or a large floral: what is remembered of a room. */
     public boolean isLoudPrint() {
         boolean largeFloral = pattern() == Pattern.FLORAL && patternScale() == PatternScale.LARGE;
@@ -121,8 +143,9 @@ public final class Piece {
         return get(Attribute.PATTERN_SCALE);
     }
 
+    /** The cloth as rules read it: whatever is at least half linen is linen, however it is woven. */
     public Cloth cloth() {
-        return get(Attribute.CLOTH);
+        return linen ? Cloth.LINEN : get(Attribute.CLOTH);
     }
 
     public int clothWeight() {
@@ -228,9 +251,24 @@ public final class Piece {
         return shape() != null ? shape().volume() : fit().volume();
     }
 
+    /**
+     * The cloth's range, shifted by the weight where that is not the usual one. What a kind is usually made of has the kind's usual
+     * weight: a coat of heavy flannel is a coat, not a flannel two steps too heavy.
+     */
     private SeasonRange deriveSeasons() {
-        SeasonRange range = percentOf(Fibre.LINEN) >= 50 ? Cloth.LINEN.seasons() : cloth().seasons();
-        return range.atWeight(clothWeight());
+        boolean lightRib = cloth() == Cloth.RIB
+                && clothWeight() <= LIGHT_RIB
+                && percentOf(Fibre.COTTON) + percentOf(Fibre.VISCOSE) >= MOSTLY;
+        if (lightRib) {
+            return SeasonRange.ALL_YEAR;
+        }
+        Cloth recorded = get(Attribute.CLOTH);
+        Integer kindsWeight =
+                kind.byDefault(Attribute.CLOTH).filter(recorded::equals).isPresent()
+                        ? kind.byDefault(Attribute.CLOTH_WEIGHT).orElse(null)
+                        : null;
+        int usual = kindsWeight == null ? recorded.usualWeight() : kindsWeight;
+        return cloth().seasons().heavierBy(clothWeight() - usual);
     }
 
     @Override

@@ -12,18 +12,29 @@ public record SeasonRange(int from, int to) {
         }
     }
 
+    /** Every season of the year. */
+    static final SeasonRange ALL_YEAR = new SeasonRange(1, 5);
+
     /**
-     * Shifts the range by the cloth's weight: a gauze loses its winter end, a heavy cloth its summer end. Never empty.
+     * Shifts the range by a weight other than the usual one: a lighter cloth loses its winter end, a heavier one its summer end. Never
+     * empty.
      *
-     * @param clothWeight 1 gauze to 5 heavy coating
+     * @param steps steps of cloth weight above the usual one, negative for a lighter cloth
      */
-    SeasonRange atWeight(int clothWeight) {
-        return switch (clothWeight) {
-            case 1 -> new SeasonRange(from, Math.max(from, to - 2));
-            case 4 -> new SeasonRange(Math.min(to, from + 1), to);
-            case 5 -> new SeasonRange(Math.min(to, from + 2), to);
-            default -> this;
-        };
+    SeasonRange heavierBy(int steps) {
+        return steps < 0
+                ? new SeasonRange(from, Math.max(from, to + steps))
+                : new SeasonRange(Math.min(to, from + steps), to);
+    }
+
+    /** How many seasons too warm it is for a season, 1 high summer to 5 deep winter; 0 when it is not. */
+    public int tooWarmFor(int season) {
+        return Math.max(0, from - season);
+    }
+
+    /** How many seasons too thin it is for a season, 1 high summer to 5 deep winter; 0 when it is not. */
+    public int tooThinFor(int season) {
+        return Math.max(0, season - to);
     }
 
     /** Steps that separate two ranges; 0 when they meet. Symmetric. */

@@ -56,7 +56,10 @@ class CountingLawsTest {
     private static final Counter COUNTER = new DiagramCounter(Catalogue.standard());
 
     static Stream<CountQuestion> questions() {
-        return IntStream.rangeClosed(1, WARDROBES).mapToObj(CountingLawsTest::question);
+        return IntStream.iterate(1, seed -> seed + 1)
+                .mapToObj(CountingLawsTest::question)
+                .filter(question -> total(question).signum() > 0)
+                .limit(WARDROBES);
     }
 
     private static CountQuestion question(int seed) {

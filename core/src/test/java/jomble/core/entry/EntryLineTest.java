@@ -56,7 +56,7 @@ class EntryLineTest {
                 "dress green midi            | hem         | mid-calf",
                 "skirt midi satin            | kind        | midi-skirt",
                 "jacket navy leather         | kind        | leather-jacket",
-                "suit jacket double-breasted peak lapel | construction | {structure=structured, lapel=peak, breasted=double, pockets=flap}",
+                "suit jacket double-breasted peak lapel | construction | {lapel=peak, breasted=double, pockets=flap}",
                 "waistcoat part of the grey suit | set     | grey suit",
                 "\"Aunt's best\" coat        | label       | Aunt's best",
             })

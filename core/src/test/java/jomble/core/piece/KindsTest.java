@@ -93,12 +93,40 @@ class KindsTest {
         "LINEN,5,2,2",
         "FLANNEL,1,4,4",
         "WORSTED,4,3,4",
-        "POPLIN,1,1,3",
-        "POPLIN,5,3,5",
-        "DENIM,3,1,5"
+        "POPLIN,1,1,4",
+        "POPLIN,5,4,5",
+        "DENIM,3,1,5",
+        "TWEED,4,4,5",
+        "RIB,2,1,5"
     })
     void weightShiftsTheSeasonsAndNeverEmptiesThem(Cloth cloth, int weight, int from, int to) {
-        assertThat(cloth.seasons().atWeight(weight)).isEqualTo(new SeasonRange(from, to));
+        Piece piece = Piece.of(
+                new PieceId("p"),
+                Kinds.shipped().find("shirt").orElseThrow(),
+                Map.of(
+                        Attribute.CLOTH,
+                        cloth,
+                        Attribute.CLOTH_WEIGHT,
+                        weight,
+                        Attribute.FIBRES,
+                        List.of(new FibreShare(Fibre.COTTON, 100))));
+        assertThat(piece.seasons()).isEqualTo(new SeasonRange(from, to));
+    }
+
+    /** A heavy coating is what a coat is made of, and a leather jacket is of leather thicker than a glove's. */
+    @Test
+    void whatAKindIsUsuallyMadeOfHasTheKindsUsualWeight() {
+        assertThat(piece("wool-coat", Attribute.LABEL, "coat").seasons()).isEqualTo(new SeasonRange(4, 5));
+        assertThat(piece("leather-jacket", Attribute.LABEL, "jacket").seasons()).isEqualTo(new SeasonRange(2, 5));
+        assertThat(piece("wool-coat", Attribute.CLOTH_WEIGHT, 5).seasons()).isEqualTo(new SeasonRange(5, 5));
+    }
+
+    @Test
+    void whatIsHalfLinenIsReadAsLinen() {
+        Piece piece = piece(
+                "chinos", Attribute.FIBRES, List.of(new FibreShare(Fibre.LINEN, 55), new FibreShare(Fibre.COTTON, 45)));
+        assertThat(piece.cloth()).isEqualTo(Cloth.LINEN);
+        assertThat(piece.seasons()).isEqualTo(new SeasonRange(1, 2));
     }
 
     private static <T> Piece piece(String kind, Attribute<T> attribute, T value) {

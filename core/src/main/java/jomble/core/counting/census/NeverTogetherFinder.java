@@ -61,7 +61,7 @@ final class NeverTogetherFinder {
 
         void offer(boolean stopped, BitSet stopping, long minor, long major) {
             int itsStops = stopped ? Math.max(1, stopping.cardinality()) : 0;
-            int itsPoints = stopped ? 0 : Charges.points(minor, major);
+            int itsPoints = Charges.points(minor, major);
             if (itsStops < stops || itsStops == stops && itsPoints < points) {
                 stops = itsStops;
                 points = itsPoints;
@@ -180,18 +180,23 @@ final class NeverTogetherFinder {
 
     private void offer(CompiledContext context, long minor, long major, BitSet stops, boolean stopped) {
         charge.clear();
+        boolean dead = stopped;
         BitSet all = (BitSet) stops.clone();
         Summary summary = context.summarise(worn);
         for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
             Optional<Result> result = check.check().judge(summary);
-            if (result.isPresent()) {
-                charge.add(result.get().kind(), check.bits());
-                if (result.get().kind() == FindingKind.STOP && check.bits().place() >= 0) {
+            if (result.isEmpty()) {
+                continue;
+            }
+            if (result.get().kind() == FindingKind.STOP) {
+                dead = true;
+                if (check.bits().place() >= 0) {
                     all.set(check.bits().place());
                 }
+            } else {
+                charge.add(result.get().kind(), check.bits());
             }
         }
-        boolean dead = stopped || charge.major == Charges.EVERY_RULE;
         blame.offer(dead, all, minor | charge.minor, major | charge.major);
     }
 

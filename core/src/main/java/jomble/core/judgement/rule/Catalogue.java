@@ -8,6 +8,8 @@ import jomble.core.judgement.rule.boundary.AvoidRule;
 import jomble.core.judgement.rule.boundary.CoverageRule;
 import jomble.core.judgement.rule.boundary.DressCodeRule;
 import jomble.core.judgement.rule.boundary.HeelRule;
+import jomble.core.judgement.rule.boundary.OccasionPieceRule;
+import jomble.core.judgement.rule.boundary.OccasionSettingRule;
 import jomble.core.judgement.rule.boundary.SensitivityRule;
 import jomble.core.judgement.rule.boundary.TuckRule;
 import jomble.core.judgement.rule.boundary.WorkPrintsRule;
@@ -25,6 +27,9 @@ import jomble.core.judgement.rule.colour.LeatherMatchRule;
 import jomble.core.judgement.rule.colour.LegLineRule;
 import jomble.core.judgement.rule.colour.MetalMatchRule;
 import jomble.core.judgement.rule.colour.VanishRule;
+import jomble.core.judgement.rule.company.BottomsCompanyRule;
+import jomble.core.judgement.rule.company.FestiveCompanyRule;
+import jomble.core.judgement.rule.company.ShoesCompanyRule;
 import jomble.core.judgement.rule.finishing.FinishNecklineRule;
 import jomble.core.judgement.rule.finishing.FinishUnfinishedRule;
 import jomble.core.judgement.rule.finishing.LongGlovesRule;
@@ -50,18 +55,24 @@ import jomble.core.judgement.rule.tailoring.SuitWaistcoatRule;
 import jomble.core.judgement.rule.wearable.AvailableRule;
 import jomble.core.judgement.rule.wearable.DrapedBorderRule;
 import jomble.core.judgement.rule.wearable.DrapedPartsRule;
+import jomble.core.judgement.rule.wearable.DressLayersRule;
 import jomble.core.judgement.rule.wearable.FitsRule;
 import jomble.core.judgement.rule.wearable.HemHeelRule;
 import jomble.core.judgement.rule.wearable.HemShaftRule;
 import jomble.core.judgement.rule.wearable.LayerBaseShowsRule;
 import jomble.core.judgement.rule.wearable.LayerCollarRule;
+import jomble.core.judgement.rule.wearable.LayerEnoughRule;
 import jomble.core.judgement.rule.wearable.LayerHemRule;
 import jomble.core.judgement.rule.wearable.LayerOrderRule;
 import jomble.core.judgement.rule.wearable.LayerSheerRule;
+import jomble.core.judgement.rule.wearable.LayerWeightRule;
 import jomble.core.judgement.rule.wearable.OnePieceBeneathRule;
+import jomble.core.judgement.rule.wearable.OpenShirtRule;
 import jomble.core.judgement.rule.wearable.StructureRule;
+import jomble.core.judgement.rule.wearable.WornAsTopRule;
 import jomble.core.judgement.rule.weather.LegwearDenierRule;
 import jomble.core.judgement.rule.weather.SeasonClothRule;
+import jomble.core.judgement.rule.weather.SeasonWeatherRule;
 import jomble.core.judgement.rule.weather.WeatherColdRule;
 import jomble.core.judgement.rule.weather.WeatherHeatRule;
 import jomble.core.judgement.rule.weather.WeatherToesRule;
@@ -71,7 +82,15 @@ import jomble.core.judgement.rule.weather.WeatherWetRule;
 /** The rules of the house, in the order in which they are shown. */
 public final class Catalogue {
     private static final RuleCatalogue STANDARD = new RuleCatalogue(Stream.of(
-                    putOnAtAll(), boundaries(), weather(), tailoring(), colour(), pattern(), proportion(), finishing())
+                    putOnAtAll(),
+                    boundaries(),
+                    weather(),
+                    tailoring(),
+                    company(),
+                    colour(),
+                    pattern(),
+                    proportion(),
+                    finishing())
             .flatMap(List::stream)
             .toList());
 
@@ -89,6 +108,11 @@ public final class Catalogue {
                 new LayerHemRule(),
                 new LayerSheerRule(),
                 new LayerBaseShowsRule(),
+                new OpenShirtRule(),
+                new WornAsTopRule(),
+                new LayerWeightRule(),
+                new LayerEnoughRule(),
+                new DressLayersRule(),
                 new OnePieceBeneathRule(),
                 new HemHeelRule(),
                 new HemShaftRule(),
@@ -107,12 +131,15 @@ public final class Catalogue {
                 new TuckRule(),
                 new DressCodeRule(),
                 new WorkTuckedRule(),
-                new WorkPrintsRule());
+                new WorkPrintsRule(),
+                new OccasionPieceRule(),
+                new OccasionSettingRule());
     }
 
     private static List<Rule> weather() {
         return List.of(
                 new SeasonClothRule(),
+                new SeasonWeatherRule(),
                 new WeatherWarmthRule(),
                 new WeatherHeatRule(),
                 new WeatherColdRule(),
@@ -133,6 +160,10 @@ public final class Catalogue {
                 new SuitWaistcoatRule(),
                 new SuitCasualRule(),
                 new SuitPickUpRule());
+    }
+
+    private static List<Rule> company() {
+        return List.of(new BottomsCompanyRule(), new ShoesCompanyRule(), new FestiveCompanyRule());
     }
 
     private static List<Rule> colour() {

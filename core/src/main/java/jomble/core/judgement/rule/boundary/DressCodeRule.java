@@ -8,7 +8,6 @@ import java.util.Set;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Requirement;
 import jomble.core.judgement.JudgementContext;
-import jomble.core.judgement.Keys;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Sign;
@@ -23,8 +22,10 @@ public final class DressCodeRule implements WholeRule {
             "dress-code",
             "The dress code",
             "A dress code is somebody else's boundary. Site rules come first: this tool does not replace them.");
+    private static final int CODES = DressCode.values().length;
     private static final Set<Slot> READS = EnumSet.allOf(Slot.class);
-    private static final Set<Sign> SEEN = EnumSet.of(Sign.JACKET_WORN, Sign.TIE_WORN, Sign.SLEEVES_WORN);
+    private static final Set<Sign> SEEN =
+            EnumSet.of(Sign.JACKET_WORN, Sign.TIE_WORN, Sign.SLEEVES_WORN, Sign.LAYER_OVER);
     /** Met by the structure, by another rule, or beyond what an outfit can show. */
     private static final Set<DressCode> ELSEWHERE =
             EnumSet.of(DressCode.NO_SHOES, DressCode.NO_SHEER, DressCode.PROTECTIVE_CLOTHING);
@@ -53,7 +54,7 @@ public final class DressCodeRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return Keys.of(summary.signs().violated(), summary.signs().among(SEEN));
+        return summary.signs().among(SEEN) << CODES | summary.signs().violated();
     }
 
     @Override
@@ -81,6 +82,7 @@ public final class DressCodeRule implements WholeRule {
             case JACKET -> signs.has(Sign.JACKET_WORN);
             case TIE -> signs.has(Sign.TIE_WORN);
             case SLEEVES -> signs.has(Sign.SLEEVES_WORN);
+            case LAYERS -> signs.has(Sign.LAYER_OVER);
             default -> !signs.violates(code);
         };
     }

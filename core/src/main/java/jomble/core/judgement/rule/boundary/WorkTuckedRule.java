@@ -46,6 +46,8 @@ public final class WorkTuckedRule implements PieceRule {
         boolean shirt = SHIRTS.contains(top.piece().kind().origin().id())
                 && top.piece().finishes().contains(Finish.TUCKED)
                 && !HANGS.contains(top.piece().hem());
-        return asked && shirt && top.is(Finish.UNTUCKED) ? Result.minor(new HangsOut()) : Optional.empty();
+        return asked && shirt && (top.is(Finish.UNTUCKED) || top.is(Finish.HALF_TUCKED))
+                ? Result.minor(new HangsOut())
+                : Optional.empty();
     }
 }

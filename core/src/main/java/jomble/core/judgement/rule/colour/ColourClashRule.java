@@ -1,6 +1,7 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
+import java.util.Set;
 import jomble.core.colour.Lab;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
@@ -8,17 +9,20 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Scope;
 import jomble.core.judgement.SlotPairs;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /**
  * {@code colour.clash}: two large saturated pieces whose hues are neither near nor opposite.
  *
- * <p>Three saturated pieces in three families are told by {@code colour.families} as well; here each pair speaks for itself, and
- * the rule counts once.
+ * <p>Each pair speaks for itself; three saturated pieces in three families are told of the whole outfit, and the rule counts once.
  */
-public final class ColourClashRule implements PairRule {
+public final class ColourClashRule implements PairRule, WholeRule {
     private static final Parameter CHROMA = new Parameter("saturated-above", 45, "C*");
     private static final Parameter NEAREST = new Parameter("nearest", 60, "degrees of hue");
     private static final Parameter FARTHEST = new Parameter("farthest", 100, "degrees of hue");
@@ -32,11 +36,53 @@ public final class ColourClashRule implements PairRule {
             .with(SchoolSwitch.PALETTE);
     private static final double HALF_CIRCLE = 180;
 
+    /** Three strong colours in as many families. */
+    private static final int CROWD = 3;
+
+    record ThreeStrongHues(int families) {}
+
     record HuesQuarrel(double hueDegrees, double nearest, double farthest) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
+    }
+
+    @Override
+    public Scope scope() {
+        return Scope.PAIR;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return Slot.MAIN;
+    }
+
+    @Override
+    public boolean speaksOf(Worn worn, Summary summary) {
+        return worn.slot().isMain() && !worn.piece().colourFamily().isNeutral();
+    }
+
+    /** One strong colour more can only crowd it further. */
+    @Override
+    public boolean maySoften(Worn worn, Structure structure) {
+        return false;
+    }
+
+    @Override
+    public long key(Summary summary) {
+        return summary.signs().saturated();
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        if (!context.schools().holds(SchoolSwitch.PALETTE, "neutral-led")) {
+            return Check.SILENT;
+        }
+        return summary -> {
+            int families = Integer.bitCount(summary.signs().saturated());
+            return families >= CROWD ? Result.major(new ThreeStrongHues(families)) : Optional.empty();
+        };
     }
 
     @Override

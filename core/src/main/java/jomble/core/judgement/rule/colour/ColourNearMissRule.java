@@ -9,6 +9,7 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SlotPairs;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Surface;
@@ -33,8 +34,6 @@ public final class ColourNearMissRule implements PairRule {
     private static final double NEAR_BLACK_CHROMA = 5;
 
     record AlmostAMatch(double deltaE, double clear) {}
-
-    record AlmostAMatchAcrossSurfaces(double deltaE, double clear) {}
 
     record DenimOnDenim(double deltaL, double wanted) {}
 
@@ -69,9 +68,14 @@ public final class ColourNearMissRule implements PairRule {
         if (deltaE <= match || deltaE >= clear) {
             return Optional.empty();
         }
-        return surfaceA == surfaceB
-                ? Result.major(new AlmostAMatch(deltaE, clear))
-                : Result.minor(new AlmostAMatchAcrossSurfaces(deltaE, clear));
+        return isToneOnTone(a, b) ? Optional.empty() : Result.major(new AlmostAMatch(deltaE, clear));
+    }
+
+    /** In two surfaces a near match is chosen: a knit over a weave, a rough cloth beside a smooth one. */
+    private static boolean isToneOnTone(Piece a, Piece b) {
+        return a.cloth().surface() != b.cloth().surface()
+                || !a.get(Attribute.TEXTURE).equals(b.get(Attribute.TEXTURE))
+                || !a.get(Attribute.SHEEN).equals(b.get(Attribute.SHEEN));
     }
 
     private static boolean isNearBlack(Lab colour) {

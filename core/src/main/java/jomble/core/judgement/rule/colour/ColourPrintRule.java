@@ -50,12 +50,15 @@ public final class ColourPrintRule implements PairRule {
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         Piece a = inner.piece();
         Piece b = outer.piece();
-        if (a.isSolid() == b.isSolid()) {
+        if (a.isPatterned() == b.isPatterned()) {
             return Optional.empty();
         }
-        Piece print = a.isSolid() ? b : a;
-        Piece plain = a.isSolid() ? a : b;
-        if (plain.colourFamily().isNeutral()) {
+        Piece print = a.isPatterned() ? a : b;
+        Piece plain = a.isPatterned() ? b : a;
+        boolean festive = inner.slot() == Slot.TOP
+                && outer.slot() == Slot.DRAPE
+                && inner.piece().isOfKind("fitted-blouse");
+        if (festive || plain.colourFamily().isNeutral()) {
             return Optional.empty();
         }
         double nearest = Double.MAX_VALUE;
@@ -68,9 +71,12 @@ public final class ColourPrintRule implements PairRule {
             return Result.credit(new PulledFromThePrint(nearest));
         }
         double limit = context.value(this, NEAR);
+        boolean sameHue = print.colours().stream()
+                .filter(colour -> colour.shareFraction() >= context.value(this, SEEN))
+                .anyMatch(colour -> ColourFamily.of(colour.colour().lab()) == plain.colourFamily());
         boolean onlyNeutrals = print.colours().stream()
                 .allMatch(colour -> ColourFamily.of(colour.colour().lab()).isNeutral());
-        return nearest > limit && !onlyNeutrals
+        return nearest > limit && !onlyNeutrals && !sameHue
                 ? Result.major(new StrangeToThePrint(nearest, limit))
                 : Optional.empty();
     }

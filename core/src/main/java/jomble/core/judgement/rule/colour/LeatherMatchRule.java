@@ -1,6 +1,7 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
+import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
@@ -22,6 +23,9 @@ public final class LeatherMatchRule implements PairRule {
                     APART)
             .with(SchoolSwitch.LEATHERS);
     private static final int METALLIC = 3;
+    /** What a belt need not match: a trainer is no dress leather, and a sandal is mostly foot. */
+    private static final Set<String> OPEN_OR_SPORTING =
+            Set.of("trainers", "boat-shoes", "sandals", "heeled-sandals", "mules", "wedges", "espadrilles");
 
     record LeathersApart(double deltaE, double limit) {}
 
@@ -38,7 +42,10 @@ public final class LeatherMatchRule implements PairRule {
     @Override
     public Optional<Result> judge(Worn shoes, Worn belt, JudgementContext context) {
         boolean free = context.schools().holds(SchoolSwitch.LEATHERS, "free");
-        if (free || !isLeather(shoes.piece()) || !isLeather(belt.piece())) {
+        if (free
+                || OPEN_OR_SPORTING.contains(shoes.piece().kind().origin().id())
+                || !isLeather(shoes.piece())
+                || !isLeather(belt.piece())) {
             return Optional.empty();
         }
         double deltaE = shoes.piece().colourDifference(belt.piece());

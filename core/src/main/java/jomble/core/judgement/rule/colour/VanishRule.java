@@ -47,13 +47,21 @@ public final class VanishRule implements PairRule {
         Piece a = inner.piece();
         Piece b = outer.piece();
         boolean closed = outer.is(Finish.BUTTONED) || b.opening() == Opening.NONE;
-        boolean alike = a.cloth().surface() == b.cloth().surface()
+        boolean dark = isDark(a) && isDark(b);
+        boolean smooth = dark && isSmooth(a) && isSmooth(b);
+        boolean sameSurface = a.cloth().surface() == b.cloth().surface()
                 && a.get(Attribute.TEXTURE).equals(b.get(Attribute.TEXTURE));
+        boolean alike = smooth || sameSurface;
         double deltaE = a.colourDifference(b);
         double limit = context.value(this, ALIKE);
-        boolean extreme = isDark(a) && isDark(b) || isPale(a) && isPale(b);
-        boolean vanishes = !closed && alike && extreme && a.isSolid() && b.isSolid() && deltaE < limit;
+        boolean extreme = dark || isPale(a) && isPale(b);
+        boolean vanishes =
+                !closed && !b.isOfKind("waistcoat") && alike && extreme && a.isSolid() && b.isSolid() && deltaE < limit;
         return vanishes && !a.sharesSetWith(b) ? Result.minor(new Vanishes(deltaE, limit)) : Optional.empty();
+    }
+
+    private static boolean isSmooth(Piece piece) {
+        return piece.get(Attribute.TEXTURE) == 0 && piece.get(Attribute.SHEEN) == 0;
     }
 
     private static boolean isDark(Piece piece) {

@@ -4,7 +4,6 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
-import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
@@ -58,7 +57,7 @@ public final class FocusOneRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return Keys.of(summary.signs().statements(), summary.signs().among(SEEN));
+        return summary.signs().among(SEEN) << 2 | summary.signs().statements();
     }
 
     @Override

@@ -34,7 +34,7 @@ public final class PatternCountRule implements WholeRule {
 
     @Override
     public boolean speaksOf(Worn worn, Summary summary) {
-        return worn.slot().isMain() && !worn.piece().isSolid();
+        return worn.slot().isMain() && worn.piece().isPatterned();
     }
 
     @Override

@@ -1,7 +1,9 @@
 package jomble.core.judgement.rule.pattern;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import jomble.core.colour.Ciede2000;
 import jomble.core.colour.Colour;
 import jomble.core.judgement.JudgementContext;
@@ -12,6 +14,8 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SlotPairs;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.ColourShare;
+import jomble.core.piece.Pattern;
+import jomble.core.piece.PatternScale;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
@@ -25,6 +29,17 @@ public final class PatternPairRule implements PairRule {
             "Patterns mix when one is clearly larger and a colour runs through both; two stripes of one width flicker.",
             SHARED,
             SHARE);
+
+    private static final Set<Pattern> PRINTS =
+            EnumSet.of(Pattern.FLORAL, Pattern.ANIMAL, Pattern.PAISLEY, Pattern.GEOMETRIC, Pattern.ABSTRACT);
+    private static final Set<Pattern> CHECKS =
+            EnumSet.of(Pattern.CHECK, Pattern.WINDOWPANE, Pattern.GLEN_CHECK, Pattern.HOUNDSTOOTH);
+
+    record TwoPrints() {}
+
+    record PatternOverPattern() {}
+
+    record PrintAboveCheck() {}
 
     record StripeOnStripe(String scale) {}
 
@@ -55,8 +70,12 @@ public final class PatternPairRule implements PairRule {
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         Piece a = inner.piece();
         Piece b = outer.piece();
-        if (a.isSolid() || b.isSolid() || a.sharesSetWith(b)) {
+        if (!a.isPatterned() || !b.isPatterned() || a.sharesSetWith(b)) {
             return Optional.empty();
+        }
+        Optional<Result> layered = layered(inner, outer);
+        if (layered.isPresent()) {
+            return layered;
         }
         boolean sameScale = a.patternScale() == b.patternScale();
         String scale = a.patternScale() == null ? "one" : a.patternScale().words();
@@ -65,13 +84,39 @@ public final class PatternPairRule implements PairRule {
         }
         double nearest = nearestColours(a, b, context.value(this, SHARE));
         double limit = context.value(this, SHARED);
-        boolean shared = nearest <= limit;
+        boolean shared = nearest <= limit || a.colourFamily() == b.colourFamily();
         if (shared) {
             return sameScale ? Result.minor(new SameScale(scale, nearest)) : Result.credit(new WellMixed(nearest));
         }
         return sameScale
                 ? Result.major(new NeitherScaleNorColour(scale, nearest))
                 : Result.minor(new NoSharedColour(nearest, limit));
+    }
+
+    /** What no scale and no colour makes good: patterns in layers, two prints, a print above a check. */
+    private static Optional<Result> layered(Worn inner, Worn outer) {
+        Pattern first = inner.piece().pattern();
+        Pattern second = outer.piece().pattern();
+        if (PRINTS.contains(first) && PRINTS.contains(second)) {
+            return Result.major(new TwoPrints());
+        }
+        boolean overlaid = (inner.slot() == Slot.TOP || inner.slot() == Slot.ONEPIECE || inner.slot() == Slot.MID)
+                && (outer.slot() == Slot.MID || outer.slot() == Slot.JACKET);
+        boolean fine = isFine(inner.piece()) || isFine(outer.piece());
+        if (overlaid && !fine) {
+            return Result.major(new PatternOverPattern());
+        }
+        boolean printAboveCheck = inner.slot() == Slot.TOP
+                        && outer.slot() == Slot.BOTTOM
+                        && PRINTS.contains(first)
+                        && CHECKS.contains(second)
+                || inner.slot() == Slot.BOTTOM && CHECKS.contains(first) && PRINTS.contains(second);
+        return printAboveCheck ? Result.major(new PrintAboveCheck()) : Optional.empty();
+    }
+
+    /** A pattern so small that it reads as the grain of the cloth. */
+    private static boolean isFine(Piece piece) {
+        return piece.patternScale() == PatternScale.MICRO;
     }
 
     private static double nearestColours(Piece a, Piece b, double leastShare) {

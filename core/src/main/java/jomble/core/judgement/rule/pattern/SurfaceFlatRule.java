@@ -33,6 +33,9 @@ public final class SurfaceFlatRule implements WholeRule {
                     TEXTURES)
             .with(SchoolSwitch.ONE_COLOUR, SchoolSwitch.ALL_BLACK);
     private static final Set<Slot> READS = EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
+    /** A belt, a bag, a scarf or jewellery gives the eye something to read. */
+    private static final Set<Slot> TRIMMINGS = EnumSet.of(Slot.BELT, Slot.BAG, Slot.NECK, Slot.JEWELLERY);
+
     private static final long NEUTRALS = neutrals();
     /** The key of outfits the rule has nothing to say of, whatever is put on. */
     private static final long COLOURFUL = -1;
@@ -57,7 +60,9 @@ public final class SurfaceFlatRule implements WholeRule {
 
     @Override
     public boolean isTouchedBy(Worn worn, Structure structure) {
-        return worn.slot().isMain() || worn.piece().get(Attribute.SHOW) == Show.STATEMENT;
+        return worn.slot().isMain()
+                || TRIMMINGS.contains(worn.slot())
+                || worn.piece().get(Attribute.SHOW) == Show.STATEMENT;
     }
 
     @Override
@@ -72,7 +77,11 @@ public final class SurfaceFlatRule implements WholeRule {
         if (severalHues && signs.has(Sign.NOT_BLACK)) {
             return COLOURFUL;
         }
-        int told = (signs.has(Sign.PATTERN_WORN) ? 2 : 0) | (signs.has(Sign.NOT_BLACK) ? 1 : 0);
+        int told = (signs.has(Sign.TRIMMING_WORN) ? 4 : 0)
+                | (signs.has(Sign.PATTERN_WORN) ? 2 : 0)
+                | (signs.has(Sign.NOT_BLACK) ? 1 : 0);
+        // 1 to 7 above, two bits each for main pieces and statements, fourteen for lightness, then surfaces and
+        // families.
         int counts = (told << 2 | signs.mains()) << 2 | signs.statements();
         int lightness = signs.darkest() << 7 | signs.lightest();
         return ((long) counts << 14 | lightness) << 32 | (long) signs.surfaces() << 18 | signs.families();
@@ -133,6 +142,7 @@ public final class SurfaceFlatRule implements WholeRule {
         private boolean isFlat(Signs signs) {
             return Integer.bitCount(signs.surfaces()) < textures
                     && !signs.has(Sign.PATTERN_WORN)
+                    && !signs.has(Sign.TRIMMING_WORN)
                     && signs.statements() == 0;
         }
     }

@@ -13,15 +13,17 @@ import jomble.core.piece.Slot;
 
 /** {@code proportion.coat}: what the coat does to the line beneath. */
 public final class ProportionCoatRule implements PairRule {
-    private static final Parameter NEAR = new Parameter("near", 4, "hundredths of stature");
+    private static final Parameter MOST = new Parameter("most", 15, "cm of skirt below the coat");
     private static final RuleInfo INFO = RuleInfo.of(
             "proportion.coat",
             "Coat and hem",
             "A full hem pushed out under a coat of the same length makes a bell; clearly longer or shorter makes a line.",
-            NEAR);
+            MOST);
     private static final int WIDE = 4;
+    private static final double STATURE_CM = 168;
+    private static final double LEAST_CM = 2;
 
-    record FullHemUnderCoat(double apart, double near) {}
+    record FullHemUnderCoat(double apart, double most) {}
 
     record RoomyOverClose() {}
 
@@ -50,10 +52,9 @@ public final class ProportionCoatRule implements PairRule {
         if (hem == null || coat.piece().hem() == null || inner.piece().volume() < WIDE || hem == Hem.FULL_LENGTH) {
             return Optional.empty();
         }
-        double apart = Math.abs(hem.landmark().meanPermille()
-                        - coat.piece().hem().landmark().meanPermille())
-                / 10.0;
-        double near = context.value(this, NEAR);
-        return apart <= near ? Result.minor(new FullHemUnderCoat(apart, near)) : Optional.empty();
+        double apart =
+                (coat.piece().hem().landmark().meanPermille() - hem.landmark().meanPermille()) / 1000.0 * STATURE_CM;
+        double near = context.value(this, MOST);
+        return apart >= LEAST_CM && apart <= near ? Result.minor(new FullHemUnderCoat(apart, near)) : Optional.empty();
     }
 }

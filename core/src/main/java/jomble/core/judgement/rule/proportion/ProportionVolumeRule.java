@@ -3,11 +3,13 @@ package jomble.core.judgement.rule.proportion;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
@@ -64,7 +66,10 @@ public final class ProportionVolumeRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        int bits = (summary.waistDefined() ? 1 : 0) | (summary.closeTop() ? 2 : 0) | (summary.roomyOuter() ? 4 : 0);
+        int bits = (summary.waistDefined() ? 1 : 0)
+                | (summary.closeTop() ? 2 : 0)
+                | (summary.roomyOuter() ? 4 : 0)
+                | (summary.signs().has(Sign.WAIST_HALF_DEFINED) ? 8 : 0);
         return Keys.of(bits, summary.upperVolume() << 4 | summary.lowerVolume());
     }
 
@@ -76,9 +81,11 @@ public final class ProportionVolumeRule implements WholeRule {
             int sum = summary.upperVolume() == 0 || summary.lowerVolume() == 0
                     ? 0
                     : summary.upperVolume() + summary.lowerVolume();
-            if (sum >= minor && !summary.waistDefined()) {
-                RoomyOnRoomy evidence = new RoomyOnRoomy(summary.upperVolume(), summary.lowerVolume());
-                return sum >= major ? Result.major(evidence) : Result.minor(evidence);
+            FindingKind kind = sum >= major ? FindingKind.MAJOR : sum >= minor ? FindingKind.MINOR : null;
+            boolean half = summary.signs().has(Sign.WAIST_HALF_DEFINED);
+            kind = kind == null || summary.waistDefined() ? null : half ? kind.softer() : kind;
+            if (kind != null) {
+                return Result.of(kind, new RoomyOnRoomy(summary.upperVolume(), summary.lowerVolume()));
             }
             return summary.closeInsideRoomy() ? Result.credit(new CloseInsideRoomy()) : Optional.empty();
         };

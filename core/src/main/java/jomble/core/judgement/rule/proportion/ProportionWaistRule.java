@@ -13,6 +13,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Hem;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Rise;
+import jomble.core.piece.Shape;
 import jomble.core.piece.Slot;
 
 /** {@code proportion.waist}: a waist worth showing is not hung over. */
@@ -47,6 +48,9 @@ public final class ProportionWaistRule implements PairRule {
         boolean shaped = highSkirt || below.has(Detail.PLEATED_WAIST) || below.has(Detail.PAPER_BAG_WAIST);
         boolean hangs =
                 top.is(Finish.UNTUCKED) && REACHES_THE_HIP.contains(top.piece().hem());
+        if (hangs && below.shape() == Shape.PENCIL && below.kind().isSkirt()) {
+            return Result.major(new WaistHidden(top.piece().hem().words()));
+        }
         return shaped && hangs ? Result.minor(new WaistHidden(top.piece().hem().words())) : Optional.empty();
     }
 }

@@ -7,6 +7,7 @@ import jomble.core.brief.Occasion;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
@@ -18,7 +19,7 @@ public final class FormalityOccasionRule implements WholeRule {
             "Dressed for the occasion",
             "Each occasion has a window; one step outside is noticed, two are wrong.");
     private static final Set<Slot> READS =
-            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.SHOES);
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.SHOES, Slot.TIE);
 
     private static final int MOST_FORMAL = 7;
 
@@ -38,7 +39,9 @@ public final class FormalityOccasionRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.openSuiting() << 28 | summary.formalities();
+        return summary.openSuiting() << 29
+                | (long) summary.formalities() << 1
+                | (summary.signs().has(Sign.TIE_WORN) ? 1 : 0);
     }
 
     @Override

@@ -7,6 +7,7 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Tailoring;
+import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
@@ -27,6 +28,8 @@ public final class SuitContrastRule implements PairRule {
             CLEAR);
 
     record TooAlike(double deltaE, double limit) {}
+
+    record OddJacketAlike(double deltaE, double limit) {}
 
     record SameDepth(double deltaL, String family) {}
 
@@ -49,13 +52,17 @@ public final class SuitContrastRule implements PairRule {
 
     @Override
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
-        if (!Tailoring.isBroken(inner, outer, context)) {
-            return Optional.empty();
-        }
         Piece part = inner.piece();
         Piece jacket = outer.piece();
         double deltaE = part.colourDifference(jacket);
         double stop = context.value(this, STOP);
+        if (!Tailoring.isBroken(inner, outer, context)) {
+            boolean odd = inner.slot() == Slot.BOTTOM
+                    && TradeTerms.isTailoredJacket(jacket)
+                    && !part.sharesSetWith(jacket)
+                    && deltaE < stop;
+            return odd ? Result.major(new OddJacketAlike(deltaE, stop)) : Optional.empty();
+        }
         double major = context.value(this, MAJOR);
         if (deltaE < stop) {
             return Result.stop(new TooAlike(deltaE, stop));

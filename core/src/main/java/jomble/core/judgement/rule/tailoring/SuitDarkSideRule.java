@@ -15,7 +15,7 @@ import jomble.core.piece.Slot;
 
 /** {@code suit.dark-side}: of a broken suit the darker half is worn above. */
 public final class SuitDarkSideRule implements PairRule {
-    private static final Parameter LIGHTER = new Parameter("lighter", 8, "ΔL*");
+    private static final Parameter LIGHTER = new Parameter("lighter", 20, "ΔL*");
     private static final RuleInfo INFO = RuleInfo.of(
             "suit.dark-side",
             "Dark above light",
@@ -42,7 +42,7 @@ public final class SuitDarkSideRule implements PairRule {
         double lighter =
                 jacket.piece().dominant().l() - bottom.piece().dominant().l();
         boolean exempt = EXEMPT.contains(jacket.piece().colourFamily())
-                || !jacket.piece().isSolid() && SuitSeparableRule.jacketScore(jacket.piece()) >= SPORTING;
+                || SuitSeparableRule.jacketScore(jacket.piece()) >= SPORTING;
         boolean fires =
                 Tailoring.isBroken(jacket, bottom, context) && !exempt && lighter >= context.value(this, LIGHTER);
         return fires ? Result.minor(new LightOverDark(lighter)) : Optional.empty();

@@ -20,6 +20,8 @@ public final class SuitWaistcoatRule implements WholeRule {
 
     record UnbrokenMiddle() {}
 
+    record WaistcoatApart() {}
+
     record ThreeSuits() {}
 
     @Override
@@ -46,6 +48,7 @@ public final class SuitWaistcoatRule implements WholeRule {
     public Check prepare(JudgementContext context) {
         return summary -> switch (summary.suits()) {
             case 1 -> Result.credit(new UnbrokenMiddle());
+            case 2 -> Result.major(new WaistcoatApart());
             case 3 -> Result.major(new ThreeSuits());
             default -> Optional.empty();
         };

@@ -10,6 +10,7 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Cloth;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Shaft;
@@ -26,6 +27,9 @@ public final class HemShaftRule implements PairRule {
             "Close legs go into boots, wider ones over slim shafts; a hem that ends just at the shaft cuts the leg at its widest.",
             NEAR);
     private static final double STATURE_CM = 168;
+    /** ΔE00 within which dress and boots run on in one line. */
+    private static final double SAME_COLOUR = 10;
+
     private static final int KNEE_SHAFT = 270;
     private static final int OVER_KNEE_SHAFT = 330;
     private static final int MID_CALF_SHAFT = 190;
@@ -56,7 +60,11 @@ public final class HemShaftRule implements PairRule {
         if (shaft == 0 || piece.hem() == null) {
             return Optional.empty();
         }
-        return isSkirt(legs) ? skirt(piece, shaft, context) : leg(piece, shoes.piece());
+        if (!isSkirt(legs)) {
+            return leg(piece, shoes.piece());
+        }
+        boolean oneLine = piece.colourDifference(shoes.piece()) < SAME_COLOUR;
+        return piece.isSet(Attribute.HEM) && !oneLine ? skirt(piece, shaft, context) : Optional.empty();
     }
 
     private static int shaft(Piece shoes) {
@@ -87,6 +95,10 @@ public final class HemShaftRule implements PairRule {
         boolean longEnough = legs.hem().landmark().meanPermille() <= MID_CALF_SHAFT;
         if (!longEnough || shoes.get(Attribute.SHAFT_FIT) != ShaftFit.ROOMY) {
             return Optional.empty();
+        }
+        boolean rubber = shoes.cloth() == Cloth.RUBBER;
+        if (rubber) {
+            return CLOSE.contains(shape) ? Optional.empty() : Result.minor(new RoomyShaftUnderWideLeg(shape.words()));
         }
         return CLOSE.contains(shape)
                 ? Result.minor(new RoomyShaftOnCloseLeg(shape.words()))

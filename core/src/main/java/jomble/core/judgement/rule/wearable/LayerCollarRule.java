@@ -71,6 +71,9 @@ public final class LayerCollarRule implements PairRule {
         if (!COLLARS.contains(inner.piece().neckline()) || neckline == null) {
             return Optional.empty();
         }
+        if (COLLARS.contains(neckline)) {
+            return Optional.empty();
+        }
         if (open || LETS_OUT.contains(neckline)) {
             return Result.credit(new CollarOut(neckline.words()));
         }

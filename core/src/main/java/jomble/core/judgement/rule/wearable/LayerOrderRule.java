@@ -13,11 +13,13 @@ import jomble.core.piece.Slot;
 /** {@code layer.order}: an outer layer needs room for the one beneath. */
 public final class LayerOrderRule implements PairRule {
     private static final Parameter COAT_ROOM = new Parameter("coat-room", 1, "steps of room a coat has beyond its fit");
+    private static final Parameter IMPOSSIBLE = new Parameter("impossible-from", 2, "steps of bulk too many");
     private static final RuleInfo INFO = RuleInfo.of(
             "layer.order",
             "Thin under thick",
             "A bulky layer under a close one bunches at the arm and pulls at the buttons.",
-            COAT_ROOM);
+            COAT_ROOM,
+            IMPOSSIBLE);
 
     record NoRoom(int bulk, int room) {}
 
@@ -39,7 +41,8 @@ public final class LayerOrderRule implements PairRule {
         int extra = outer.slot() == Slot.COAT ? (int) context.value(this, COAT_ROOM) : 0;
         int room = outer.piece().fit().room() + extra;
         if (room < bulk) {
-            return Result.stop(new NoRoom(bulk, room));
+            NoRoom evidence = new NoRoom(bulk, room);
+            return bulk - room >= context.value(this, IMPOSSIBLE) ? Result.stop(evidence) : Result.major(evidence);
         }
         return room == bulk ? Result.minor(new Snug(bulk, room)) : Optional.empty();
     }

@@ -34,6 +34,9 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
             "Dungarees and pinafores are cut to be worn over something, and a dress over a close top or trousers that show;"
                     + " a strappy dress gains by a layer over it.");
     private static final String SWIMSUIT = "swimsuit";
+    private static final Set<String> OVER_A_TOP = Set.of("dungarees", "pinafore-dress");
+    private static final Set<Shape> SLIM = EnumSet.of(Shape.SKINNY, Shape.SLIM);
+    private static final int KNEE_PERMILLE = 285;
     private static final Set<Shape> NARROW = EnumSet.of(Shape.PENCIL, Shape.TRUMPET);
     private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
     private static final Set<Sign> SEEN =
@@ -48,6 +51,10 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
     record HiddenBeneath() {}
 
     record Bunches() {}
+
+    record WideLegsBeneath() {}
+
+    record NoDressForTrousers() {}
 
     @Override
     public RuleInfo info() {
@@ -85,14 +92,14 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
         if (top.kind().family() != Family.TOP && top.kind().family() != Family.BASE_LAYER) {
             return Result.stop(new NeverBeneath());
         }
-        if (onepiece.is(Finish.OPEN)) {
+        if (onepiece.is(Finish.OPEN)
+                || OVER_A_TOP.contains(onepiece.piece().kind().origin().id())) {
             return Optional.empty();
         }
         if (!showsAbove(top, onepiece.piece())) {
             return Result.stop(new HiddenBeneath());
         }
-        Fit fit = onepiece.piece().fit();
-        boolean close = fit == Fit.CLOSE || fit == Fit.REGULAR && sleeve(onepiece.piece()) > 0;
+        boolean close = onepiece.piece().fit() == Fit.CLOSE;
         return close && top.fit() != Fit.CLOSE ? Result.stop(new Bunches()) : Optional.empty();
     }
 
@@ -107,7 +114,16 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
         if (!trousers || !onepiece.kind().isDress() || !fits) {
             return Result.stop(new NeverBeneath());
         }
-        return showsBelow(bottom, onepiece) ? Optional.empty() : Result.stop(new HiddenBeneath());
+        if (!showsBelow(bottom, onepiece)) {
+            return Result.stop(new HiddenBeneath());
+        }
+        if (!SLIM.contains(bottom.shape())) {
+            return Result.major(new WideLegsBeneath());
+        }
+        boolean belowKnee = onepiece.hem() != null && onepiece.hem().landmark().meanPermille() < KNEE_PERMILLE;
+        return belowKnee || onepiece.shape() == Shape.WRAP || onepiece.shape() == Shape.PENCIL
+                ? Result.major(new NoDressForTrousers())
+                : Optional.empty();
     }
 
     private static boolean showsAbove(Piece top, Piece over) {

@@ -1,0 +1,60 @@
+package jomble.core.judgement;
+
+import java.util.EnumSet;
+import java.util.Set;
+import jomble.core.piece.Cloth;
+import jomble.core.piece.Construction;
+import jomble.core.piece.Fit;
+import jomble.core.piece.Lapel;
+import jomble.core.piece.Neckline;
+import jomble.core.piece.Piece;
+
+/** What stylists call a piece when they say what it keeps company with: tailoring, a jumper, dress shoes. */
+public final class TradeTerms {
+    private static final Set<String> TAILORED_JACKETS = Set.of("blazer", "suit-jacket", "dinner-jacket");
+    private static final Set<String> JUMPERS = Set.of("fine-knit", "chunky-knit", "roll-neck");
+    private static final Set<String> SHORTS = Set.of("shorts", "tailored-shorts");
+    private static final Set<Cloth> COUNTRY =
+            EnumSet.of(Cloth.TWEED, Cloth.CORDUROY, Cloth.FLANNEL, Cloth.MOLESKIN, Cloth.LINEN);
+
+    private TradeTerms() {}
+
+    /** A blazer, a suit jacket, a dinner jacket. */
+    public static boolean isTailoredJacket(Piece piece) {
+        return TAILORED_JACKETS.contains(piece.kind().origin().id());
+    }
+
+    /** A tailored jacket, or what has lapels as one. */
+    public static boolean hasLapels(Piece piece) {
+        Construction made = piece.construction();
+        return isTailoredJacket(piece) || made != null && made.lapel() != null && made.lapel() != Lapel.NONE;
+    }
+
+    /** A knit that is pulled over the head. */
+    public static boolean isJumper(Piece piece) {
+        return JUMPERS.contains(piece.kind().origin().id());
+    }
+
+    /** A close roll-neck: it lies flat under what is worn over it. */
+    public static boolean isCloseRollNeck(Piece piece) {
+        return piece.fit() == Fit.CLOSE && (piece.neckline() == Neckline.ROLL || piece.neckline() == Neckline.HIGH);
+    }
+
+    public static boolean isShirtOrBlouse(Piece piece) {
+        return piece.isOfKind("shirt") || piece.isOfKind("blouse");
+    }
+
+    public static boolean isShorts(Piece piece) {
+        return SHORTS.contains(piece.kind().origin().id());
+    }
+
+    /** Tailored trousers that belong to a set. */
+    public static boolean isSuitTrousers(Piece piece) {
+        return piece.isOfKind("tailored-trousers") && piece.setId() != null;
+    }
+
+    /** A cloth of the country: tweed, corduroy, flannel, moleskin, linen. */
+    public static boolean isCountryCloth(Piece piece) {
+        return COUNTRY.contains(piece.cloth());
+    }
+}

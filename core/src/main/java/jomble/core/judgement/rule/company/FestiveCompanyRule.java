@@ -1,0 +1,145 @@
+package jomble.core.judgement.rule.company;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.brief.Setting;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Scope;
+import jomble.core.judgement.Sign;
+import jomble.core.judgement.Signs;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Fibre;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/** {@code festive.company}: festive pieces keep company with festive pieces. */
+public final class FestiveCompanyRule implements PairRule, WholeRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "festive.company",
+                    "Festive pieces keep company",
+                    "A fitted blouse and a long silk skirt are half of a festive outfit: silk or plain white above, nothing but a shawl over it, festive shoes below, and the dupatta at a ceremony.")
+            .with(SchoolSwitch.FORMALITY_MIX);
+    private static final String FITTED_BLOUSE = "fitted-blouse";
+    private static final String LONG_SKIRT = "long-flared-skirt";
+    private static final Set<String> LAID_OVER = Set.of("dupatta", "shawl", "stole");
+    private static final Set<String> UNDER_A_DUPATTA = Set.of(FITTED_BLOUSE, "tunic", "crop-top");
+    private static final Set<String> STREET_SHOES = Set.of(
+            "loafers",
+            "boat-shoes",
+            "lace-up-shoes",
+            "monk-shoes",
+            "trainers",
+            "ankle-boots",
+            "knee-boots",
+            "over-knee-boots",
+            "rain-boots",
+            "espadrilles");
+    private static final double WHITE_L = 90;
+    private static final double WHITE_CHROMA = 8;
+    private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.DRAPE, Slot.MID, Slot.NECK);
+    private static final Set<Sign> SEEN =
+            EnumSet.of(Sign.FITTED_BLOUSE, Sign.LONG_FLARED_SKIRT, Sign.DRAPE_WORN, Sign.DUPATTA_WORN);
+
+    record LayerOverFestive() {}
+
+    record PlainAboveSilk() {}
+
+    record StreetShoes() {}
+
+    record BlouseOutOfPlace() {}
+
+    record DupattaOutOfPlace() {}
+
+    record DupattaMissing() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public Scope scope() {
+        return Scope.PAIR;
+    }
+
+    @Override
+    public boolean covers(Slot inner, Slot outer) {
+        return inner == Slot.TOP && (outer == Slot.BOTTOM || outer == Slot.MID || outer == Slot.JACKET)
+                || inner == Slot.BOTTOM && (outer == Slot.MID || outer == Slot.JACKET || outer == Slot.SHOES);
+    }
+
+    @Override
+    public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
+        Piece first = inner.piece();
+        Piece second = outer.piece();
+        return switch (outer.slot()) {
+            case BOTTOM -> topAndBottom(first, second);
+            case SHOES ->
+                first.isOfKind(LONG_SKIRT)
+                                && STREET_SHOES.contains(second.kind().origin().id())
+                        ? Result.major(new StreetShoes())
+                        : Optional.empty();
+            default -> over(inner, second);
+        };
+    }
+
+    private static Optional<Result> topAndBottom(Piece top, Piece bottom) {
+        boolean blouse = top.isOfKind(FITTED_BLOUSE);
+        if (!bottom.isOfKind(LONG_SKIRT)) {
+            return blouse ? Result.major(new BlouseOutOfPlace()) : Optional.empty();
+        }
+        boolean white =
+                top.isSolid() && top.dominant().l() >= WHITE_L && top.dominant().chroma() <= WHITE_CHROMA;
+        boolean fine = blouse || white || top.percentOf(Fibre.SILK) >= 50;
+        return bottom.percentOf(Fibre.SILK) >= 50 && !fine ? Result.major(new PlainAboveSilk()) : Optional.empty();
+    }
+
+    private static Optional<Result> over(Worn inner, Piece layer) {
+        Piece beneath = inner.piece();
+        boolean festive = beneath.isOfKind(FITTED_BLOUSE) || beneath.isOfKind(LONG_SKIRT);
+        if (festive && !LAID_OVER.contains(layer.kind().origin().id())) {
+            return Result.major(new LayerOverFestive());
+        }
+        boolean dupatta = layer.isOfKind("dupatta") && inner.slot() == Slot.TOP;
+        boolean fits = UNDER_A_DUPATTA.contains(beneath.kind().origin().id()) || beneath.percentOf(Fibre.SILK) >= 50;
+        return dupatta && !fits ? Result.major(new DupattaOutOfPlace()) : Optional.empty();
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public boolean speaksOf(Worn worn, Summary summary) {
+        return worn.slot() == Slot.TOP || worn.slot() == Slot.BOTTOM;
+    }
+
+    @Override
+    public long key(Summary summary) {
+        return summary.signs().among(SEEN);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        boolean asked = context.occasion().setting() == Setting.CEREMONY
+                && !context.schools().holds(SchoolSwitch.FORMALITY_MIX, "high-low");
+        return asked ? FestiveCompanyRule::atACeremony : Check.SILENT;
+    }
+
+    private static Optional<Result> atACeremony(Summary summary) {
+        Signs signs = summary.signs();
+        boolean missing = signs.has(Sign.FITTED_BLOUSE)
+                && signs.has(Sign.LONG_FLARED_SKIRT)
+                && !signs.has(Sign.DRAPE_WORN)
+                && !signs.has(Sign.DUPATTA_WORN);
+        return missing ? Result.major(new DupattaMissing()) : Optional.empty();
+    }
+}

@@ -1,0 +1,130 @@
+package jomble.core.judgement.rule.company;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.colour.ColourFamily;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Scope;
+import jomble.core.judgement.Sign;
+import jomble.core.judgement.Signs;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.TradeTerms;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Cloth;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/** {@code shoes.company}: what sandals, rubber boots and brown shoes are worn with. */
+public final class ShoesCompanyRule implements PairRule, WholeRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+            "shoes.company",
+            "What shoes keep company with",
+            "Bare feet and winter cloth tell two seasons, rubber boots and tailoring two errands, brown shoes and black tailored trousers two outfits.");
+    private static final Set<Slot> ABOVE_SANDALS =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
+    private static final Set<Slot> READS = EnumSet.of(Slot.MID, Slot.JACKET, Slot.SHOES);
+    private static final Set<Sign> SEEN = EnumSet.of(Sign.SANDALS_WORN, Sign.MID_WORN, Sign.JACKET_WORN);
+    private static final int COLD_CLOTH_FROM = 3;
+    private static final int COLD_LAYER_FROM = 4;
+    private static final double BLACK_L = 20;
+    private static final double BLACK_CHROMA = 6;
+    private static final double BROWN_CHROMA = 12;
+
+    record SandalsWithWinterCloth(String cloth) {}
+
+    record SandalsWithASuit() {}
+
+    record SandalsUnderAJumper() {}
+
+    record SandalsUnderLayers() {}
+
+    record RubberWithTailoring() {}
+
+    record BrownUnderBlack() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public Scope scope() {
+        return Scope.PAIR;
+    }
+
+    @Override
+    public boolean covers(Slot inner, Slot outer) {
+        return outer == Slot.SHOES && ABOVE_SANDALS.contains(inner);
+    }
+
+    @Override
+    public Optional<Result> judge(Worn inner, Worn shoes, JudgementContext context) {
+        Piece piece = inner.piece();
+        if (isSandal(shoes.piece())) {
+            return sandals(inner, context);
+        }
+        boolean tailoring = TradeTerms.isTailoredJacket(piece)
+                || piece.isOfKind("tailored-trousers")
+                || piece.isOfKind("waistcoat");
+        if (shoes.piece().cloth() == Cloth.RUBBER && tailoring) {
+            return Result.major(new RubberWithTailoring());
+        }
+        boolean blackTrousers = piece.isOfKind("tailored-trousers")
+                && piece.dominant().l() <= BLACK_L
+                && piece.dominant().chroma() <= BLACK_CHROMA;
+        return blackTrousers && isBrownLeather(shoes.piece()) ? Result.major(new BrownUnderBlack()) : Optional.empty();
+    }
+
+    private static Optional<Result> sandals(Worn worn, JudgementContext context) {
+        Piece piece = worn.piece();
+        int limit = worn.slot() == Slot.MID ? COLD_LAYER_FROM : COLD_CLOTH_FROM;
+        if (piece.seasons().from() >= limit) {
+            return Result.major(new SandalsWithWinterCloth(piece.cloth().words()));
+        }
+        if (context.isOfSuit(piece) || piece.isOfKind("suit-jacket")) {
+            return Result.major(new SandalsWithASuit());
+        }
+        boolean jumperOver = worn.slot() == Slot.MID && TradeTerms.isJumper(piece);
+        return jumperOver ? Result.major(new SandalsUnderAJumper()) : Optional.empty();
+    }
+
+    private static boolean isSandal(Piece shoes) {
+        return shoes.isOfKind("sandals");
+    }
+
+    private static boolean isBrownLeather(Piece shoes) {
+        ColourFamily family = shoes.colourFamily();
+        boolean brown = family == ColourFamily.BROWN || family == ColourFamily.BEIGE || family == ColourFamily.ORANGE;
+        return shoes.cloth().isLeather() && brown && shoes.dominant().chroma() >= BROWN_CHROMA;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return READS;
+    }
+
+    @Override
+    public boolean maySoften(Worn worn, Structure structure) {
+        return false;
+    }
+
+    @Override
+    public long key(Summary summary) {
+        return summary.signs().among(SEEN);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        return summary -> {
+            Signs signs = summary.signs();
+            boolean bundled = signs.has(Sign.SANDALS_WORN) && signs.has(Sign.MID_WORN) && signs.has(Sign.JACKET_WORN);
+            return bundled ? Result.major(new SandalsUnderLayers()) : Optional.empty();
+        };
+    }
+}

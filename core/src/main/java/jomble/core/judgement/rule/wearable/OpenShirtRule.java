@@ -1,0 +1,80 @@
+package jomble.core.judgement.rule.wearable;
+
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.TradeTerms;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Detail;
+import jomble.core.piece.Fit;
+import jomble.core.piece.Neckline;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/** {@code layer.open-shirt}: what a shirt or a blouse may be worn open over, and what over it. */
+public final class OpenShirtRule implements PairRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+            "layer.open-shirt",
+            "A shirt worn open",
+            "An open shirt goes over a tee, a vest, a close roll-neck or a sleeveless dress, and is the last layer but for a denim or field jacket and a coat.");
+    private static final Set<String> GOES_OVER = Set.of(
+            "t-shirt",
+            "long-sleeved-t-shirt",
+            "vest-top",
+            "camisole",
+            "bandeau",
+            "crop-top",
+            "sleeveless-bodysuit",
+            "sleeved-bodysuit");
+    private static final Set<String> GOES_OVER_IT = Set.of("denim-jacket", "casual-jacket");
+
+    record OpenBow() {}
+
+    record NotMadeToHangOpen() {}
+
+    record OpenOver() {}
+
+    record LastLayer() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean covers(Slot inner, Slot outer) {
+        return outer == Slot.MID && (inner == Slot.TOP || inner == Slot.ONEPIECE)
+                || inner == Slot.MID && outer == Slot.JACKET;
+    }
+
+    @Override
+    public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
+        if (outer.slot() == Slot.JACKET) {
+            boolean fine = !TradeTerms.isShirtOrBlouse(inner.piece())
+                    || GOES_OVER_IT.contains(outer.piece().kind().origin().id());
+            return fine ? Optional.empty() : Result.major(new LastLayer());
+        }
+        return TradeTerms.isShirtOrBlouse(outer.piece()) ? over(inner, outer.piece()) : Optional.empty();
+    }
+
+    private static Optional<Result> over(Worn inner, Piece shirt) {
+        if (shirt.neckline() == Neckline.BOW || shirt.has(Detail.BOW)) {
+            return Result.stop(new OpenBow());
+        }
+        if (shirt.fit() == Fit.CLOSE || shirt.sleeve() == null || shirt.sleeve().isSleeveless()) {
+            return Result.major(new NotMadeToHangOpen());
+        }
+        return isUnderAShirt(inner) ? Optional.empty() : Result.major(new OpenOver());
+    }
+
+    private static boolean isUnderAShirt(Worn inner) {
+        Piece piece = inner.piece();
+        if (inner.slot() == Slot.ONEPIECE) {
+            return piece.sleeve() != null && piece.sleeve().isSleeveless();
+        }
+        return GOES_OVER.contains(piece.kind().origin().id()) || TradeTerms.isCloseRollNeck(piece);
+    }
+}

@@ -1,0 +1,48 @@
+package jomble.core.judgement.rule.wearable;
+
+import java.util.Optional;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.PairRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.TradeTerms;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/** {@code layer.worn-as-top}: a layer that is worn as the top stands alone. */
+public final class WornAsTopRule implements PairRule {
+    private static final RuleInfo INFO = RuleInfo.of(
+            "layer.worn-as-top",
+            "A layer worn as a top",
+            "A cardigan, an overshirt or a hooded top that is worn as the top takes no other layer: two layers and nothing beneath look like a mistake.");
+
+    record LayerOverLayer() {}
+
+    record JacketOverLayer() {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean covers(Slot inner, Slot outer) {
+        return inner == Slot.TOP && (outer == Slot.MID || outer == Slot.JACKET);
+    }
+
+    @Override
+    public Optional<Result> judge(Worn top, Worn outer, JudgementContext context) {
+        Piece piece = top.piece();
+        boolean cardigan = piece.isOfKind("cardigan");
+        boolean overshirt = piece.isOfKind("overshirt");
+        if (!cardigan && !overshirt && !piece.isOfKind("hooded-top")) {
+            return Optional.empty();
+        }
+        if (outer.slot() == Slot.MID) {
+            return Result.stop(new LayerOverLayer());
+        }
+        boolean wrong = cardigan || overshirt && TradeTerms.hasLapels(outer.piece());
+        return wrong ? Result.major(new JacketOverLayer()) : Optional.empty();
+    }
+}

@@ -1,0 +1,170 @@
+package jomble.core.judgement.rule.weather;
+
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.Parameter;
+import jomble.core.judgement.PieceRule;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.RuleInfo;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Fibre;
+import jomble.core.piece.Piece;
+import jomble.core.piece.SeasonRange;
+import jomble.core.piece.Slot;
+
+/** {@code season.weather}: the cloth of each piece against the day. */
+public final class SeasonWeatherRule implements PieceRule {
+    private static final Parameter HIGH_SUMMER = new Parameter("high-summer-from", 26, "°C");
+    private static final Parameter SUMMER = new Parameter("summer-from", 20, "°C");
+    private static final Parameter MILD = new Parameter("mild-from", 13, "°C");
+    private static final Parameter COOL = new Parameter("cool-from", 6, "°C");
+    private static final Parameter WARM_MEAN = new Parameter("winter-cloth-most-mean", 17, "°C of the day's mean");
+    private static final RuleInfo INFO = RuleInfo.of(
+            "season.weather",
+            "Cloth for the day",
+            "Linen in frost is as wrong as tweed at 27 °C: each cloth has its part of the year, and the day says which part it is.",
+            HIGH_SUMMER,
+            SUMMER,
+            MILD,
+            COOL,
+            WARM_MEAN);
+    /** What comes off at the door is asked at the coldest of the day. */
+    private static final Set<Slot> TAKEN_OFF = EnumSet.of(Slot.COAT, Slot.HAT, Slot.NECK, Slot.HANDS);
+    /** What stays in reach is asked at the mean of the day. */
+    private static final Set<Slot> LAYERS = EnumSet.of(Slot.MID, Slot.JACKET);
+    /** What is thin here leaves somebody cold; other layers are added to. */
+    private static final Set<Slot> MUST_BE_WARM = EnumSet.of(Slot.BOTTOM, Slot.ONEPIECE, Slot.JACKET);
+
+    private static final Set<Slot> COVERED = EnumSet.of(
+            Slot.BASE,
+            Slot.TOP,
+            Slot.BOTTOM,
+            Slot.ONEPIECE,
+            Slot.DRAPE,
+            Slot.MID,
+            Slot.JACKET,
+            Slot.COAT,
+            Slot.LEGWEAR,
+            Slot.SHOES,
+            Slot.HAT,
+            Slot.NECK,
+            Slot.HANDS);
+    private static final Map<String, SeasonRange> SHOES = Map.of(
+            "knee-boots", new SeasonRange(3, 5),
+            "over-knee-boots", new SeasonRange(3, 5),
+            "sandals", new SeasonRange(1, 2),
+            "wedges", new SeasonRange(1, 2),
+            "espadrilles", new SeasonRange(1, 2));
+    private static final SeasonRange WINTER = new SeasonRange(4, 5);
+    /** One season too warm is noticed of a cloth that begins here; a lighter one is only a little much. */
+    private static final int NOTICED_FROM = 3;
+
+    private static final int WINTER_CLOTH_FROM = 4;
+
+    record TooWarmForTheDay(String cloth, int seasons, double dayC) {}
+
+    record TooThinForTheDay(String cloth, int seasons, double dayC) {}
+
+    @Override
+    public RuleInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean readsWeather() {
+        return true;
+    }
+
+    @Override
+    public boolean covers(Slot slot) {
+        return COVERED.contains(slot);
+    }
+
+    @Override
+    public Optional<Result> judge(Worn worn, JudgementContext context) {
+        Optional<SeasonRange> range = seasons(worn);
+        if (!context.isOutdoors() || range.isEmpty()) {
+            return Optional.empty();
+        }
+        double high = context.weather().highC();
+        double mean = (context.weather().lowC() + high) / 2;
+        boolean layer = LAYERS.contains(worn.slot());
+        double warmest = TAKEN_OFF.contains(worn.slot()) ? context.weather().lowC() : layer ? mean : high;
+        String cloth = worn.piece().cloth().words();
+        int tooWarm = range.get().tooWarmFor(season(warmest, context));
+        FindingKind warm = warm(range.get(), tooWarm, mean, worn, context);
+        if (warm != null) {
+            return Result.of(warm, new TooWarmForTheDay(cloth, tooWarm, warmest));
+        }
+        double coldest = layer ? mean : high;
+        int tooThin = range.get().tooThinFor(season(coldest, context));
+        return Result.of(thin(worn.slot(), tooThin), new TooThinForTheDay(cloth, tooThin, coldest));
+    }
+
+    private FindingKind warm(SeasonRange range, int tooWarm, double mean, Worn worn, JudgementContext context) {
+        boolean stays = !TAKEN_OFF.contains(worn.slot()) && worn.slot() != Slot.SHOES;
+        boolean winterCloth = stays && range.from() >= WINTER_CLOTH_FROM && mean >= context.value(this, WARM_MEAN);
+        FindingKind kind = switch (tooWarm) {
+            case 0 -> null;
+            case 1 -> range.from() >= NOTICED_FROM ? FindingKind.MINOR : null;
+            case 2 -> FindingKind.MAJOR;
+            default -> FindingKind.STOP;
+        };
+        return winterCloth && kind != FindingKind.STOP && tooWarm > 0 ? FindingKind.MAJOR : kind;
+    }
+
+    private static FindingKind thin(Slot slot, int tooThin) {
+        if (tooThin < 2 || slot == Slot.BASE || slot == Slot.COAT) {
+            return null;
+        }
+        if (MUST_BE_WARM.contains(slot)) {
+            return tooThin == 2 ? FindingKind.MAJOR : FindingKind.STOP;
+        }
+        boolean top = slot == Slot.TOP;
+        return tooThin > 2 ? FindingKind.MAJOR : top ? null : FindingKind.MINOR;
+    }
+
+    /** The season a temperature belongs to, 1 high summer to 5 deep winter. */
+    private int season(double temperatureC, JudgementContext context) {
+        if (temperatureC >= context.value(this, HIGH_SUMMER)) {
+            return 1;
+        }
+        if (temperatureC >= context.value(this, SUMMER)) {
+            return 2;
+        }
+        if (temperatureC >= context.value(this, MILD)) {
+            return 3;
+        }
+        return temperatureC >= context.value(this, COOL) ? 4 : 5;
+    }
+
+    /** The seasons of a piece in its slot; empty where it has none, as ordinary leather shoes. */
+    private static Optional<SeasonRange> seasons(Worn worn) {
+        Piece piece = worn.piece();
+        return switch (worn.slot()) {
+            case SHOES -> shoes(piece);
+            case LEGWEAR -> piece.isOfKind("wool-tights") ? Optional.of(WINTER) : Optional.empty();
+            case HANDS -> piece.isOfKind("short-gloves") ? Optional.of(WINTER) : Optional.empty();
+            case HAT -> Optional.of(piece.isOfKind("knitted-hat") ? WINTER : piece.seasons());
+            case NECK -> Optional.of(isWoolScarf(piece) ? WINTER : piece.seasons());
+            default -> Optional.of(piece.seasons());
+        };
+    }
+
+    private static Optional<SeasonRange> shoes(Piece piece) {
+        SeasonRange ofKind = SHOES.get(piece.kind().origin().id());
+        if (ofKind != null) {
+            return Optional.of(ofKind);
+        }
+        return piece.cloth().isLeather() ? Optional.empty() : Optional.of(piece.seasons());
+    }
+
+    private static boolean isWoolScarf(Piece piece) {
+        int wool = piece.percentOf(Fibre.WOOL) + piece.percentOf(Fibre.MERINO) + piece.percentOf(Fibre.CASHMERE);
+        return piece.isOfKind("scarf") && wool >= 50;
+    }
+}
