@@ -1,5 +1,7 @@
 package jomble.bench;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -10,26 +12,42 @@ import jomble.core.tree.Node;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The 64-piece wardrobe of the demonstration, as it stands in the repository. */
+/** The wardrobes of the demonstration, as they stand in the repository. */
 final class DemoWardrobe {
-    private static final Path DOCUMENT = Path.of("../server/src/main/resources/demo/ines-halvard.json");
+    private static final Path DOCUMENTS = Path.of("../server/src/main/resources/demo");
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
     private DemoWardrobe() {}
 
-    /** @param context a context in document form, such as {@code {"months": [12, 1, 2]}} */
-    static Question question(String context) throws java.io.IOException {
-        JsonMapper json = JsonMapper.builder().build();
-        TypeReference<Map<String, Object>> tree = new TypeReference<>() {};
-        Path path =
-                Files.exists(DOCUMENT) ? DOCUMENT : Path.of(".").resolve(DOCUMENT.subpath(1, DOCUMENT.getNameCount()));
-        Map<String, Object> wardrobe = json.readValue(Files.readString(path), tree);
-        Node node = Node.root(Map.of("wardrobe", wardrobe, "context", json.readValue(context, tree)));
+    /** Of the client with 64 pieces. */
+    static Question question(String context) {
+        return question("ines-halvard", JSON.readValue(context, TREE));
+    }
+
+    /**
+     * @param client the name of the client's file
+     * @param context a context in document form, such as {@code {"months": [12, 1, 2]}}
+     */
+    static Question question(String client, Map<String, Object> context) {
+        Node node = Node.root(Map.of("wardrobe", document(client), "context", context));
         Question question = QuestionReader.read(node);
         node.finish();
         return question;
     }
 
-    static CountQuestion count(String context) throws java.io.IOException {
+    static Map<String, Object> document(String client) {
+        Path folder = Files.exists(DOCUMENTS)
+                ? DOCUMENTS
+                : Path.of(".").resolve(DOCUMENTS.subpath(1, DOCUMENTS.getNameCount()));
+        try {
+            return JSON.readValue(Files.readString(folder.resolve(client + ".json")), TREE);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static CountQuestion count(String context) {
         return question(context).toCount();
     }
 }

@@ -11,13 +11,17 @@ import jomble.core.piece.Slot;
  * @param slots at least one
  */
 public record CountedSlots(Set<Slot> slots) {
-    private static final Set<Slot> CLOTHING =
-            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT, Slot.MID, Slot.JACKET);
+    private static final Set<Slot> BASE_CLOTHING =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT);
+    private static final Set<Slot> CLOTHING = with(with(BASE_CLOTHING, Slot.MID), Slot.JACKET);
     /** Uncounted slots that are filled to complete a combination; any other uncounted slot stays empty. */
     public static final Set<Slot> FILLED = Collections.unmodifiableSet(EnumSet.of(
             Slot.BASE, Slot.UNDERSKIRT, Slot.LEGWEAR, Slot.SHOES, Slot.COAT, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT));
 
     private static final Set<Slot> ACCESSORIES = EnumSet.range(Slot.BELT, Slot.EXTRA);
+
+    /** What an outfit is built on, without layers: tops with bottoms, one-pieces, draped garments. */
+    public static final CountedSlots BASES = new CountedSlots(BASE_CLOTHING);
 
     public static final CountedSlots CLOTHES = new CountedSlots(CLOTHING);
     public static final CountedSlots OUTFITS = new CountedSlots(with(CLOTHING, Slot.SHOES));

@@ -35,8 +35,15 @@ public final class QuestionReader {
             List.of("occasion", "weather", "months", "schools", "countedSlots", "includeDaring", "date");
     private static final List<String> WEATHER_FIELDS =
             List.of("lowC", "highC", "humidity", "windMs", "rainChance", "indoors");
-    private static final Map<String, CountedSlots> PRESETS =
-            Map.of("clothes", CountedSlots.CLOTHES, "outfits", CountedSlots.OUTFITS, "looks", CountedSlots.LOOKS);
+    private static final Map<String, CountedSlots> PRESETS = Map.of(
+            "bases",
+            CountedSlots.BASES,
+            "clothes",
+            CountedSlots.CLOTHES,
+            "outfits",
+            CountedSlots.OUTFITS,
+            "looks",
+            CountedSlots.LOOKS);
     private static final int MOST_OUTFITS = 10_000;
 
     private QuestionReader() {}

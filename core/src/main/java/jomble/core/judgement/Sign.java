@@ -51,7 +51,8 @@ public enum Sign {
     DENIM_JACKET,
     /** A jumper worn as the top. */
     JUMPER_TOP,
-    CARDIGAN_OVER,
+    /** A jumper or a cardigan worn as a layer. */
+    KNIT_OVER,
     SANDALS_WORN,
     DUPATTA_WORN,
     /** A belt, a bag, a scarf or jewellery: something for the eye in an outfit of one colour. */

@@ -159,7 +159,7 @@ final class SignReader {
             case MID -> {
                 facts |= Sign.LAYER_OVER.bit() | Sign.MID_WORN.bit() | sleeves(piece);
                 facts |= seat(piece) | denim(piece, Sign.DENIM_MID) | dupatta(piece);
-                facts |= is(piece, "cardigan") ? Sign.CARDIGAN_OVER.bit() : 0;
+                facts |= is(piece, "cardigan") || TradeTerms.isJumper(piece) ? Sign.KNIT_OVER.bit() : 0;
             }
             case JACKET -> {
                 facts |= Sign.LAYER_OVER.bit() | Sign.JACKET_WORN.bit() | sleeves(piece);

@@ -16,7 +16,8 @@ import jomble.core.piece.Slot;
 /** {@code occasion.piece}: no single piece is far outside the occasion's window, whatever the outfit comes to as a whole. */
 public final class OccasionPieceRule implements PieceRule {
     private static final Parameter OUTSIDE = new Parameter("outside", 2, "steps of formality beyond the window");
-    private static final Parameter DRESSY = new Parameter("dressy-from", 4, "formality the occasion begins at");
+    private static final Parameter DRESSY =
+            new Parameter("dressy-from", 4, "formality the occasion begins at; one less at work");
     private static final Parameter RUBBER = new Parameter("rubber-boots-from", 60, "minutes outdoors");
     private static final RuleInfo INFO = RuleInfo.of(
             "occasion.piece",
@@ -71,7 +72,8 @@ public final class OccasionPieceRule implements PieceRule {
         boolean layer = worn.slot() == Slot.MID || worn.slot() == Slot.JACKET;
         boolean openShirt = worn.slot() == Slot.MID && TradeTerms.isShirtOrBlouse(piece);
         int shown = openShirt ? Math.min(OPEN_SHIRT, formality) : formality;
-        return layer && low >= context.value(this, DRESSY) && shown < low
+        double dressy = context.value(this, DRESSY) - (occasion.work() ? 1 : 0);
+        return layer && low >= dressy && shown < low
                 ? Result.major(new LayerBelow(shown, low, occasion.name()))
                 : Optional.empty();
     }

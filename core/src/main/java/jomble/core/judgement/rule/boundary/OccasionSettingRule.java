@@ -39,6 +39,7 @@ public final class OccasionSettingRule implements PieceRule {
             "wedges",
             "espadrilles",
             "embroidered-flats");
+    private static final Set<String> LOOSE_ENDS = Set.of("dupatta", "shawl", "stole", "poncho");
     private static final Set<String> TOWN_COATS = Set.of("wool-coat", "cape");
     private static final Set<Cloth> FINE = EnumSet.of(Cloth.CREPE, Cloth.SATIN, Cloth.CHIFFON, Cloth.LACE);
     private static final Set<String> TRAILS = Set.of("maxi-skirt", "long-flared-skirt");
@@ -52,6 +53,7 @@ public final class OccasionSettingRule implements PieceRule {
             Slot.JACKET,
             Slot.COAT,
             Slot.SHOES,
+            Slot.NECK,
             Slot.TIE);
 
     record TooFineForTheGround(String occasion) {}
@@ -98,6 +100,7 @@ public final class OccasionSettingRule implements PieceRule {
                         || TradeTerms.isSuitTrousers(piece)
                         || isSilky(piece);
             case ONEPIECE -> piece.kind().isDress() && !piece.isOfKind("shirt-dress") || isSilky(piece);
+            case NECK -> false;
             default -> piece.isOfKind("blouse") || piece.isOfKind("waistcoat") || isSilky(piece);
         };
     }
@@ -115,6 +118,7 @@ public final class OccasionSettingRule implements PieceRule {
             case BOTTOM -> TRAILS.contains(piece.kind().origin().id());
             case TOP -> piece.isOfKind("fitted-blouse");
             case DRAPE, UNDERSKIRT -> true;
+            case MID, NECK -> LOOSE_ENDS.contains(piece.kind().origin().id());
             default -> false;
         };
     }

@@ -32,6 +32,9 @@ public final class BottomsCompanyRule implements PairRule, WholeRule {
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.SHORTS_WORN, Sign.MID_WORN, Sign.JACKET_WORN, Sign.LEGGINGS_WORN, Sign.SEAT_COVERED);
 
+    private static final Set<String> ROUGH =
+            Set.of("overshirt", "hooded-top", "padded-sleeveless-jacket", "denim-jacket");
+
     record TailoringWithPlayclothes() {}
 
     record RoughOverSuitTrousers() {}
@@ -65,10 +68,8 @@ public final class BottomsCompanyRule implements PairRule, WholeRule {
             return Result.major(new TailoringWithPlayclothes());
         }
         boolean chunky = above.isKnit() && above.clothWeight() >= context.value(this, HEAVY);
-        boolean rough = above.isOfKind("overshirt") || above.isOfKind("hooded-top") || chunky;
-        return TradeTerms.isSuitTrousers(below) && outer.slot() == Slot.MID && rough
-                ? Result.major(new RoughOverSuitTrousers())
-                : Optional.empty();
+        boolean rough = ROUGH.contains(above.kind().origin().id()) || chunky && outer.slot() == Slot.MID;
+        return TradeTerms.isSuitTrousers(below) && rough ? Result.major(new RoughOverSuitTrousers()) : Optional.empty();
     }
 
     @Override

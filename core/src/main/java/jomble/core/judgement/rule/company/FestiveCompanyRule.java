@@ -30,6 +30,7 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
     private static final String LONG_SKIRT = "long-flared-skirt";
     private static final Set<String> LAID_OVER = Set.of("dupatta", "shawl", "stole");
     private static final Set<String> UNDER_A_DUPATTA = Set.of(FITTED_BLOUSE, "tunic", "crop-top");
+    private static final int LONG_PERMILLE = 190;
     private static final Set<String> STREET_SHOES = Set.of(
             "loafers",
             "boat-shoes",
@@ -71,7 +72,10 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
 
     @Override
     public boolean covers(Slot inner, Slot outer) {
-        return inner == Slot.TOP && (outer == Slot.BOTTOM || outer == Slot.MID || outer == Slot.JACKET)
+        return inner == Slot.TOP
+                        && (outer == Slot.BOTTOM || outer == Slot.ONEPIECE || outer == Slot.MID || outer == Slot.JACKET)
+                || inner == Slot.ONEPIECE && outer == Slot.MID
+                || inner == Slot.DRAPE && outer == Slot.SHOES
                 || inner == Slot.BOTTOM && (outer == Slot.MID || outer == Slot.JACKET || outer == Slot.SHOES);
     }
 
@@ -81,13 +85,26 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
         Piece second = outer.piece();
         return switch (outer.slot()) {
             case BOTTOM -> topAndBottom(first, second);
+            case ONEPIECE -> first.isOfKind(FITTED_BLOUSE) ? Result.major(new BlouseOutOfPlace()) : Optional.empty();
             case SHOES ->
-                first.isOfKind(LONG_SKIRT)
+                asksForFestiveShoes(inner, context)
                                 && STREET_SHOES.contains(second.kind().origin().id())
                         ? Result.major(new StreetShoes())
                         : Optional.empty();
             default -> over(inner, second);
         };
+    }
+
+    /** A sari may be worn over boots or trainers, but not over street shoes at a ceremony where high and low are kept apart. */
+    private static boolean asksForFestiveShoes(Worn worn, JudgementContext context) {
+        return worn.slot() == Slot.DRAPE
+                ? isStrictCeremony(context)
+                : worn.piece().isOfKind(LONG_SKIRT);
+    }
+
+    private static boolean isStrictCeremony(JudgementContext context) {
+        return context.occasion().setting() == Setting.CEREMONY
+                && !context.schools().holds(SchoolSwitch.FORMALITY_MIX, "high-low");
     }
 
     private static Optional<Result> topAndBottom(Piece top, Piece bottom) {
@@ -107,8 +124,12 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
         if (festive && !LAID_OVER.contains(layer.kind().origin().id())) {
             return Result.major(new LayerOverFestive());
         }
-        boolean dupatta = layer.isOfKind("dupatta") && inner.slot() == Slot.TOP;
-        boolean fits = UNDER_A_DUPATTA.contains(beneath.kind().origin().id()) || beneath.percentOf(Fibre.SILK) >= 50;
+        boolean dupatta = layer.isOfKind("dupatta") && inner.slot() != Slot.BOTTOM;
+        boolean longDress = inner.slot() == Slot.ONEPIECE
+                && beneath.hem() != null
+                && beneath.hem().landmark().meanPermille() <= LONG_PERMILLE;
+        boolean fits =
+                longDress || UNDER_A_DUPATTA.contains(beneath.kind().origin().id());
         return dupatta && !fits ? Result.major(new DupattaOutOfPlace()) : Optional.empty();
     }
 
@@ -129,9 +150,7 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
 
     @Override
     public Check prepare(JudgementContext context) {
-        boolean asked = context.occasion().setting() == Setting.CEREMONY
-                && !context.schools().holds(SchoolSwitch.FORMALITY_MIX, "high-low");
-        return asked ? FestiveCompanyRule::atACeremony : Check.SILENT;
+        return isStrictCeremony(context) ? FestiveCompanyRule::atACeremony : Check.SILENT;
     }
 
     private static Optional<Result> atACeremony(Summary summary) {

@@ -3,7 +3,6 @@ package jomble.core.judgement.rule.company;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import jomble.core.colour.ColourFamily;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
@@ -16,7 +15,9 @@ import jomble.core.judgement.TradeTerms;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Breasted;
 import jomble.core.piece.Cloth;
+import jomble.core.piece.Lapel;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
@@ -25,7 +26,7 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
     private static final RuleInfo INFO = RuleInfo.of(
             "shoes.company",
             "What shoes keep company with",
-            "Bare feet and winter cloth tell two seasons, rubber boots and tailoring two errands, brown shoes and black tailored trousers two outfits.");
+            "Bare feet and winter cloth tell two seasons, rubber boots and tailoring two errands, brown shoes and black tailored trousers two outfits; trainers take no double-breasted suit, and cargo trousers no dress shoes.");
     private static final Set<Slot> ABOVE_SANDALS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
     private static final Set<Slot> READS = EnumSet.of(Slot.MID, Slot.JACKET, Slot.SHOES);
@@ -35,6 +36,11 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
     private static final double BLACK_L = 20;
     private static final double BLACK_CHROMA = 6;
     private static final double BROWN_CHROMA = 12;
+    private static final double BROWN_HUE_FROM = 35;
+    private static final double BROWN_HUE_TO = 95;
+    private static final Set<String> PLAY = Set.of("cargo-trousers", "jogging-bottoms");
+    private static final Set<String> DRESS_SHOES =
+            Set.of("loafers", "lace-up-shoes", "monk-shoes", "court-shoes", "ballet-flats", "embroidered-flats");
 
     record SandalsWithWinterCloth(String cloth) {}
 
@@ -47,6 +53,10 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
     record RubberWithTailoring() {}
 
     record BrownUnderBlack() {}
+
+    record DressShoesUnderPlay() {}
+
+    record TrainersUnderFormalSuit() {}
 
     @Override
     public RuleInfo info() {
@@ -75,10 +85,26 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
         if (shoes.piece().cloth() == Cloth.RUBBER && tailoring) {
             return Result.major(new RubberWithTailoring());
         }
+        String kind = shoes.piece().kind().origin().id();
+        if (PLAY.contains(piece.kind().origin().id()) && DRESS_SHOES.contains(kind)) {
+            return Result.major(new DressShoesUnderPlay());
+        }
+        if (kind.equals("trainers") && isFormalSuitJacket(piece)) {
+            return Result.major(new TrainersUnderFormalSuit());
+        }
         boolean blackTrousers = piece.isOfKind("tailored-trousers")
                 && piece.dominant().l() <= BLACK_L
                 && piece.dominant().chroma() <= BLACK_CHROMA;
         return blackTrousers && isBrownLeather(shoes.piece()) ? Result.major(new BrownUnderBlack()) : Optional.empty();
+    }
+
+    /** Double-breasted, with peak lapels, or striped: a jacket that leaves no room for ease. */
+    private static boolean isFormalSuitJacket(Piece piece) {
+        return TradeTerms.isTailoredJacket(piece)
+                && (piece.construction().breasted() == Breasted.DOUBLE
+                        || piece.construction().lapel() == Lapel.PEAK
+                        || piece.construction().lapel() == Lapel.SHAWL
+                        || piece.pattern().isTailoringStripe());
     }
 
     private static Optional<Result> sandals(Worn worn, JudgementContext context) {
@@ -99,9 +125,11 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
     }
 
     private static boolean isBrownLeather(Piece shoes) {
-        ColourFamily family = shoes.colourFamily();
-        boolean brown = family == ColourFamily.BROWN || family == ColourFamily.BEIGE || family == ColourFamily.ORANGE;
-        return shoes.cloth().isLeather() && brown && shoes.dominant().chroma() >= BROWN_CHROMA;
+        double hue = shoes.dominant().hueDegrees();
+        return shoes.cloth().isLeather()
+                && hue >= BROWN_HUE_FROM
+                && hue <= BROWN_HUE_TO
+                && shoes.dominant().chroma() >= BROWN_CHROMA;
     }
 
     @Override

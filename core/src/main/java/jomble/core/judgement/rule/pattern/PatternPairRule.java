@@ -108,7 +108,7 @@ public final class PatternPairRule implements PairRule {
         }
         boolean printAboveCheck = inner.slot() == Slot.TOP
                         && outer.slot() == Slot.BOTTOM
-                        && PRINTS.contains(first)
+                        && (PRINTS.contains(first) || first == Pattern.DOT)
                         && CHECKS.contains(second)
                 || inner.slot() == Slot.BOTTOM && CHECKS.contains(first) && PRINTS.contains(second);
         return printAboveCheck ? Result.major(new PrintAboveCheck()) : Optional.empty();

@@ -44,12 +44,14 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
             Sign.DENIM_MID,
             Sign.DENIM_JACKET,
             Sign.JUMPER_TOP,
-            Sign.CARDIGAN_OVER,
+            Sign.KNIT_OVER,
             Sign.JACKET_WORN);
 
     record TwoJumpers() {}
 
     record WaistcoatOver() {}
+
+    record CardiganOverJumper() {}
 
     record TwoJackets() {}
 
@@ -57,7 +59,7 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
 
     record TooMuchDenim(int denims, double most) {}
 
-    record JumperCardiganJacket() {}
+    record TwoKnitsAndAJacket() {}
 
     @Override
     public RuleInfo info() {
@@ -95,6 +97,10 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
         boolean rollUnderCrew = TradeTerms.isCloseRollNeck(beneath) && !mid.isOfKind("roll-neck");
         if (pulledOver && (knitDress || jumperBeneath && !rollUnderCrew)) {
             return Result.major(new TwoJumpers());
+        }
+        boolean twinset = beneath.sharesSetWith(mid);
+        if (jumperBeneath && mid.isOfKind("cardigan") && !twinset && !TradeTerms.isCloseRollNeck(beneath)) {
+            return Result.major(new CardiganOverJumper());
         }
         boolean waistcoat = mid.isOfKind("waistcoat") && (jumperBeneath || dress);
         return waistcoat ? Result.major(new WaistcoatOver()) : Optional.empty();
@@ -140,8 +146,8 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
             if (denims > most) {
                 return Result.major(new TooMuchDenim(denims, most));
             }
-            boolean three = signs.has(Sign.JUMPER_TOP) && signs.has(Sign.CARDIGAN_OVER) && signs.has(Sign.JACKET_WORN);
-            return three ? Result.major(new JumperCardiganJacket()) : Optional.empty();
+            boolean three = signs.has(Sign.JUMPER_TOP) && signs.has(Sign.KNIT_OVER) && signs.has(Sign.JACKET_WORN);
+            return three ? Result.major(new TwoKnitsAndAJacket()) : Optional.empty();
         };
     }
 }

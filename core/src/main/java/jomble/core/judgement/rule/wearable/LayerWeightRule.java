@@ -50,7 +50,11 @@ public final class LayerWeightRule implements PairRule {
         Piece above = outer.piece();
         if (outer.slot() == Slot.JACKET) {
             boolean heavy = beneath.isKnit() && beneath.clothWeight() >= context.value(this, HEAVY);
-            boolean tailored = TradeTerms.isTailoredJacket(above) && above.cloth() != Cloth.TWEED;
+            boolean tailored = (TradeTerms.isTailoredJacket(above) || above.isOfKind("knitted-jacket"))
+                    && above.cloth() != Cloth.TWEED;
+            if (inner.slot() == Slot.MID && above.cloth() == Cloth.LINEN && beneath.isKnit()) {
+                return Result.major(new LinenOverKnit());
+            }
             return heavy && tailored
                     ? Result.major(new HeavyKnitUnderTailoring(beneath.clothWeight(), context.value(this, HEAVY)))
                     : Optional.empty();

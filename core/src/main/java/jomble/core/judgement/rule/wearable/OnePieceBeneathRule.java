@@ -16,6 +16,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Family;
 import jomble.core.piece.Finish;
 import jomble.core.piece.Fit;
+import jomble.core.piece.Opening;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Shape;
 import jomble.core.piece.Slot;
@@ -99,7 +100,8 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
         if (!showsAbove(top, onepiece.piece())) {
             return Result.stop(new HiddenBeneath());
         }
-        boolean close = onepiece.piece().fit() == Fit.CLOSE;
+        boolean wrapped = onepiece.piece().opening() == Opening.WRAP && sleeve(onepiece.piece()) > 0;
+        boolean close = onepiece.piece().fit() == Fit.CLOSE || wrapped;
         return close && top.fit() != Fit.CLOSE ? Result.stop(new Bunches()) : Optional.empty();
     }
 

@@ -9,6 +9,7 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Detail;
+import jomble.core.piece.Finish;
 import jomble.core.piece.Fit;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
@@ -37,6 +38,8 @@ public final class OpenShirtRule implements PairRule {
 
     record OpenOver() {}
 
+    record ClosedOver() {}
+
     record LastLayer() {}
 
     @Override
@@ -51,21 +54,31 @@ public final class OpenShirtRule implements PairRule {
     }
 
     @Override
+    public boolean readsFinishes() {
+        return true;
+    }
+
+    @Override
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         if (outer.slot() == Slot.JACKET) {
             boolean fine = !TradeTerms.isShirtOrBlouse(inner.piece())
                     || GOES_OVER_IT.contains(outer.piece().kind().origin().id());
             return fine ? Optional.empty() : Result.major(new LastLayer());
         }
-        return TradeTerms.isShirtOrBlouse(outer.piece()) ? over(inner, outer.piece()) : Optional.empty();
+        return TradeTerms.isShirtOrBlouse(outer.piece()) ? over(inner, outer) : Optional.empty();
     }
 
-    private static Optional<Result> over(Worn inner, Piece shirt) {
+    private static Optional<Result> over(Worn inner, Worn outer) {
+        Piece shirt = outer.piece();
         if (shirt.neckline() == Neckline.BOW || shirt.has(Detail.BOW)) {
             return Result.stop(new OpenBow());
         }
         if (shirt.fit() == Fit.CLOSE || shirt.sleeve() == null || shirt.sleeve().isSleeveless()) {
             return Result.major(new NotMadeToHangOpen());
+        }
+        if (!outer.is(Finish.OPEN)) {
+            boolean rollNeck = inner.slot() == Slot.TOP && TradeTerms.isCloseRollNeck(inner.piece());
+            return rollNeck ? Optional.empty() : Result.major(new ClosedOver());
         }
         return isUnderAShirt(inner) ? Optional.empty() : Result.major(new OpenOver());
     }
