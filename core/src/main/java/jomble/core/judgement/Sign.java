@@ -35,6 +35,8 @@ public enum Sign {
     SLEEVES_WORN,
     /** A main piece that is not near-black. */
     NOT_BLACK,
+    /** A main piece that is near-black. */
+    BLACK_WORN,
     /** A dress, but none that is made to be worn over a top. */
     DRESS_WORN,
     /** A top with sleeves or a collar of its own, neither a vest nor a camisole. */

@@ -42,6 +42,9 @@ final class SignReader {
     private static final int ANKLE = 60;
     private static final int MID_CALF = 190;
     private static final int SEAT = 500;
+    /** A coat over leggings is long: it ends near the knee or below. */
+    private static final int LONG_COAT = 330;
+
     private static final double FLAT_HEEL_CM = 2;
 
     private static final Set<String> OVERDRESSES = Set.of("dungarees", "pinafore-dress");
@@ -124,7 +127,7 @@ final class SignReader {
         long facts = ACCESSORIES.contains(worn.slot()) ? Sign.ACCESSORY_WORN.bit() : 0;
         if (worn.slot().isMain()) {
             facts |= piece.isPatterned() ? Sign.PATTERN_WORN.bit() : 0;
-            facts |= isNearBlack(piece) ? 0 : Sign.NOT_BLACK.bit();
+            facts |= isNearBlack(piece) ? Sign.BLACK_WORN.bit() : Sign.NOT_BLACK.bit();
         }
         boolean sheer = piece.get(Attribute.SHEERNESS) != null && piece.get(Attribute.SHEERNESS) >= SHEER;
         switch (worn.slot()) {
@@ -166,7 +169,10 @@ final class SignReader {
                 facts |= TradeTerms.isTailoredJacket(piece) ? Sign.TAILORED_JACKET_WORN.bit() : 0;
                 facts |= seat(piece) | denim(piece, Sign.DENIM_JACKET);
             }
-            case COAT -> facts |= seat(piece);
+            case COAT ->
+                facts |= piece.hem() != null && piece.hem().landmark().meanPermille() <= LONG_COAT
+                        ? Sign.SEAT_COVERED.bit()
+                        : 0;
             case BELT, BAG -> facts |= Sign.TRIMMING_WORN.bit();
             case NECK -> facts |= Sign.TRIMMING_WORN.bit() | dupatta(piece);
             case LEGWEAR -> facts |= legwear(worn);

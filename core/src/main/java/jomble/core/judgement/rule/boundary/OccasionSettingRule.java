@@ -40,7 +40,7 @@ public final class OccasionSettingRule implements PieceRule {
             "espadrilles",
             "embroidered-flats");
     private static final Set<String> LOOSE_ENDS = Set.of("dupatta", "shawl", "stole", "poncho");
-    private static final Set<String> TOWN_COATS = Set.of("wool-coat", "cape");
+    private static final Set<String> TOWN_COATS = Set.of("wool-coat", "cape", "trench-coat");
     private static final Set<Cloth> FINE = EnumSet.of(Cloth.CREPE, Cloth.SATIN, Cloth.CHIFFON, Cloth.LACE);
     private static final Set<String> TRAILS = Set.of("maxi-skirt", "long-flared-skirt");
     private static final Set<Slot> COVERED = EnumSet.of(

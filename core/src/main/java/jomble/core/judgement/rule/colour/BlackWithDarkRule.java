@@ -1,6 +1,7 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
+import java.util.Set;
 import jomble.core.colour.ColourFamily;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
@@ -8,13 +9,18 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Scope;
+import jomble.core.judgement.Sign;
 import jomble.core.judgement.SlotPairs;
+import jomble.core.judgement.Summary;
+import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /** {@code colour.black-with-dark}: black beside navy or dark brown. */
-public final class BlackWithDarkRule implements PairRule {
+public final class BlackWithDarkRule implements PairRule, WholeRule {
     private static final Parameter APART = new Parameter("apart", 12, "ΔE00");
     private static final RuleInfo INFO = RuleInfo.of(
                     "colour.black-with-dark",
@@ -26,11 +32,53 @@ public final class BlackWithDarkRule implements PairRule {
     private static final double BLACK_L = 20;
     private static final double BLACK_CHROMA = 5;
 
+    private static final int NAVY = 1 << ColourFamily.NAVY.ordinal();
+    private static final int BROWN = 1 << ColourFamily.BROWN.ordinal();
+
+    record ThreeDarks() {}
+
     record BlackBesideDark(double deltaE, double wanted, String dark) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
+    }
+
+    @Override
+    public Scope scope() {
+        return Scope.PAIR;
+    }
+
+    @Override
+    public Set<Slot> reads() {
+        return Slot.MAIN;
+    }
+
+    @Override
+    public boolean speaksOf(Worn worn, Summary summary) {
+        return worn.slot().isMain() && (isBlack(worn.piece()) || isDark(worn.piece()));
+    }
+
+    /** Another piece takes none of the three away. */
+    @Override
+    public boolean maySoften(Worn worn, Structure structure) {
+        return false;
+    }
+
+    @Override
+    public long key(Summary summary) {
+        return summary.signs().families() & (NAVY | BROWN) | (summary.signs().has(Sign.BLACK_WORN) ? 1L << 40 : 0);
+    }
+
+    @Override
+    public Check prepare(JudgementContext context) {
+        return summary -> {
+            int families = summary.signs().families();
+            boolean all = (families & NAVY) != 0
+                    && (families & BROWN) != 0
+                    && summary.signs().has(Sign.BLACK_WORN);
+            return all ? Result.major(new ThreeDarks()) : Optional.empty();
+        };
     }
 
     @Override

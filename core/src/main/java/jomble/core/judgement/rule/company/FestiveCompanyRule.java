@@ -75,7 +75,7 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
         return inner == Slot.TOP
                         && (outer == Slot.BOTTOM || outer == Slot.ONEPIECE || outer == Slot.MID || outer == Slot.JACKET)
                 || inner == Slot.ONEPIECE && outer == Slot.MID
-                || inner == Slot.DRAPE && outer == Slot.SHOES
+                || inner == Slot.DRAPE && (outer == Slot.SHOES || outer == Slot.MID || outer == Slot.JACKET)
                 || inner == Slot.BOTTOM && (outer == Slot.MID || outer == Slot.JACKET || outer == Slot.SHOES);
     }
 
@@ -120,11 +120,13 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
 
     private static Optional<Result> over(Worn inner, Piece layer) {
         Piece beneath = inner.piece();
-        boolean festive = beneath.isOfKind(FITTED_BLOUSE) || beneath.isOfKind(LONG_SKIRT);
-        if (festive && !LAID_OVER.contains(layer.kind().origin().id())) {
+        boolean drape = inner.slot() == Slot.DRAPE;
+        boolean festive = drape || beneath.isOfKind(FITTED_BLOUSE) || beneath.isOfKind(LONG_SKIRT);
+        boolean laidOver = LAID_OVER.contains(layer.kind().origin().id()) || drape && layer.isOfKind("cardigan");
+        if (festive && !laidOver) {
             return Result.major(new LayerOverFestive());
         }
-        boolean dupatta = layer.isOfKind("dupatta") && inner.slot() != Slot.BOTTOM;
+        boolean dupatta = layer.isOfKind("dupatta") && (inner.slot() == Slot.TOP || inner.slot() == Slot.ONEPIECE);
         boolean longDress = inner.slot() == Slot.ONEPIECE
                 && beneath.hem() != null
                 && beneath.hem().landmark().meanPermille() <= LONG_PERMILLE;

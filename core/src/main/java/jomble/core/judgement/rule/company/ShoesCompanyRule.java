@@ -89,7 +89,9 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
         if (PLAY.contains(piece.kind().origin().id()) && DRESS_SHOES.contains(kind)) {
             return Result.major(new DressShoesUnderPlay());
         }
-        if (kind.equals("trainers") && isFormalSuitJacket(piece)) {
+        boolean stripedHalf =
+                piece.isOfKind("tailored-trousers") && piece.pattern().isTailoringStripe();
+        if (kind.equals("trainers") && (isFormalSuitJacket(piece) || stripedHalf)) {
             return Result.major(new TrainersUnderFormalSuit());
         }
         boolean blackTrousers = piece.isOfKind("tailored-trousers")

@@ -53,6 +53,8 @@ public final class SuitSeparableRule implements PairRule {
 
     record SuitsStaySuits() {}
 
+    record SuitJacketOverDress(int score) {}
+
     @Override
     public RuleInfo info() {
         return INFO;
@@ -60,11 +62,14 @@ public final class SuitSeparableRule implements PairRule {
 
     @Override
     public boolean covers(Slot inner, Slot outer) {
-        return inner == Slot.BOTTOM && outer == Slot.JACKET;
+        return (inner == Slot.BOTTOM || inner == Slot.ONEPIECE) && outer == Slot.JACKET;
     }
 
     @Override
     public Optional<Result> judge(Worn bottom, Worn jacket, JudgementContext context) {
+        if (bottom.slot() == Slot.ONEPIECE) {
+            return overADress(bottom, jacket, context);
+        }
         if (!Tailoring.isBroken(jacket, bottom, context)) {
             return Optional.empty();
         }
@@ -78,6 +83,15 @@ public final class SuitSeparableRule implements PairRule {
         boolean free = context.schools().holds(SchoolSwitch.TAILORING, "free");
         return Result.of(
                 free && kind != null ? FindingKind.MINOR : kind, new Separability(score, jacketScore, bottomScore));
+    }
+
+    /** Over a dress a suit jacket passes for an odd one, or does not. */
+    private Optional<Result> overADress(Worn dress, Worn jacket, JudgementContext context) {
+        boolean ofSuit = context.isOfSuit(jacket.piece()) && !jacket.piece().sharesSetWith(dress.piece());
+        int score = jacketScore(jacket.piece());
+        FindingKind kind = ofSuit ? kind(score, context) : null;
+        boolean free = context.schools().holds(SchoolSwitch.TAILORING, "free");
+        return Result.of(free && kind != null ? FindingKind.MINOR : kind, new SuitJacketOverDress(score));
     }
 
     private FindingKind kind(int score, JudgementContext context) {

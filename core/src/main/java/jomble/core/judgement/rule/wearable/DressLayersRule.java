@@ -52,13 +52,16 @@ public final class DressLayersRule implements WholeRule {
     public Check prepare(JudgementContext context) {
         return summary -> {
             Signs signs = summary.signs();
-            if (!signs.has(Sign.DRESS_WORN) || !signs.has(Sign.MID_WORN)) {
+            boolean layered = signs.has(Sign.MID_WORN) || signs.has(Sign.TAILORED_JACKET_WORN);
+            if (!signs.has(Sign.DRESS_WORN) || !layered) {
                 return Optional.empty();
             }
             if (signs.has(Sign.FULL_TOP_WORN)) {
                 return Result.major(new TopAndLayer());
             }
-            return signs.has(Sign.TAILORED_JACKET_WORN) ? Result.major(new LayerAndJacket()) : Optional.empty();
+            return signs.has(Sign.MID_WORN) && signs.has(Sign.TAILORED_JACKET_WORN)
+                    ? Result.major(new LayerAndJacket())
+                    : Optional.empty();
         };
     }
 }

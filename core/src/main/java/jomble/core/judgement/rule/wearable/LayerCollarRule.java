@@ -64,7 +64,11 @@ public final class LayerCollarRule implements PairRule {
                 inner.piece().neckline() == Neckline.BOW || inner.piece().has(Detail.RUFFLE);
         boolean closeKnit =
                 outer.piece().cloth().surface() == Surface.KNIT && outer.piece().fit() == Fit.CLOSE;
-        if (fussy && closeKnit && !open) {
+        boolean pulledOver = outer.piece().opening() == Opening.NONE
+                && outer.piece().isKnit()
+                && outer.piece().neckline() != Neckline.V
+                && outer.piece().neckline() != Neckline.SCOOP;
+        if (fussy && (closeKnit && !open || pulledOver)) {
             return Result.major(new BowUnderKnit());
         }
         Neckline neckline = outer.piece().neckline();

@@ -10,8 +10,10 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Fibre;
+import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
 import jomble.core.piece.SeasonRange;
 import jomble.core.piece.Slot;
@@ -59,6 +61,8 @@ public final class SeasonWeatherRule implements PieceRule {
             "sandals", new SeasonRange(1, 2),
             "wedges", new SeasonRange(1, 2),
             "espadrilles", new SeasonRange(1, 2));
+    private static final SeasonRange OPEN_SHIRT = new SeasonRange(1, 2);
+    private static final int THIN = 2;
     private static final SeasonRange WINTER = new SeasonRange(4, 5);
     /** One season too warm is noticed of a cloth that begins here; a lighter one is only a little much. */
     private static final int NOTICED_FROM = 3;
@@ -76,6 +80,11 @@ public final class SeasonWeatherRule implements PieceRule {
 
     @Override
     public boolean readsWeather() {
+        return true;
+    }
+
+    @Override
+    public boolean readsFinishes() {
         return true;
     }
 
@@ -102,7 +111,7 @@ public final class SeasonWeatherRule implements PieceRule {
         }
         double coldest = layer ? mean : high;
         int tooThin = range.get().tooThinFor(season(coldest, context));
-        return Result.of(thin(worn.slot(), tooThin), new TooThinForTheDay(cloth, tooThin, coldest));
+        return Result.of(thin(worn, tooThin), new TooThinForTheDay(cloth, tooThin, coldest));
     }
 
     private FindingKind warm(SeasonRange range, int tooWarm, double mean, Worn worn, JudgementContext context) {
@@ -117,9 +126,13 @@ public final class SeasonWeatherRule implements PieceRule {
         return winterCloth && kind != FindingKind.STOP && tooWarm > 0 ? FindingKind.MAJOR : kind;
     }
 
-    private static FindingKind thin(Slot slot, int tooThin) {
+    private static FindingKind thin(Worn worn, int tooThin) {
+        Slot slot = worn.slot();
         if (tooThin < 2 || slot == Slot.BASE || slot == Slot.COAT) {
             return null;
+        }
+        if (isOpenShirt(worn)) {
+            return FindingKind.MAJOR;
         }
         if (MUST_BE_WARM.contains(slot)) {
             return tooThin == 2 ? FindingKind.MAJOR : FindingKind.STOP;
@@ -151,8 +164,17 @@ public final class SeasonWeatherRule implements PieceRule {
             case HANDS -> piece.isOfKind("short-gloves") ? Optional.of(WINTER) : Optional.empty();
             case HAT -> Optional.of(piece.isOfKind("knitted-hat") ? WINTER : piece.seasons());
             case NECK -> Optional.of(isWoolScarf(piece) ? WINTER : piece.seasons());
+            case MID -> Optional.of(isOpenShirt(worn) ? OPEN_SHIRT : piece.seasons());
             default -> Optional.of(piece.seasons());
         };
+    }
+
+    /** A thin shirt worn open is a layer for mild days: it warms nobody. */
+    private static boolean isOpenShirt(Worn worn) {
+        return worn.slot() == Slot.MID
+                && worn.is(Finish.OPEN)
+                && TradeTerms.isShirtOrBlouse(worn.piece())
+                && worn.piece().clothWeight() <= THIN;
     }
 
     private static Optional<SeasonRange> shoes(Piece piece) {
