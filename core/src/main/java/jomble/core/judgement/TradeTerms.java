@@ -3,9 +3,7 @@ package jomble.core.judgement;
 import java.util.EnumSet;
 import java.util.Set;
 import jomble.core.piece.Cloth;
-import jomble.core.piece.Construction;
 import jomble.core.piece.Fit;
-import jomble.core.piece.Lapel;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
 
@@ -22,12 +20,6 @@ public final class TradeTerms {
     /** A blazer, a suit jacket, a dinner jacket. */
     public static boolean isTailoredJacket(Piece piece) {
         return TAILORED_JACKETS.contains(piece.kind().origin().id());
-    }
-
-    /** A tailored jacket, or what has lapels as one. */
-    public static boolean hasLapels(Piece piece) {
-        Construction made = piece.construction();
-        return isTailoredJacket(piece) || made != null && made.lapel() != null && made.lapel() != Lapel.NONE;
     }
 
     /** A knit that is pulled over the head. */

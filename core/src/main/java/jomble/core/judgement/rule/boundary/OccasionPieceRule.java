@@ -44,7 +44,7 @@ public final class OccasionPieceRule implements PieceRule {
 
     @Override
     public boolean covers(Slot slot) {
-        return slot.isFormality();
+        return slot.isFormality() || slot == Slot.COAT;
     }
 
     @Override
@@ -66,7 +66,7 @@ public final class OccasionPieceRule implements PieceRule {
         if (low - formality >= outside && !underATie) {
             return Result.major(new FarBelow(formality, low, occasion.name()));
         }
-        if (formality - high >= outside) {
+        if (worn.slot() != Slot.COAT && formality - high >= outside) {
             return Result.major(new FarAbove(formality, high, occasion.name()));
         }
         boolean layer = worn.slot() == Slot.MID || worn.slot() == Slot.JACKET;

@@ -41,6 +41,8 @@ public final class OccasionSettingRule implements PieceRule {
             "embroidered-flats");
     private static final Set<String> LOOSE_ENDS = Set.of("dupatta", "shawl", "stole", "poncho");
     private static final Set<String> TOWN_COATS = Set.of("wool-coat", "cape", "trench-coat");
+    private static final Set<Cloth> ROUGH_CLOTH =
+            EnumSet.of(Cloth.CORDUROY, Cloth.MOLESKIN, Cloth.TWEED, Cloth.DENIM, Cloth.CANVAS);
     private static final Set<Cloth> FINE = EnumSet.of(Cloth.CREPE, Cloth.SATIN, Cloth.CHIFFON, Cloth.LACE);
     private static final Set<String> TRAILS = Set.of("maxi-skirt", "long-flared-skirt");
     private static final Set<Slot> COVERED = EnumSet.of(
@@ -98,6 +100,7 @@ public final class OccasionSettingRule implements PieceRule {
                 piece.kind().isSkirt()
                         || piece.shape() == Shape.WIDE && !piece.isOfKind("cargo-trousers")
                         || TradeTerms.isSuitTrousers(piece)
+                        || piece.isOfKind("tailored-trousers") && !ROUGH_CLOTH.contains(piece.cloth())
                         || isSilky(piece);
             case ONEPIECE -> piece.kind().isDress() && !piece.isOfKind("shirt-dress") || isSilky(piece);
             case NECK -> false;

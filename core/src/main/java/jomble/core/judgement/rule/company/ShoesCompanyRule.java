@@ -18,6 +18,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Breasted;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.Lapel;
+import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
@@ -28,7 +29,7 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
             "What shoes keep company with",
             "Bare feet and winter cloth tell two seasons, rubber boots and tailoring two errands, brown shoes and black tailored trousers two outfits; trainers take no double-breasted suit, and cargo trousers no dress shoes.");
     private static final Set<Slot> ABOVE_SANDALS =
-            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
     private static final Set<Slot> READS = EnumSet.of(Slot.MID, Slot.JACKET, Slot.SHOES);
     private static final Set<Sign> SEEN = EnumSet.of(Sign.SANDALS_WORN, Sign.MID_WORN, Sign.JACKET_WORN);
     private static final int COLD_CLOTH_FROM = 3;
@@ -81,7 +82,8 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
         }
         boolean tailoring = TradeTerms.isTailoredJacket(piece)
                 || piece.isOfKind("tailored-trousers")
-                || piece.isOfKind("waistcoat");
+                || piece.isOfKind("waistcoat")
+                || inner.slot() == Slot.DRAPE;
         if (shoes.piece().cloth() == Cloth.RUBBER && tailoring) {
             return Result.major(new RubberWithTailoring());
         }
@@ -117,6 +119,10 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
         }
         if (context.isOfSuit(piece) || piece.isOfKind("suit-jacket")) {
             return Result.major(new SandalsWithASuit());
+        }
+        boolean highNeck = worn.slot() == Slot.TOP && piece.neckline() == Neckline.ROLL;
+        if (highNeck) {
+            return Result.major(new SandalsWithWinterCloth(piece.neckline().words()));
         }
         boolean jumperOver = worn.slot() == Slot.MID && TradeTerms.isJumper(piece);
         return jumperOver ? Result.major(new SandalsUnderAJumper()) : Optional.empty();

@@ -1,11 +1,11 @@
 package jomble.core.judgement.rule.wearable;
 
 import java.util.Optional;
+import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
-import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
@@ -16,6 +16,8 @@ public final class WornAsTopRule implements PairRule {
             "layer.worn-as-top",
             "A layer worn as a top",
             "A cardigan, an overshirt or a hooded top that is worn as the top takes no other layer: two layers and nothing beneath look like a mistake.");
+
+    private static final Set<String> GOES_OVER = Set.of("denim-jacket", "casual-jacket");
 
     record LayerOverLayer() {}
 
@@ -42,7 +44,9 @@ public final class WornAsTopRule implements PairRule {
         if (outer.slot() == Slot.MID) {
             return Result.stop(new LayerOverLayer());
         }
-        boolean wrong = cardigan || overshirt && TradeTerms.hasLapels(outer.piece());
+        boolean wrong = cardigan
+                || overshirt
+                        && !GOES_OVER.contains(outer.piece().kind().origin().id());
         return wrong ? Result.major(new JacketOverLayer()) : Optional.empty();
     }
 }
