@@ -6,10 +6,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
@@ -23,11 +27,13 @@ import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;
+import jomble.core.judgement.score.OutfitScore;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Word;
 
 /**
  * Draws outfits at random from those that work, for a stylist to rate without knowing what the rules say, and reports what the ratings
@@ -40,7 +46,7 @@ import jomble.core.piece.Slot;
  *
  * <p>{@code report FILE...} judges the outfits of rated files again and prints how many of those that work are rated A or B, by structure
  * and by context, and how well points, credits and the score tell the ratings apart. {@code blame FILE...} prints what each rated outfit
- * is found to be, worst ratings first.
+ * is found to be, worst ratings first. {@code measures FILE...} prints the parts of the score, unweighed, to fit weights on.
  */
 public final class RatedDraws {
     private static final List<String> CLIENTS = List.of("ines-halvard", "tomas-redfern", "anjali-brandt");
@@ -63,7 +69,8 @@ public final class RatedDraws {
             case "draw" -> draw(Long.parseLong(arguments[1]), files.get(1));
             case "report" -> report(read(files));
             case "blame" -> blame(read(files));
-            default -> throw new IllegalArgumentException("draw, report or blame, not " + arguments[0]);
+            case "measures" -> measures(read(files));
+            default -> throw new IllegalArgumentException("draw, report, blame or measures, not " + arguments[0]);
         }
     }
 
@@ -170,7 +177,7 @@ public final class RatedDraws {
     }
 
     /** One rated outfit, judged as the rules stand now. */
-    private record Rated(Cell cell, String slots, String words, char strict, char generous, Judgement judgement) {
+    private record Rated(Cell cell, String words, char strict, char generous, Judgement judgement, OutfitScore score) {
         double good() {
             return (isGood(strict) + isGood(generous)) / 2.0;
         }
@@ -224,8 +231,13 @@ public final class RatedDraws {
                     .orElseThrow();
             slots.put(slot, List.of(new PieceId(parts[1])));
         }
-        return new Rated(
-                cell, cells[4], cells[5], cells[6].charAt(0), cells[7].charAt(0), judged(question(cell), slots));
+        Question question = question(cell);
+        Judgement judgement = judged(question, slots);
+        OutfitScore score = OutfitScore.of(
+                judgement.outfit().worn(),
+                judgement.points(),
+                question.contexts().get(0));
+        return new Rated(cell, cells[5], cells[6].charAt(0), cells[7].charAt(0), judgement, score);
     }
 
     private static void report(List<Rated> rated) {
@@ -242,16 +254,13 @@ public final class RatedDraws {
         System.out.println("area under the curve, good against the rest and gladly against fine");
         curve("points", work, one -> -one.judgement.points());
         curve("credits", work, one -> one.judgement.credits());
-        curve(
-                "score",
-                work,
-                one -> jomble.core.judgement.score.OutfitScore.of(one.judgement).total());
+        curve("score", work, one -> one.score().total());
     }
 
-    private static void group(String title, List<Rated> work, java.util.function.Function<Rated, String> by) {
+    private static void group(String title, List<Rated> work, Function<Rated, String> by) {
         System.out.println(title);
         work.stream()
-                .collect(Collectors.groupingBy(by, java.util.TreeMap::new, Collectors.toList()))
+                .collect(Collectors.groupingBy(by, TreeMap::new, Collectors.toList()))
                 .forEach(RatedDraws::row);
     }
 
@@ -271,7 +280,7 @@ public final class RatedDraws {
                 name, n, 100 * p, 100 * (centre - half), 100 * (centre + half), 100 * strict, 100 * refused);
     }
 
-    private static void curve(String name, List<Rated> work, java.util.function.ToDoubleFunction<Rated> value) {
+    private static void curve(String name, List<Rated> work, ToDoubleFunction<Rated> value) {
         List<Rated> good = work.stream().filter(one -> one.good() == 1).toList();
         List<Rated> rest = work.stream().filter(one -> one.good() < 1).toList();
         List<Rated> glad = good.stream().filter(Rated::isGlad).toList();
@@ -280,8 +289,7 @@ public final class RatedDraws {
     }
 
     /** The chance that one of the better has the greater value than one of the worse, ties counted half. */
-    private static double area(
-            List<Rated> better, List<Rated> worse, java.util.function.ToDoubleFunction<Rated> value) {
+    private static double area(List<Rated> better, List<Rated> worse, ToDoubleFunction<Rated> value) {
         double sum = 0;
         for (Rated one : better) {
             for (Rated other : worse) {
@@ -292,9 +300,27 @@ public final class RatedDraws {
         return sum / ((double) better.size() * worse.size());
     }
 
+    private static void measures(List<Rated> rated) {
+        System.out.println("good,glad,"
+                + Arrays.stream(OutfitScore.Kind.values()).map(Word::id).collect(Collectors.joining(",")));
+        for (Rated one : rated) {
+            if (one.works()) {
+                System.out.println(one.good() + "," + one.isGlad() + ","
+                        + OutfitScore.measures(
+                                        one.judgement.outfit().worn(),
+                                        one.judgement.points(),
+                                        question(one.cell).contexts().get(0))
+                                .values()
+                                .stream()
+                                .map(String::valueOf)
+                                .collect(Collectors.joining(",")));
+            }
+        }
+    }
+
     private static void blame(List<Rated> rated) {
         rated.stream()
-                .sorted(java.util.Comparator.comparing(Rated::good))
+                .sorted(Comparator.comparing(Rated::good))
                 .forEach(one -> System.out.printf(
                         "%c%c %-6s %s | %s | %s%n",
                         one.strict,
