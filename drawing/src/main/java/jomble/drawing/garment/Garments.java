@@ -28,6 +28,7 @@ public final class Garments {
     private static Garment accessory(Piece piece, Slot slot) {
         return switch (piece.kind().origin().id()) {
             case "belt" -> new Belt(piece);
+            case "braces" -> new Braces(piece);
             case "tote-bag", "shoulder-bag", "cross-body-bag", "clutch-bag", "rucksack", "belt-bag" -> new Bag(piece);
             case "felt-hat", "straw-hat", "beret", "knitted-hat" -> new Hat(piece);
             case "scarf", "neckerchief", "tie", "bow-tie" -> new Neckwear(piece, slot);

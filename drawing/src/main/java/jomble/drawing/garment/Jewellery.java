@@ -71,6 +71,17 @@ final class Jewellery implements Garment {
                     sheet.shape(Outline.circle(x, -1.5 + Math.abs(x) * 0.12, 2.6), Paint.flat(fabric.ground()), EDGE);
                 }
             }
+            case "headband" -> {
+                sheet.shape(
+                        Outline.at(-34, 24)
+                                .cubic(-34, -26, 34, -26, 34, 24)
+                                .to(25, 26)
+                                .cubic(25, -10, -25, -10, -25, 26)
+                                .close(),
+                        stuff(),
+                        EDGE);
+                sheet.line(Outline.at(-29, 22).cubic(-28, -17, 28, -17, 29, 22), EDGE, Weight.OUTLINE);
+            }
             case "sunglasses" -> sunglasses(sheet);
             default -> pocketSquare(sheet);
         }
@@ -86,7 +97,7 @@ final class Jewellery implements Garment {
             case "brooch" -> at(sheet, wearing, 0.45, 21, form.armpit() + 6);
             case "pocket-square" -> pocketPoints(sheet, 20, form.armpit() + 9);
             case "sunglasses" -> at(sheet, wearing, 0.55, 0, form.armpit() - 8);
-            case "hair-piece" -> at(sheet, wearing, 0.5, 0, 24);
+            case "hair-piece", "headband" -> at(sheet, wearing, 0.5, 0, 24);
             default -> {
                 at(sheet, wearing, 0.26, 63, form.hip() + 8);
             }

@@ -9,7 +9,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import jomble.core.climate.Season;
-import jomble.core.counting.CombinationPage;
+import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.SlotPair;
@@ -185,14 +185,14 @@ class ClientCountController {
         return pairs.get(0);
     }
 
-    private static boolean isByCredits(String order) {
+    private static boolean isBestFirst(String order) {
         return Word.find(ListOrder.class, order).orElseThrow(() -> ProblemException.notFound("The order " + order))
-                == ListOrder.CREDITS;
+                == ListOrder.BEST;
     }
 
     /**
      * @param verdict {@code works}, with the daring ones after those where they are included; or {@code daring} for those alone
-     * @param order {@code stable}, or {@code credits} for lists that are short enough
+     * @param order {@code stable}, or {@code best}: best first and varied; of a longer list than can be sorted, an even selection
      */
     @GetMapping("/outfits")
     CombinationsView outfits(
@@ -219,10 +219,13 @@ class ClientCountController {
         Deadline deadline = Deadline.in(seconds);
         long before = isOnlyDaring ? working(asked, deadline) : 0;
         int from = Math.max(0, offset);
-        CombinationPage page = isByCredits(order)
-                ? bestFirst.page(asked, before, from, most, deadline)
-                : counter.list(asked, before + from, most, deadline).after(before);
-        return CombinationsView.drawn(page, one -> drawings.figure(one, question.wardrobe()));
+        Function<Combination, String> figures = one -> drawings.figure(one, question.wardrobe());
+        if (isBestFirst(order)) {
+            BestFirst.Sorted sorted = bestFirst.page(asked, before, from, most, deadline);
+            return CombinationsView.drawn(sorted.page(), figures, sorted.listed());
+        }
+        return CombinationsView.drawn(
+                counter.list(asked, before + from, most, deadline).after(before), figures, null);
     }
 
     /** How many stand before the daring ones. */

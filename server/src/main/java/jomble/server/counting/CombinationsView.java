@@ -10,13 +10,19 @@ import jomble.core.counting.CombinationPage;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** A page of combinations on the wire; a total beyond 2^53 is written as text. */
-record CombinationsView(Object total, List<OutfitView> outfits) {
+/**
+ * A page of combinations on the wire; a total beyond 2^53 is written as text.
+ *
+ * @param listed how many are told in this order, where that is a selection: best first of a list too long to be sorted
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) {
     /**
      * One combination.
      *
      * @param slots the counted slots: from slot to piece, or to several pieces for a set of jewellery
      * @param filled the other slots as they are best filled
+     * @param score how gladly it would be shown, the sum of its {@code parts}
      * @param figure the drawing, where one was asked for
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -26,16 +32,22 @@ record CombinationsView(Object total, List<OutfitView> outfits) {
             String verdict,
             int points,
             int credits,
+            double score,
+            List<PartView> parts,
             String figure) {}
 
+    /** One thing that speaks for an outfit or against it, in points. */
+    record PartView(String part, double points) {}
+
     static CombinationsView of(CombinationPage page) {
-        return drawn(page, one -> null);
+        return drawn(page, one -> null, null);
     }
 
     /** The page with a drawing of each combination. */
-    static CombinationsView drawn(CombinationPage page, Function<Combination, String> figure) {
+    static CombinationsView drawn(CombinationPage page, Function<Combination, String> figure, Integer listed) {
         return new CombinationsView(
                 CountsView.exact(page.total()),
+                listed,
                 page.combinations().stream()
                         .map(one -> view(one, figure.apply(one)))
                         .toList());
@@ -43,7 +55,16 @@ record CombinationsView(Object total, List<OutfitView> outfits) {
 
     private static OutfitView view(Combination one, String figure) {
         return new OutfitView(
-                slots(one.slots()), slots(one.filled()), one.verdict().id(), one.points(), one.credits(), figure);
+                slots(one.slots()),
+                slots(one.filled()),
+                one.verdict().id(),
+                one.points(),
+                one.credits(),
+                one.score().total(),
+                one.score().parts().stream()
+                        .map(part -> new PartView(part.kind().id(), part.points()))
+                        .toList(),
+                figure);
     }
 
     private static Map<String, Object> slots(Map<Slot, List<PieceId>> slots) {

@@ -6,6 +6,6 @@ import jomble.core.piece.Word;
 enum ListOrder implements Word {
     /** The same every time: verdict, structure, and the ids of pieces. */
     STABLE,
-    /** By credits. */
-    CREDITS
+    /** Best first, and varied. */
+    BEST
 }

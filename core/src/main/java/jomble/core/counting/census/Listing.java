@@ -6,12 +6,15 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import jomble.core.counting.Combination;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.table.Figures;
 import jomble.core.counting.tail.Diagram;
 import jomble.core.counting.tail.Tail;
+import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
+import jomble.core.judgement.score.OutfitScore;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.PieceId;
@@ -167,12 +170,15 @@ final class Listing implements Collector {
                         .put(w.slot(), w.pieces().stream().map(p -> p.id()).toList());
             }
         }
+        JudgementContext judged = field.question().contexts().get(context);
+        List<Worn> worn = Arrays.stream(best.worn()).filter(Objects::nonNull).toList();
         return new Combination(
                 counted,
                 filled,
                 best.verdict(),
                 best.points(),
                 best.credits(),
-                field.question().contexts().get(context));
+                OutfitScore.of(worn, best.points(), judged),
+                judged);
     }
 }
