@@ -15,6 +15,10 @@ import java.util.Set;
 /** The plain colour names of the trade, both ways: a name to a colour, and a colour to its nearest name. */
 public final class ColourNames {
     private static final Map<String, Colour> BY_NAME = load();
+    /** CIELAB chroma below which anybody says grey. */
+    private static final double GREY_CHROMA = 2.5;
+    /** Named greys have a tint of their own, as cloth has. */
+    private static final double NAMED_GREY_CHROMA = 5;
 
     private ColourNames() {}
 
@@ -26,14 +30,16 @@ public final class ColourNames {
         return BY_NAME.keySet();
     }
 
-    /** The listed name nearest by CIEDE2000; the first listed wins a tie. */
+    /** The listed name nearest by CIEDE2000, of a grey that of the nearest grey; the first listed wins a tie. */
     public static String nameOf(Colour colour) {
         Lab lab = colour.lab();
+        boolean grey = lab.chroma() < GREY_CHROMA;
         String best = "";
         double least = Double.MAX_VALUE;
         for (Map.Entry<String, Colour> entry : BY_NAME.entrySet()) {
-            double difference = Ciede2000.difference(lab, entry.getValue().lab());
-            if (difference < least) {
+            Lab named = entry.getValue().lab();
+            double difference = Ciede2000.difference(lab, named);
+            if (difference < least && (!grey || named.chroma() < NAMED_GREY_CHROMA)) {
                 least = difference;
                 best = entry.getKey();
             }

@@ -1,0 +1,141 @@
+package jomble.core.counting;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import org.jgrapht.alg.flow.PushRelabelMFImpl;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleDirectedWeightedGraph;
+
+/**
+ * How long until a client repeats herself: the longest run of days that can be dressed, for her week of occasions, so that no two days
+ * have the same base.
+ *
+ * <p>Days follow each other in the proportion of the occasions' frequencies, the occasion that is most behind next. A run can be dressed
+ * when its days can be matched with different bases that serve them: a bipartite matching, found as a greatest flow from occasions to
+ * bases, of which those that serve the same occasions are one node. Longer runs contain shorter ones, so the longest is found by
+ * bisection.
+ */
+public final class FreshDays {
+    private static final int PAGE = 500;
+
+    private final List<Occasion> week;
+
+    /**
+     * An occasion and the bases that serve it.
+     *
+     * @param timesPerWeek above 0
+     */
+    public record Occasion(double timesPerWeek, Set<Map<Slot, List<PieceId>>> bases) {
+        public Occasion {
+            if (timesPerWeek <= 0) {
+                throw new IllegalArgumentException("not a frequency: " + timesPerWeek);
+            }
+            bases = Set.copyOf(bases);
+        }
+    }
+
+    private FreshDays(List<Occasion> week) {
+        this.week = week;
+    }
+
+    /** The longest run in days; 0 when nothing serves the occasion that comes first. */
+    public static int of(List<Occasion> week) {
+        return new FreshDays(List.copyOf(week)).longest();
+    }
+
+    /**
+     * Every base of a question, for {@link Occasion}.
+     *
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     */
+    public static Set<Map<Slot, List<PieceId>>> bases(Counter counter, CountQuestion question, Progress progress) {
+        CountQuestion ofBases = question.counting(CountedSlots.BASES).withoutCompletions();
+        Set<Map<Slot, List<PieceId>>> bases = new HashSet<>();
+        CombinationPage page;
+        do {
+            page = counter.list(ofBases, bases.size(), PAGE, progress);
+            page.combinations().forEach(one -> bases.add(one.slots()));
+        } while (!page.combinations().isEmpty());
+        return bases;
+    }
+
+    private int longest() {
+        int dressed = 0;
+        int most = (int)
+                week.stream().flatMap(one -> one.bases().stream()).distinct().count();
+        while (dressed < most) {
+            int middle = (dressed + most + 1) / 2;
+            if (canDress(daysOf(middle))) {
+                dressed = middle;
+            } else {
+                most = middle - 1;
+            }
+        }
+        return dressed;
+    }
+
+    /** How many of the first days belong to each occasion. */
+    private int[] daysOf(int length) {
+        double all = week.stream().mapToDouble(Occasion::timesPerWeek).sum();
+        int[] days = new int[week.size()];
+        for (int day = 1; day <= length; day++) {
+            int next = 0;
+            double furthest = Double.NEGATIVE_INFINITY;
+            for (int i = 0; i < days.length; i++) {
+                double behind = week.get(i).timesPerWeek() / all * day - days[i];
+                if (behind > furthest) {
+                    furthest = behind;
+                    next = i;
+                }
+            }
+            days[next]++;
+        }
+        return days;
+    }
+
+    private boolean canDress(int[] days) {
+        SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> flow =
+                new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
+        flow.addVertex("days");
+        flow.addVertex("bases");
+        int wanted = 0;
+        for (int i = 0; i < days.length; i++) {
+            flow.addVertex("occasion " + i);
+            edge(flow, "days", "occasion " + i, days[i]);
+            wanted += days[i];
+        }
+        for (Map.Entry<BitSet, Integer> alike : basesByService().entrySet()) {
+            String node = "bases for " + alike.getKey();
+            flow.addVertex(node);
+            alike.getKey().stream().forEach(i -> edge(flow, "occasion " + i, node, days[i]));
+            edge(flow, node, "bases", alike.getValue());
+        }
+        return Math.round(new PushRelabelMFImpl<>(flow).getMaximumFlowValue("days", "bases")) == wanted;
+    }
+
+    private static void edge(
+            SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> flow, String from, String to, int capacity) {
+        flow.setEdgeWeight(flow.addEdge(from, to), capacity);
+    }
+
+    /** How many bases serve exactly the same occasions, by those occasions' places. */
+    private Map<BitSet, Integer> basesByService() {
+        Map<Map<Slot, List<PieceId>>, BitSet> serves = new HashMap<>();
+        for (int i = 0; i < week.size(); i++) {
+            for (Map<Slot, List<PieceId>> base : week.get(i).bases()) {
+                serves.computeIfAbsent(base, b -> new BitSet()).set(i);
+            }
+        }
+        Map<BitSet, Integer> counts = new LinkedHashMap<>();
+        new ArrayList<>(serves.values()).forEach(service -> counts.merge(service, 1, Integer::sum));
+        return counts;
+    }
+}
