@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/counts/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ladder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/document": {
         parameters: {
             query?: never;
@@ -824,15 +840,20 @@ export interface components {
             sets?: components["schemas"]["SetView"][];
         };
         CombinationsView: {
+            /** Format: int32 */
+            listed?: number;
             outfits?: components["schemas"]["OutfitView"][];
             total?: unknown;
         };
         CountsView: {
             daring?: unknown;
+            /** Format: int32 */
+            freshDays?: number;
             inTheDark?: components["schemas"]["DarkView"];
             keeps?: {
                 [key: string]: string[];
             };
+            ladder?: components["schemas"]["LadderView"];
             /** Format: int64 */
             millis?: number;
             missing?: string[];
@@ -956,6 +977,12 @@ export interface components {
             id?: string;
             name?: string;
         };
+        LadderView: {
+            bases?: unknown;
+            clothes?: unknown;
+            looks?: unknown;
+            outfits?: unknown;
+        };
         LinesRequest: {
             keepUnknown?: boolean;
             lines: string[];
@@ -1059,8 +1086,11 @@ export interface components {
             filled?: {
                 [key: string]: unknown;
             };
+            parts?: components["schemas"]["PartView"][];
             /** Format: int32 */
             points?: number;
+            /** Format: double */
+            score?: number;
             slots?: {
                 [key: string]: unknown;
             };
@@ -1096,6 +1126,11 @@ export interface components {
             unit?: string;
             /** Format: double */
             usual?: number;
+        };
+        PartView: {
+            part?: string;
+            /** Format: double */
+            points?: number;
         };
         PhotoView: {
             colours?: components["schemas"]["SeenView"][];
@@ -1421,6 +1456,32 @@ export interface operations {
                 thenOccasion?: string;
                 thenDaring?: boolean;
                 whatIf?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    ladder: {
+        parameters: {
+            query?: {
+                months?: number[];
+                occasion?: string;
+                daring?: boolean;
             };
             header?: never;
             path: {

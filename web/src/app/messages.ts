@@ -28,10 +28,12 @@ export const text = {
       autumn: 'autumn',
       year: 'all year',
     } as Record<string, string>,
-    presets: { outfits: 'clothes + shoes', clothes: 'clothes', looks: 'every slot' } as Record<
-      string,
-      string
-    >,
+    presets: {
+      bases: 'bases',
+      clothes: 'with layers',
+      outfits: 'with shoes',
+      looks: 'everything on',
+    } as Record<string, string>,
     ownSlots: 'slots of my own',
     slot: 'slot',
     slots: 'slots',
@@ -45,6 +47,15 @@ export const text = {
     outfits: 'outfits you would wear',
     outfit: 'outfit you would wear',
     daringIncluded: 'outfits, daring ones included',
+    ladder: {
+      bases: 'bases',
+      clothes: 'with layers',
+      outfits: 'with shoes',
+      looks: 'with everything on',
+    } as Record<string, string>,
+    ladderWhat: 'How many, the more is told apart. Choose what is counted everywhere.',
+    freshDays: 'days before a base comes again',
+    basesWhat: 'A base is a top with a bottom, a one-piece or a drape: what an outfit is built on.',
     onPaper: 'on paper',
     moreIfDaring: 'more if daring',
     ofThemDaring: 'of them daring',
@@ -452,8 +463,20 @@ export const text = {
     credits: 'credits',
     order: 'listed',
     asTheyStand: 'in the order of the wardrobe',
-    bestFirst: 'best first, by credits',
-    bestOfShown: 'best first of those shown',
+    bestFirst: 'best first and varied',
+    selection: 'a selection, evenly drawn from',
+    speaks: {
+      echo: 'colour comes again',
+      contrast: 'clear contrast',
+      surface: 'two surfaces',
+      'third-piece': 'jacket as third piece',
+      'whole-suit': 'whole suit',
+      'knit-over-shirt': 'knit over shirt',
+      plain: 'plain and complete',
+      'one-gesture': 'one gesture',
+      'one-room': 'pieces of one register',
+      favourites: 'favourites',
+    } as Record<string, string>,
   },
   sheet: {
     works: 'works',
@@ -525,6 +548,24 @@ export function figure(value: number | string | bigint): string {
 }
 
 /** A day as the studio writes it. */
+const powers: [bigint, string][] = [
+  [10n ** 12n, 'million million'],
+  [10n ** 9n, 'thousand million'],
+  [10n ** 6n, 'million'],
+  [10n ** 3n, 'thousand'],
+];
+
+/** A figure as a person would say it: up to 9,999 exactly, above that to three digits, such as "59.9 thousand". */
+export function spoken(value: number | string | bigint): string {
+  const exact = BigInt(value);
+  const power = powers.find(([size]) => exact >= 10n ** 4n && exact >= size);
+  if (!power) {
+    return figure(exact);
+  }
+  const size = Number(exact) / Number(power[0]);
+  return `${size.toLocaleString('en-GB', { maximumFractionDigits: size < 100 ? 1 : 0 })} ${power[1]}`;
+}
+
 export function day(date: string): string {
   return new Date(date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 }

@@ -24,7 +24,7 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
       0,
   );
   const placed = [`${chosen.rows}=${top}`, `${chosen.columns}=${bottom}`];
-  const outfits = useOutfits(clientId, chosen, { containing: [], placed }, stamp, { enabled: found > 0 });
+  const outfits = useOutfits(clientId, chosen, { containing: [], placed }, stamp, 'best', found > 0);
   const why = useVerdict(
     clientId,
     chosen,

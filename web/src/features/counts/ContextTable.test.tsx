@@ -13,7 +13,7 @@ afterEach(cleanup);
 
 describe('outfits by season and occasion', () => {
   it('fills cell by cell, says how far it is, and opens each list in its own context', () => {
-    shown('?season=summer&counting=clothes&daring=yes');
+    shown('?season=summer&table=clothes&daring=yes');
     expect(FakeStream.latest.url).toBe('/api/v1/clients/c1/counts/contexts?counting=clothes&daring=true');
     send('cell', { season: 'winter', occasion: 'Desk day', total: 1234, daring: 3 });
     expect(screen.getByRole('status').textContent).toContain('1 of 12 counted');

@@ -1,7 +1,8 @@
-import { Link, useLocation, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../api/client';
 import { compareExact, greatest, shareOf } from '../../app/exact';
 import { figure, text } from '../../app/messages';
+import { Choice } from '../../ui/Choice';
 import { listQuery } from '../outfits/address';
 import { useChosen, useDesk } from '../workspace/context';
 import { useEventStream } from '../workspace/useEventStream';
@@ -14,13 +15,20 @@ interface Cell {
   daring: Exact;
 }
 
+/** What the weather takes away from the same occasion. */
+function Lost({ cell, plain }: { cell: Cell; plain?: Cell }) {
+  const lost = cell.season && plain ? BigInt(plain.total) - BigInt(cell.total) : 0n;
+  return lost > 0n ? <span className="text-xs text-soft tabular-nums">−{figure(lost)}</span> : null;
+}
+
 /** What the wardrobe makes possible in every season and for every occasion of the brief. */
 export function ContextTable() {
   const { clientId = '' } = useParams();
   const [chosen] = useChosen();
   const { client, stamp } = useDesk();
-  const { search } = useLocation();
-  const query = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
+  const [search, setSearch] = useSearchParams();
+  const counting = search.get('table') ?? 'bases';
+  const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
   const table = useEventStream<Cell>(`/api/v1/clients/${clientId}/counts/contexts?${query}`, 'cell', stamp);
   const occasions = ['', ...client.occasions.map((occasion) => occasion.name)];
   const seasons = Object.entries({ '': text.context.noWeather, ...text.context.seasons });
@@ -31,6 +39,16 @@ export function ContextTable() {
   return (
     <div data-testid="contexts">
       <p className="mb-3 max-w-prose text-xs text-soft">{text.counts.contextsWhy}</p>
+      <Choice
+        label={text.context.counting}
+        value={counting}
+        options={Object.entries(text.context.presets)}
+        onChange={(table) => {
+          const next = new URLSearchParams(search);
+          next.set('table', table);
+          setSearch(next);
+        }}
+      />
       <StreamState
         streamed={table}
         words={`${figure(table.events.length)} of ${figure(all)} ${text.counts.counted}`}
@@ -69,10 +87,11 @@ export function ContextTable() {
                     >
                       {cell ? (
                         <Link
-                          to={`../outfits?${listQuery(search, { season, occasion })}`}
+                          to={`../outfits?${listQuery(search, { season, occasion, counting, table: '' })}`}
                           className="flex h-full flex-col items-center justify-center px-2 hover:text-chalk"
                         >
                           <span className="font-serif text-[15px] font-semibold">{figure(cell.total)}</span>
+                          <Lost cell={cell} plain={known.get(` ${occasion}`)} />
                           <span
                             aria-hidden="true"
                             className="mt-1 block h-1 bg-soft"

@@ -5,6 +5,16 @@ import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { sheetAddress, worn } from './address';
 
+/** What most speaks for an outfit, in words. */
+function speaking(outfit: OutfitView): string {
+  return (outfit.parts ?? [])
+    .filter((part) => part.points > 0 && part.part in text.outfits.speaks)
+    .sort((a, b) => b.points - a.points)
+    .slice(0, 2)
+    .map((part) => text.outfits.speaks[part.part])
+    .join(', ');
+}
+
 /** An outfit of a list: the figure, and what it wears, the counted pieces first. */
 export function OutfitCard({
   outfit,
@@ -34,8 +44,7 @@ export function OutfitCard({
       <span className="flex min-w-0 flex-col gap-1 pt-1 text-xs">
         <span className="flex items-center gap-1.5 text-soft">
           <Mark kind={outfit.verdict ?? ''} size={12} />
-          {outfit.credits > 0 &&
-            `${outfit.credits} ${outfit.credits === 1 ? text.outfits.credit : text.outfits.credits}`}
+          {speaking(outfit)}
         </span>
         {pieces.map((piece) => (
           <span key={piece.id} className="leading-tight">

@@ -1,13 +1,12 @@
 import { useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../api/client';
-import { isProblem, sentence } from '../../api/problem';
+import { sentence } from '../../api/problem';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { useChosen, useDesk } from '../workspace/context';
 import { OutfitCard } from './OutfitCard';
 import { listQuery } from './address';
-import { bestFirst } from './order';
 import { useOutfits } from './queries';
 
 /** The list behind a number: every outfit of the context, or those with the pieces named in the address. */
@@ -23,21 +22,21 @@ export function OutfitsStage() {
     verdict: search.get('verdict') ?? undefined,
   };
   const ids = [...wanted.containing, ...wanted.placed.map((place) => place.slice(place.indexOf('=') + 1))];
-  const isBestFirst = search.get('order') === 'credits';
-  const sorted = useOutfits(clientId, chosen, wanted, stamp, { order: 'credits', enabled: isBestFirst });
-  const isTooLong = isProblem(sorted.error) && sorted.error.code === 'too-long';
-  const stands = useOutfits(clientId, chosen, wanted, stamp, { enabled: !isBestFirst || isTooLong });
-  const outfits = isBestFirst && !isTooLong ? sorted : stands;
+  const isBestFirst = search.get('order') !== 'stable';
+  const outfits = useOutfits(clientId, chosen, wanted, stamp, isBestFirst ? 'best' : 'stable');
   const total = outfits.data?.pages[0]?.total as Exact | undefined;
-  const loaded = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
-  const listed = isBestFirst && isTooLong ? bestFirst(loaded) : loaded;
+  const selected = outfits.data?.pages[0]?.listed;
+  const listed = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
   const narrowed = [
     wanted.verdict === 'daring' && text.outfits.onlyDaring,
     wanted.structure && (text.counts.structures[wanted.structure] ?? wanted.structure),
     ids.length > 0 && `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`,
   ].filter(Boolean);
   const told = [
-    total !== undefined && `${figure(listed.length)} ${text.outfits.of} ${figure(total)}`,
+    total !== undefined &&
+      (selected === undefined
+        ? `${figure(listed.length)} ${text.outfits.of} ${figure(total)}`
+        : `${figure(listed.length)} ${text.outfits.of} ${figure(selected)}, ${text.outfits.selection} ${figure(total)}`),
     ...(narrowed.length > 0 ? narrowed : [text.outfits.all]),
   ].filter(Boolean);
 
@@ -58,10 +57,10 @@ export function OutfitsStage() {
         <span className="ml-auto">
           <Choice
             label={text.outfits.order}
-            value={isBestFirst ? 'credits' : ''}
+            value={isBestFirst ? '' : 'stable'}
             options={[
-              ['', text.outfits.asTheyStand],
-              ['credits', isTooLong ? text.outfits.bestOfShown : text.outfits.bestFirst],
+              ['', text.outfits.bestFirst],
+              ['stable', text.outfits.asTheyStand],
             ]}
             onChange={(order) => change({ order })}
           />

@@ -2,7 +2,8 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { api, need, type Exact } from '../../api/client';
 import { contextQuery, type Chosen } from '../workspace/context';
 
-const page = 12;
+/** As many as a sheet of the varied order holds. */
+const page = 20;
 
 /** What every outfit of a list must contain: pieces anywhere, or in one slot, written as in an address: `jacket=p30`. */
 export interface Wanted {
@@ -13,19 +14,14 @@ export interface Wanted {
   verdict?: string;
 }
 
-interface Asking {
-  enabled?: boolean;
-  /** `credits` for lists that are short enough, else the server says that this one is `too-long`. */
-  order?: 'stable' | 'credits';
-}
-
 /** The list behind a number, page by page. */
 export function useOutfits(
   clientId: string,
   chosen: Chosen,
   wanted: Wanted,
   stamp: string,
-  { enabled = true, order = 'stable' }: Asking = {},
+  order: 'stable' | 'best',
+  enabled = true,
 ) {
   return useInfiniteQuery({
     queryKey: ['outfits', clientId, chosen, wanted, stamp, order],
@@ -43,7 +39,7 @@ export function useOutfits(
       ),
     getNextPageParam: (last, pages) => {
       const seen = pages.reduce((sum, p) => sum + (p.outfits?.length ?? 0), 0);
-      return seen < BigInt(last.total as Exact) ? seen : undefined;
+      return seen < BigInt(last.listed ?? (last.total as Exact)) ? seen : undefined;
     },
   });
 }

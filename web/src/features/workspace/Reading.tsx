@@ -5,22 +5,26 @@ import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
 import { listQuery } from '../outfits/address';
+import { Ladder } from './Ladder';
 import type { Chosen, LiveCounts } from './context';
 
 interface Props {
   live: LiveCounts;
   chosen: Chosen;
   pieces: PieceView[];
+  /** Of the wardrobe; another whenever a piece is. */
+  stamp: string;
+  onCounting: (counting: string) => void;
   slot: (element: HTMLElement | null) => void;
 }
 
 /** The first figure is as large as the column lets it be, and never cut. */
 function sizeOf(total: string): string {
-  return total.length <= 11 ? 'text-[40px]' : total.length <= 15 ? 'text-[28px]' : 'text-[20px]';
+  return total.length <= 15 ? 'text-[20px]' : 'text-[16px]';
 }
 
 /** The live figures first, then whatever the stage has to say of what is in hand; it scrolls, so it takes the focus. */
-export function Reading({ live, chosen, pieces, slot }: Props) {
+export function Reading({ live, chosen, pieces, stamp, onCounting, slot }: Props) {
   const counts = live.counts;
   const stillCounting = live.state === 'counting' || live.state === 'partial';
   return (
@@ -29,6 +33,7 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
       tabIndex={0}
       className="overflow-auto border-l border-line bg-paper p-4 text-[13px]"
     >
+      <Ladder chosen={chosen} stamp={stamp} onChoose={onCounting} />
       <div aria-live="polite" data-testid="live-count">
         {counts ? (
           <>
@@ -52,7 +57,7 @@ export function Reading({ live, chosen, pieces, slot }: Props) {
             </p>
           </>
         ) : (
-          <p className="font-serif text-[40px] leading-none font-bold text-soft">…</p>
+          <p className="font-serif text-[20px] leading-none font-bold text-soft">…</p>
         )}
         {counts && counts.missing.length > 0 && (
           <p className="mt-3 border-l-2 border-chalk pl-2">

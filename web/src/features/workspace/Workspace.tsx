@@ -187,7 +187,14 @@ export function Workspace() {
         <main className="overflow-auto bg-sheet" aria-busy={!desk}>
           {desk ? <Outlet /> : <Skeleton />}
         </main>
-        <Reading live={live} chosen={chosen} pieces={pieces.data ?? []} slot={setReadingSlot} />
+        <Reading
+          live={live}
+          chosen={chosen}
+          pieces={pieces.data ?? []}
+          stamp={stamp + held}
+          onCounting={(counting) => change({ counting })}
+          slot={setReadingSlot}
+        />
         {desk ? <Rail /> : <div className="col-span-3 border-t border-line bg-rail" />}
       </DeskContext>
       <Dialog.Root open={keysShown} onOpenChange={setKeysShown}>

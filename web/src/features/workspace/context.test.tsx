@@ -18,15 +18,15 @@ afterEach(cleanup);
 
 describe('the context in the address', () => {
   it.each<[string, Partial<Chosen>, object]>([
-    ['', usual, { counting: 'outfits', daring: false, months: undefined, occasion: undefined }],
+    ['', usual, { counting: 'clothes', daring: false, months: undefined, occasion: undefined }],
     [
       '?season=winter&occasion=Desk+day&daring=yes',
       { months: [12, 1, 2], occasion: 'Desk day', daring: true },
-      { counting: 'outfits', daring: true, months: [12, 1, 2], occasion: 'Desk day' },
+      { counting: 'clothes', daring: true, months: [12, 1, 2], occasion: 'Desk day' },
     ],
     ['?season=monsoon', { season: 'monsoon', months: [] }, { months: undefined }],
     ['?daring=perhaps', { daring: false }, { daring: false }],
-    ['?rows=jacket&columns=shoes', { rows: 'jacket', columns: 'shoes' }, {}],
+    ['?counting=outfits&rows=jacket&columns=shoes', { rows: 'jacket', columns: 'shoes' }, {}],
     ['?counting=clothes&columns=shoes', { rows: 'top', columns: 'bottom' }, { counting: 'clothes' }],
     ['?rows=bottom', { rows: 'bottom', columns: 'top' }, {}],
     ['?counting=mid,jacket', { rows: 'mid', columns: 'jacket' }, { counting: 'mid,jacket' }],

@@ -31,7 +31,7 @@ export interface Chosen {
 export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) => void] {
   const [search, setSearch] = useSearchParams();
   const season = search.get('season') ?? '';
-  const counting = search.get('counting') ?? 'outfits';
+  const counting = search.get('counting') ?? 'clothes';
   const [rows, columns] = crossed(
     search.get('rows') ?? 'top',
     search.get('columns') ?? 'bottom',

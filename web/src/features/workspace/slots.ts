@@ -1,11 +1,13 @@
 import { text } from '../../app/messages';
 
-const clothes = ['top', 'bottom', 'onepiece', 'drape', 'underskirt', 'mid', 'jacket'];
+const bases = ['top', 'bottom', 'onepiece', 'drape', 'underskirt'];
+const clothes = [...bases, 'mid', 'jacket'];
 const everySlot = Object.keys(text.counts.slots);
 
 const presets: Record<string, string[]> = {
-  outfits: [...clothes, 'shoes'],
+  bases,
   clothes,
+  outfits: [...clothes, 'shoes'],
   looks: everySlot,
 };
 

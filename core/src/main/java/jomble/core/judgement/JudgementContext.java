@@ -48,6 +48,11 @@ public record JudgementContext(
         return new JudgementContext(brief, occasion, other, schools, setKinds, parameters, date, finishing, overrides);
     }
 
+    /** The same for another occasion. */
+    public JudgementContext at(Occasion other) {
+        return new JudgementContext(brief, other, weather, schools, setKinds, parameters, date, finishing, overrides);
+    }
+
     public double value(Rule rule, Parameter parameter) {
         return parameters.of(rule, parameter);
     }

@@ -126,6 +126,20 @@ class ClientCountController {
                 asked(clientId, then, SlotPair.TOPS_AND_BOTTOMS, tree(whatIf)));
     }
 
+    /** Streams the ladder as {@code step} events, smallest first, with the fresh days of the client's week as a last one
+     * called {@code days}, then {@code complete}. */
+    @GetMapping(path = "/counts/ladder", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter ladder(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(defaultValue = "false") boolean daring) {
+        Question question = questions.ask(clientId, new Chosen(months, occasion, null, daring));
+        FreshDaysOfBrief freshDays = new FreshDaysOfBrief(counter);
+        return live.streamLadder(
+                question.toCount(), progress -> freshDays.of(question.wardrobe(), question.contexts(), progress));
+    }
+
     /** Streams the total of every season and occasion of the brief, each as a {@code cell}, and then {@code complete}. */
     @GetMapping(path = "/counts/contexts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter contexts(

@@ -7,6 +7,7 @@ import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
+import jomble.core.counting.Ladder;
 import jomble.core.counting.SlotPair;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -40,15 +41,28 @@ class CountController {
     @PostMapping("/count")
     CountsView count(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
-        node.fields(List.of("wardrobe", "context", "pairs"));
+        node.fields(List.of("wardrobe", "context", "pairs", "ladder", "freshDays"));
         Question question = QuestionReader.read(node);
         Node pairs = node.field("pairs");
         List<SlotPair> crossings =
                 pairs.isNull() ? List.of(SlotPair.TOPS_AND_BOTTOMS) : QuestionReader.slotPairs(pairs);
+        boolean ladder = isAsked(node.field("ladder"));
+        boolean freshDays = isAsked(node.field("freshDays"));
         node.finish();
         Deadline deadline = Deadline.in(seconds);
         Counts counts = counter.count(question.toCount(), crossings, deadline);
-        return CountsView.of(counts, deadline.elapsedMillis());
+        return CountsView.of(counts, deadline.elapsedMillis())
+                .with(ladder ? Ladder.of(counter, question.toCount(), deadline) : null)
+                .with(freshDays ? freshDays(question, deadline) : null);
+    }
+
+    private static boolean isAsked(Node node) {
+        return !node.isNull() && Boolean.TRUE.equals(node.bool());
+    }
+
+    /** For the occasions of the brief, in the weather that is asked about. */
+    private Integer freshDays(Question question, Deadline deadline) {
+        return new FreshDaysOfBrief(counter).of(question.wardrobe(), question.contexts(), deadline);
     }
 
     /** How the counts differ when a wardrobe is changed in thought. */

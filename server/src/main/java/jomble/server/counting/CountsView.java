@@ -1,14 +1,17 @@
 package jomble.server.counting;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigInteger;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jomble.core.counting.Counts;
+import jomble.core.counting.Ladder;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Counts on the wire; integers above 2^53 are written as text. */
+/** Counts on the wire; integers above 2^53 are written as text. The ladder and fresh days are there when they were asked for. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 record CountsView(
         Object total,
         Object daring,
@@ -23,8 +26,18 @@ record CountsView(
         List<String> missing,
         List<String> orphans,
         List<NeverView> neverTogether,
-        long millis) {
+        long millis,
+        LadderView ladder,
+        Integer freshDays) {
     private static final BigInteger EXACT_IN_A_DOUBLE = BigInteger.ONE.shiftLeft(53);
+
+    /** How many there are as more and more slots are counted. */
+    record LadderView(Object bases, Object clothes, Object outfits, Object looks) {
+        static LadderView of(Ladder ladder) {
+            return new LadderView(
+                    exact(ladder.bases()), exact(ladder.clothes()), exact(ladder.outfits()), exact(ladder.looks()));
+        }
+    }
 
     record CellView(String a, String b, Object n) {}
 
@@ -73,7 +86,39 @@ record CountsView(
                 counts.neverTogether().stream()
                         .map(n -> new NeverView(n.a().value(), n.b().value(), n.rule()))
                         .toList(),
-                millis);
+                millis,
+                null,
+                null);
+    }
+
+    /** With the ladder, or without it when there is none. */
+    CountsView with(Ladder steps) {
+        return steps == null ? this : rebuilt(LadderView.of(steps), freshDays);
+    }
+
+    /** With fresh days, or without when there are none. */
+    CountsView with(Integer days) {
+        return days == null ? this : rebuilt(ladder, days);
+    }
+
+    private CountsView rebuilt(LadderView steps, Integer days) {
+        return new CountsView(
+                total,
+                daring,
+                paper,
+                perPiece,
+                reach,
+                keeps,
+                perStructure,
+                perPair,
+                shareInTheDark,
+                inTheDark,
+                missing,
+                orphans,
+                neverTogether,
+                millis,
+                steps,
+                days);
     }
 
     static List<String> ids(List<PieceId> pieces) {

@@ -2,7 +2,9 @@ package jomble.server.counting;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.math.BigInteger;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -13,6 +15,7 @@ import java.util.function.Supplier;
 import jomble.core.counting.ContextTotals;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Counts;
@@ -38,6 +41,8 @@ class LiveCounts {
     private static final int REMEMBERED = 60;
     private static final int TOTALS_REMEMBERED = 600;
     private static final int THREADS = 3;
+    /** Fresh days ask for the list of bases, which is waited for up to this length. */
+    private static final BigInteger MOST_BASES_FOR_DAYS = BigInteger.valueOf(600);
 
     private final Counter counter;
     private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
@@ -121,6 +126,55 @@ class LiveCounts {
                         now, complete(new Asked(then, after.across()), progress).counts()));
         return DifferenceView.of(now, difference);
     }
+
+    /** The steps of the ladder, smallest first, each as it is counted, and then fresh days of a client with occasions and few bases. */
+    SseEmitter streamLadder(CountQuestion question, FreshDaysAsked freshDays) {
+        return inBackground((emitter, progress) -> {
+            for (Step step : Step.values()) {
+                CountQuestion counted = question.counting(step.counted).withoutCompletions();
+                Totals found = totals.get(counted);
+                if (found == null) {
+                    found = counter.totals(counted, progress);
+                    totals.put(counted, found);
+                }
+                send(
+                        emitter,
+                        "step",
+                        new StepView(
+                                step.name().toLowerCase(Locale.ROOT),
+                                CountsView.exact(found.total()),
+                                CountsView.exact(found.daring())));
+            }
+            Totals bases = totals.get(
+                    question.counting(CountedSlots.BASES).withoutCompletions());
+            boolean few = bases != null && bases.total().compareTo(MOST_BASES_FOR_DAYS) <= 0;
+            Integer days = few ? freshDays.count(progress) : null;
+            if (days != null) {
+                send(emitter, "step", new StepView("days", days, 0));
+            }
+            send(emitter, "complete", Map.of());
+        });
+    }
+
+    /** Counts fresh days, or answers null where no occasion asks for any. */
+    interface FreshDaysAsked {
+        Integer count(Progress progress);
+    }
+
+    private enum Step {
+        BASES(CountedSlots.BASES),
+        CLOTHES(CountedSlots.CLOTHES),
+        OUTFITS(CountedSlots.OUTFITS),
+        LOOKS(CountedSlots.LOOKS);
+
+        private final CountedSlots counted;
+
+        Step(CountedSlots counted) {
+            this.counted = counted;
+        }
+    }
+
+    record StepView(String step, Object total, Object daring) {}
 
     /** The totals of many contexts, each as it is counted. */
     SseEmitter streamCells(List<Cell> cells) {

@@ -24,7 +24,7 @@ class RulesTest {
     void newClient(Jomble jomble) {
         stylist = jomble.stylist();
         client = stylist.newClient();
-        piece("top", "fine-knit", "#22304d");
+        piece("top", "shirt", "#22304d");
         piece("bottom", "tailored-trousers", "#2a3858");
         piece("shoes", "loafers", "#5c3d29");
     }
@@ -114,7 +114,7 @@ class RulesTest {
     @Test
     void offersToSoftenARuleThatKeepsBeingOverruled() {
         for (String other : List.of("second", "third", "fourth")) {
-            piece(other, "fine-knit", "#22304d");
+            piece(other, "shirt", "#22304d");
         }
         for (String top : List.of("top", "second", "third")) {
             assertThat(rule("colour.near-miss").get("suggestsSoftening")).isEqualTo(false);
@@ -126,7 +126,7 @@ class RulesTest {
         assertThat(rule("colour.near-miss").get("suggestsSoftening")).isEqualTo(false);
         Answer answer = stylist.post(
                 client + "/judge", Map.of("slots", Map.of("top", "fourth", "bottom", "bottom", "shoes", "shoes")));
-        assertThat(answer.text()).doesNotContain("colour.near-miss");
+        assertThat(answer.text()).containsPattern("colour.near-miss[^}]*minor");
         assertThat(rule("boundary.avoid").get("softenable")).isEqualTo(false);
     }
 

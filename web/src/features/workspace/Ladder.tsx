@@ -1,0 +1,72 @@
+import { ToggleGroup } from 'radix-ui';
+import { useParams } from 'react-router';
+import type { Exact } from '../../api/client';
+import { figure, spoken, text } from '../../app/messages';
+import type { Chosen } from './context';
+import { useEventStream } from './useEventStream';
+
+interface Step {
+  step: string;
+  total: Exact;
+}
+
+const sizes: Record<string, string> = {
+  bases: 'text-[34px] leading-none',
+  clothes: 'text-[20px]',
+  outfits: 'text-[16px]',
+  looks: 'text-[13px]',
+};
+
+interface Props {
+  chosen: Chosen;
+  stamp: string;
+  onChoose: (counting: string) => void;
+}
+
+/** How many there are as more and more is told apart, the smallest first and largest; a step chooses what is counted. */
+export function Ladder({ chosen, stamp, onChoose }: Props) {
+  const { clientId = '' } = useParams();
+  const query = new URLSearchParams({ daring: String(chosen.daring) });
+  chosen.months.forEach((month) => query.append('months', String(month)));
+  if (chosen.occasion) {
+    query.set('occasion', chosen.occasion);
+  }
+  const stream = useEventStream<Step>(`/api/v1/clients/${clientId}/counts/ladder?${query}`, 'step', stamp);
+  const found = new Map(stream.events.map((one) => [one.step, one.total]));
+  const days = found.get('days');
+  return (
+    <section className="mb-4" data-testid="ladder">
+      <ToggleGroup.Root
+        type="single"
+        aria-label={text.reading.ladderWhat}
+        value={chosen.counting}
+        onValueChange={(counting) => counting && onChoose(counting)}
+        className="flex flex-col items-stretch"
+      >
+        {Object.entries(text.reading.ladder).map(([step, words]) => {
+          const total = found.get(step);
+          return (
+            <ToggleGroup.Item
+              key={step}
+              value={step}
+              title={total === undefined ? undefined : `${figure(total)} ${words}`}
+              aria-label={`${total === undefined ? text.reading.counting : figure(total)} ${words}`}
+              className="flex min-h-7 items-baseline gap-2 border-l-2 border-transparent py-0.5 pl-2 text-left hover:text-chalk data-[state=on]:border-ink"
+            >
+              <span className={`font-serif font-bold tabular-nums ${sizes[step]}`}>
+                {total === undefined ? '…' : spoken(total)}
+              </span>
+              <span className="text-soft">{words}</span>
+            </ToggleGroup.Item>
+          );
+        })}
+      </ToggleGroup.Root>
+      {days !== undefined && (
+        <p className="mt-1 pl-2.5 text-soft" title={text.reading.basesWhat}>
+          <strong className="font-serif text-ink tabular-nums">{figure(days)}</strong>{' '}
+          {text.reading.freshDays}
+        </p>
+      )}
+    </section>
+  );
+}
