@@ -23,7 +23,7 @@ export const usual: Chosen = {
   season: '',
   months: [],
   occasion: '',
-  counting: 'outfits',
+  counting: 'clothes',
   daring: false,
   rows: 'top',
   columns: 'bottom',

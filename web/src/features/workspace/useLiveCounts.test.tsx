@@ -25,7 +25,7 @@ describe('the counts of a wardrobe', () => {
   });
 
   it.each<[string, Partial<Chosen>, object]>([
-    ['no weather', {}, { counting: 'outfits', daring: 'false', rows: 'top', columns: 'bottom' }],
+    ['no weather', {}, { counting: 'clothes', daring: 'false', rows: 'top', columns: 'bottom' }],
     ['a season', { months: [12, 1, 2] }, { months: '12,1,2' }],
     ['an occasion', { occasion: 'Council evening' }, { occasion: 'Council evening' }],
     [

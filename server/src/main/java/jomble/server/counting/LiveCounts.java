@@ -145,8 +145,7 @@ class LiveCounts {
                                 CountsView.exact(found.total()),
                                 CountsView.exact(found.daring())));
             }
-            Totals bases = totals.get(
-                    question.counting(CountedSlots.BASES).withoutCompletions());
+            Totals bases = totals.get(question.counting(CountedSlots.BASES).withoutCompletions());
             boolean few = bases != null && bases.total().compareTo(MOST_BASES_FOR_DAYS) <= 0;
             Integer days = few ? freshDays.count(progress) : null;
             if (days != null) {

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 /** What a rule calls alike it must judge alike, whatever is put on besides: counting works such bodies out once. */
 class RuleKeysTest {
-    private static final int WARDROBES = 40;
+    private static final int WARDROBES = 120;
     private static final int FURTHER = 24;
     private static final RuleCatalogue RULES = Catalogue.standard();
     private static final List<Slot> BESIDES =

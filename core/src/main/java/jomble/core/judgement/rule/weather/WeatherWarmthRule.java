@@ -31,13 +31,15 @@ public final class WeatherWarmthRule implements WholeRule {
     private static final Parameter MINOR = new Parameter("minor", 1.0, "PMV from neutral");
     private static final Parameter MAJOR = new Parameter("major", 1.5, "PMV from neutral");
     private static final Parameter STOP = new Parameter("stop", 2.0, "PMV from neutral");
+    private static final Parameter SHORT = new Parameter("short-way-below", 20, "minutes outdoors");
     private static final RuleInfo INFO = RuleInfo.of(
                     "weather.warmth",
                     "Warm enough, and not too warm",
                     "An outfit must see its wearer through the coldest walk of the day and through the rooms in between.",
                     MINOR,
                     MAJOR,
-                    STOP)
+                    STOP,
+                    SHORT)
             .from("ISO 7730:2005 for the vote, ISO 9920:2007 for insulation; the limits are our choice.");
     private static final double WALKING_MET = 2.3;
     private static final double STROLLING_MET = 1.4;
@@ -118,9 +120,15 @@ public final class WeatherWarmthRule implements WholeRule {
                 indoors.kind(s.peeledCentiClo()),
                 () -> new TooWarmIndoors(room.at(s.peeledCentiClo()), INDOORS_C, clo(s.peeledCentiClo()))));
         if (context.isOutdoors()) {
-            addOutdoorChecks(checks, weather, offset, minor, major, stop);
+            boolean isShort = context.occasion().outdoorMinutes() < context.value(this, SHORT);
+            addOutdoorChecks(checks, weather, offset, minor, major, stop, isShort);
         }
         return summary -> worst(checks, summary);
+    }
+
+    /** A few minutes to the door are not a day outside: the cold is one step milder. */
+    private static FindingKind softened(FindingKind kind, boolean isShort) {
+        return kind != null && isShort ? kind.softer() : kind;
     }
 
     /** The vote is worked out for a finding only: most outfits have none. */
@@ -129,13 +137,20 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     private static void addOutdoorChecks(
-            List<Check> checks, Weather weather, double offset, double minor, double major, double stop) {
+            List<Check> checks,
+            Weather weather,
+            double offset,
+            double minor,
+            double major,
+            double stop,
+            boolean isShort) {
         double low = weather.lowC();
         Vote walk = new Vote(
                 low, Math.min(weather.windMs(), OUTDOORS_MOST_MS), weather.humidityPercent(), WALKING_MET, offset);
         Cold cold = new Cold(walk.atLeast(-minor), walk.atLeast(-major), walk.atLeast(-stop));
         checks.add(s -> graded(
-                cold.kind(s.fullCentiClo()), () -> new TooCold(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
+                softened(cold.kind(s.fullCentiClo()), isShort),
+                () -> new TooCold(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
         Warm bundled = new Warm(walk.atLeast(minor), walk.atLeast(major), Integer.MAX_VALUE);
         checks.add(s -> graded(
                 s.fullCentiClo() == s.peeledCentiClo() ? null : bundled.kind(s.fullCentiClo()),
