@@ -1,7 +1,11 @@
 package jomble.core;
 
+import java.io.BufferedReader;
 import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.stream.Stream;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -24,6 +28,15 @@ public final class Json {
             throw new IllegalArgumentException("no resource " + path);
         }
         return MAPPER.readValue(in, new TypeReference<>() {});
+    }
+
+    /** The lines of a text resource. */
+    public static Stream<String> lines(String path) {
+        InputStream in = Json.class.getResourceAsStream(path);
+        if (in == null) {
+            throw new IllegalArgumentException("no resource " + path);
+        }
+        return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8)).lines();
     }
 
     public static String write(Object tree) {

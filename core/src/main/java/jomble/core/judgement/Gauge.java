@@ -30,6 +30,7 @@ public final class Gauge implements Summary, Signs {
     private int suiting;
     private int topVolume;
     private int jacketVolume;
+    private int jacketFormality;
     private int bottomVolume;
     private boolean waistDefined;
     private boolean closeTop;
@@ -97,6 +98,7 @@ public final class Gauge implements Summary, Signs {
         suiting = 0;
         topVolume = 0;
         jacketVolume = 0;
+        jacketFormality = 0;
         bottomVolume = 0;
         waistDefined = false;
         closeTop = false;
@@ -145,6 +147,7 @@ public final class Gauge implements Summary, Signs {
         suiting = other.suiting;
         topVolume = other.topVolume;
         jacketVolume = other.jacketVolume;
+        jacketFormality = other.jacketFormality;
         bottomVolume = other.bottomVolume;
         waistDefined = other.waistDefined;
         closeTop = other.closeTop;
@@ -184,7 +187,10 @@ public final class Gauge implements Summary, Signs {
         filled |= 1 << part.slot().ordinal();
         full += part.fullCentiClo();
         peeled += part.peeledCentiClo();
-        formalities += part.formality() == 0 ? 0 : FormalityCounts.one(part.formality());
+        if (part.formality() > 0) {
+            // A one-piece is top and bottom in one, and counts as both.
+            formalities += FormalityCounts.one(part.formality()) * (part.slot() == Slot.ONEPIECE ? 2 : 1);
+        }
         coatFormality += part.coatFormality();
         hues |= part.hueFamilies();
         metals |= part.metals();
@@ -197,6 +203,7 @@ public final class Gauge implements Summary, Signs {
             case TOP -> topVolume = part.volume();
             case JACKET -> {
                 jacketVolume = part.volume();
+                jacketFormality = part.formality();
                 jacketId = part.id();
             }
             case BOTTOM -> {
@@ -340,6 +347,16 @@ public final class Gauge implements Summary, Signs {
     @Override
     public boolean suitBroken() {
         return Suiting.has(suiting, Suiting.BROKEN);
+    }
+
+    @Override
+    public int suitFormality() {
+        return Suiting.has(suiting, Suiting.JACKET_WITH_BOTTOM) && !suitBroken() ? jacketFormality : 0;
+    }
+
+    @Override
+    public long suitsToCome() {
+        return openSuiting() >> Suiting.BITS << 1 | (suitBroken() ? 1 : 0);
     }
 
     @Override

@@ -38,6 +38,12 @@ public interface Summary {
     /** Whether a suit is broken anywhere. */
     boolean suitBroken();
 
+    /** Formality of the jacket of a whole suit, 0 where none is worn. */
+    int suitFormality();
+
+    /** 21 bits: of which suits parts are worn, and whether one is broken. */
+    long suitsToCome();
+
     /** Patterned main pieces, less those that share a suit's cloth. */
     int patterned();
 
@@ -123,11 +129,11 @@ public interface Summary {
     }
 
     /**
-     * Lower median over the formality slots, one less when a suit is broken, at least 1; 0 when nothing is worn. A tie adds one, up to
+     * Lower median over the formality slots, of a whole suit the formality of its jacket; one less when a suit is broken, at least 1; 0 when nothing is worn. A tie adds one, up to
      * business or to the dressiest piece worn: a tie makes an office outfit of a shirt, and no evening outfit of a suit.
      */
     default int formality() {
-        int median = medianFormality();
+        int median = Math.max(medianFormality(), suitFormality());
         int most = Math.max(MOST_BY_A_TIE, highestFormality());
         return median > 0 && signs().has(Sign.TIE_WORN) ? Math.max(median, Math.min(median + 1, most)) : median;
     }

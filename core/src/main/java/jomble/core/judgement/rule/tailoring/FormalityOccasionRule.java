@@ -39,9 +39,8 @@ public final class FormalityOccasionRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.openSuiting() << 29
-                | (long) summary.formalities() << 1
-                | (summary.signs().has(Sign.TIE_WORN) ? 1 : 0);
+        int suit = summary.suitFormality() << 1 | (summary.signs().has(Sign.TIE_WORN) ? 1 : 0);
+        return summary.suitsToCome() << 32 | (long) summary.formalities() << 4 | suit;
     }
 
     @Override

@@ -60,6 +60,7 @@ public final class SuitContrastRule implements PairRule {
             boolean odd = inner.slot() == Slot.BOTTOM
                     && TradeTerms.isTailoredJacket(jacket)
                     && !part.sharesSetWith(jacket)
+                    && part.cloth().surface() == jacket.cloth().surface()
                     && deltaE < stop;
             return odd ? Result.major(new OddJacketAlike(deltaE, stop)) : Optional.empty();
         }

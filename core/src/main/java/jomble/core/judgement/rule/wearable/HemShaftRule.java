@@ -98,7 +98,7 @@ public final class HemShaftRule implements PairRule {
         }
         boolean rubber = shoes.cloth() == Cloth.RUBBER;
         if (rubber) {
-            return CLOSE.contains(shape) ? Optional.empty() : Result.minor(new RoomyShaftUnderWideLeg(shape.words()));
+            return Optional.empty();
         }
         return CLOSE.contains(shape)
                 ? Result.minor(new RoomyShaftOnCloseLeg(shape.words()))

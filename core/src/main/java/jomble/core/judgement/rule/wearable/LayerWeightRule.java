@@ -16,11 +16,13 @@ import jomble.core.piece.Slot;
 /** {@code layer.weight}: heavier and roomier on the outside. */
 public final class LayerWeightRule implements PairRule {
     private static final Parameter HEAVY = new Parameter("heavy-knit", 4, "cloth weight");
+    private static final Parameter KNIT_LIGHTER = new Parameter("knit-lighter-by", 2, "steps of cloth weight");
     private static final RuleInfo INFO = RuleInfo.of(
             "layer.weight",
             "Heavier and roomier outside",
             "A layer is as heavy and as roomy as what is under it, or it clings and rucks; a heavy knit swells a tailored sleeve, and linen slides on wool.",
-            HEAVY);
+            HEAVY,
+            KNIT_LIGHTER);
     /** Made to be close or light over whatever is worn: they have no sleeves, or are laid on. */
     private static final Set<String> EXEMPT =
             Set.of("waistcoat", "padded-sleeveless-jacket", "dupatta", "shawl", "stole", "poncho", "kimono-jacket");
@@ -65,7 +67,8 @@ public final class LayerWeightRule implements PairRule {
         if (EXEMPT.contains(above.kind().origin().id())) {
             return Optional.empty();
         }
-        if (above.clothWeight() < beneath.clothWeight()) {
+        int lighter = beneath.clothWeight() - above.clothWeight();
+        if (lighter >= (above.isKnit() ? context.value(this, KNIT_LIGHTER) : 1)) {
             return Result.major(new LighterOutside(beneath.clothWeight(), above.clothWeight()));
         }
         return above.fit().volume() < beneath.fit().volume() ? Result.major(new CloserOutside()) : Optional.empty();
