@@ -66,7 +66,7 @@ class NeverTogetherTest {
                     }
                     named += votes.containsKey(never.rule()) ? 1 : 0;
                     pairs++;
-                    alike += votes.get(never.rule()).equals(Collections.max(votes.values())) ? 1 : 0;
+                    alike += Collections.max(votes.values()).equals(votes.get(never.rule())) ? 1 : 0;
                 }
             }
         }

@@ -100,12 +100,21 @@ public final class OccasionSettingRule implements PieceRule {
                 piece.kind().isSkirt()
                         || piece.shape() == Shape.WIDE && !piece.isOfKind("cargo-trousers")
                         || TradeTerms.isSuitTrousers(piece)
-                        || piece.isOfKind("tailored-trousers") && !ROUGH_CLOTH.contains(piece.cloth())
+                        || isTownTrousers(piece)
                         || isSilky(piece);
             case ONEPIECE -> piece.kind().isDress() && !piece.isOfKind("shirt-dress") || isSilky(piece);
             case NECK -> false;
-            default -> piece.isOfKind("blouse") || piece.isOfKind("waistcoat") || isSilky(piece);
+            default ->
+                piece.isOfKind("blouse")
+                        || piece.isOfKind("waistcoat") && piece.cloth() != Cloth.TWEED
+                        || isSilky(piece);
         };
+    }
+
+    private static boolean isTownTrousers(Piece piece) {
+        return piece.isOfKind("tailored-trousers")
+                && !ROUGH_CLOTH.contains(piece.cloth())
+                && piece.percentOf(Fibre.COTTON) < 50;
     }
 
     private static boolean isSilky(Piece piece) {

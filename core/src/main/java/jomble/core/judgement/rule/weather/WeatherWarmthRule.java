@@ -13,8 +13,10 @@ import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
+import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.Scope;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
@@ -27,11 +29,11 @@ import jomble.core.piece.Slot;
  * <p>The cold check looks at the cold side only and the warm checks at the warm side only, so that a light outfit is not
  * faulted twice. PMV rises with Σ clo, so each check is prepared as limits of Σ in hundredths of a clo.
  */
-public final class WeatherWarmthRule implements WholeRule {
+public final class WeatherWarmthRule implements PieceRule, WholeRule {
     private static final Parameter MINOR = new Parameter("minor", 1.0, "PMV from neutral");
     private static final Parameter MAJOR = new Parameter("major", 1.5, "PMV from neutral");
     private static final Parameter STOP = new Parameter("stop", 2.0, "PMV from neutral");
-    private static final Parameter SHORT = new Parameter("short-way-below", 20, "minutes outdoors");
+    private static final Parameter SHORT = new Parameter("short-way", 20, "minutes outdoors");
     private static final RuleInfo INFO = RuleInfo.of(
                     "weather.warmth",
                     "Warm enough, and not too warm",
@@ -50,6 +52,9 @@ public final class WeatherWarmthRule implements WholeRule {
     private static final double WARMEST_CHECK_C = 27;
     private static final double HOT_C = 30;
     private static final int MOST_CENTI_CLO = 1000;
+    /** What is usually worn under a coat: shirt, trousers, a light knit, shoes. */
+    private static final int USUAL_CENTI_CLO = 70;
+
     private static final int[] WARM_DAY_CENTI_CLO = {50, 60, 80};
     private static final int[] HOT_DAY_CENTI_CLO = {40, 50, 65};
 
@@ -61,7 +66,7 @@ public final class WeatherWarmthRule implements WholeRule {
 
     record TooMuchForTheHeat(double highC, double clo, double limitClo) {}
 
-    record LayerNobodyNeeds(double pmv, double lowC, double clo) {}
+    record CoatNobodyNeeds(double pmv, double lowC) {}
 
     @Override
     public RuleInfo info() {
@@ -71,6 +76,40 @@ public final class WeatherWarmthRule implements WholeRule {
     @Override
     public boolean readsWeather() {
         return true;
+    }
+
+    @Override
+    public Scope scope() {
+        return Scope.WHOLE;
+    }
+
+    @Override
+    public boolean covers(Slot slot) {
+        return slot == Slot.COAT;
+    }
+
+    /**
+     * A coat nobody needs: over what is usually worn it is too warm even at the day's low. It is asked of the coat alone, because without
+     * it the outfit is warm enough, whatever else is worn.
+     */
+    @Override
+    public Optional<Result> judge(Worn coat, JudgementContext context) {
+        if (!context.isOutdoors()) {
+            return Optional.empty();
+        }
+        double low = context.weather().lowC();
+        Vote walk = new Vote(
+                low,
+                Math.min(context.weather().windMs(), OUTDOORS_MOST_MS),
+                context.weather().humidityPercent(),
+                WALKING_MET,
+                context.brief().pmvOffset());
+        double vote = walk.at(USUAL_CENTI_CLO + coat.piece().centiClo());
+        if (vote <= context.value(this, MINOR)) {
+            return Optional.empty();
+        }
+        CoatNobodyNeeds evidence = new CoatNobodyNeeds(vote, low);
+        return vote > context.value(this, MAJOR) ? Result.major(evidence) : Result.minor(evidence);
     }
 
     @Override
@@ -120,7 +159,7 @@ public final class WeatherWarmthRule implements WholeRule {
                 indoors.kind(s.peeledCentiClo()),
                 () -> new TooWarmIndoors(room.at(s.peeledCentiClo()), INDOORS_C, clo(s.peeledCentiClo()))));
         if (context.isOutdoors()) {
-            boolean isShort = context.occasion().outdoorMinutes() < context.value(this, SHORT);
+            boolean isShort = context.occasion().outdoorMinutes() <= context.value(this, SHORT);
             addOutdoorChecks(checks, weather, offset, minor, major, stop, isShort);
         }
         return summary -> worst(checks, summary);
@@ -151,10 +190,6 @@ public final class WeatherWarmthRule implements WholeRule {
         checks.add(s -> graded(
                 softened(cold.kind(s.fullCentiClo()), isShort),
                 () -> new TooCold(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
-        Warm bundled = new Warm(walk.atLeast(minor), walk.atLeast(major), Integer.MAX_VALUE);
-        checks.add(s -> graded(
-                s.fullCentiClo() == s.peeledCentiClo() ? null : bundled.kind(s.fullCentiClo()),
-                () -> new LayerNobodyNeeds(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
 
         double high = Math.min(weather.highC(), WARMEST_CHECK_C);
         Vote stroll = new Vote(high, OUTDOORS_WARM_MS, weather.humidityPercent(), STROLLING_MET, offset);
