@@ -19,10 +19,10 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class BestFirst {
-    static final int LONGEST = 10_000;
+    static final int LONGEST = 1_000;
     private static final int AT_ONCE = 250;
     private static final int REMEMBERED = 3;
-    static final int SELECTED = 1_000;
+    static final int SELECTED = 400;
     private static final int RUN = 2;
 
     private final Counter counter;
