@@ -23,7 +23,7 @@ class BestFirst {
     private static final int AT_ONCE = 250;
     private static final int REMEMBERED = 3;
     static final int SELECTED = 400;
-    private static final int RUN = 2;
+    private static final int RUN = 25;
 
     private final Counter counter;
     private final Remembered<Part, Laid> known = new Remembered<>(REMEMBERED);
