@@ -73,6 +73,7 @@ import jomble.core.judgement.rule.wearable.WornAsTopRule;
 import jomble.core.judgement.rule.weather.LegwearDenierRule;
 import jomble.core.judgement.rule.weather.SeasonClothRule;
 import jomble.core.judgement.rule.weather.SeasonWeatherRule;
+import jomble.core.judgement.rule.weather.WeatherCoatRule;
 import jomble.core.judgement.rule.weather.WeatherColdRule;
 import jomble.core.judgement.rule.weather.WeatherHeatRule;
 import jomble.core.judgement.rule.weather.WeatherToesRule;
@@ -141,6 +142,7 @@ public final class Catalogue {
                 new SeasonClothRule(),
                 new SeasonWeatherRule(),
                 new WeatherWarmthRule(),
+                new WeatherCoatRule(),
                 new WeatherHeatRule(),
                 new WeatherColdRule(),
                 new WeatherWetRule(),

@@ -6,17 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import jomble.core.climate.Comfort;
-import jomble.core.climate.Comfort.Surroundings;
 import jomble.core.climate.Weather;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
-import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
-import jomble.core.judgement.Scope;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
@@ -29,7 +25,7 @@ import jomble.core.piece.Slot;
  * <p>The cold check looks at the cold side only and the warm checks at the warm side only, so that a light outfit is not
  * faulted twice. PMV rises with Σ clo, so each check is prepared as limits of Σ in hundredths of a clo.
  */
-public final class WeatherWarmthRule implements PieceRule, WholeRule {
+public final class WeatherWarmthRule implements WholeRule {
     private static final Parameter MINOR = new Parameter("minor", 1.0, "PMV from neutral");
     private static final Parameter MAJOR = new Parameter("major", 1.5, "PMV from neutral");
     private static final Parameter STOP = new Parameter("stop", 2.0, "PMV from neutral");
@@ -43,17 +39,12 @@ public final class WeatherWarmthRule implements PieceRule, WholeRule {
                     STOP,
                     SHORT)
             .from("ISO 7730:2005 for the vote, ISO 9920:2007 for insulation; the limits are our choice.");
-    private static final double WALKING_MET = 2.3;
     private static final double STROLLING_MET = 1.4;
-    private static final double OUTDOORS_MOST_MS = 0.4;
     private static final double OUTDOORS_WARM_MS = 0.3;
     private static final double INDOORS_MS = 0.1;
     private static final double INDOORS_C = 21;
     private static final double WARMEST_CHECK_C = 27;
     private static final double HOT_C = 30;
-    private static final int MOST_CENTI_CLO = 1000;
-    /** What is usually worn under a coat: shirt, trousers, a light knit, shoes. */
-    private static final int USUAL_CENTI_CLO = 70;
 
     private static final int[] WARM_DAY_CENTI_CLO = {50, 60, 80};
     private static final int[] HOT_DAY_CENTI_CLO = {40, 50, 65};
@@ -66,8 +57,6 @@ public final class WeatherWarmthRule implements PieceRule, WholeRule {
 
     record TooMuchForTheHeat(double highC, double clo, double limitClo) {}
 
-    record CoatNobodyNeeds(double pmv, double lowC) {}
-
     @Override
     public RuleInfo info() {
         return INFO;
@@ -76,40 +65,6 @@ public final class WeatherWarmthRule implements PieceRule, WholeRule {
     @Override
     public boolean readsWeather() {
         return true;
-    }
-
-    @Override
-    public Scope scope() {
-        return Scope.WHOLE;
-    }
-
-    @Override
-    public boolean covers(Slot slot) {
-        return slot == Slot.COAT;
-    }
-
-    /**
-     * A coat nobody needs: over what is usually worn it is too warm even at the day's low. It is asked of the coat alone, because without
-     * it the outfit is warm enough, whatever else is worn.
-     */
-    @Override
-    public Optional<Result> judge(Worn coat, JudgementContext context) {
-        if (!context.isOutdoors()) {
-            return Optional.empty();
-        }
-        double low = context.weather().lowC();
-        Vote walk = new Vote(
-                low,
-                Math.min(context.weather().windMs(), OUTDOORS_MOST_MS),
-                context.weather().humidityPercent(),
-                WALKING_MET,
-                context.brief().pmvOffset());
-        double vote = walk.at(USUAL_CENTI_CLO + coat.piece().centiClo());
-        if (vote <= context.value(this, MINOR)) {
-            return Optional.empty();
-        }
-        CoatNobodyNeeds evidence = new CoatNobodyNeeds(vote, low);
-        return vote > context.value(this, MAJOR) ? Result.major(evidence) : Result.minor(evidence);
     }
 
     @Override
@@ -184,8 +139,7 @@ public final class WeatherWarmthRule implements PieceRule, WholeRule {
             double stop,
             boolean isShort) {
         double low = weather.lowC();
-        Vote walk = new Vote(
-                low, Math.min(weather.windMs(), OUTDOORS_MOST_MS), weather.humidityPercent(), WALKING_MET, offset);
+        Vote walk = Vote.walking(weather, offset);
         Cold cold = new Cold(walk.atLeast(-minor), walk.atLeast(-major), walk.atLeast(-stop));
         checks.add(s -> graded(
                 softened(cold.kind(s.fullCentiClo()), isShort),
@@ -221,29 +175,6 @@ public final class WeatherWarmthRule implements PieceRule, WholeRule {
 
     private static double clo(int centiClo) {
         return centiClo / 100.0;
-    }
-
-    /** PMV in fixed surroundings as a function of Σ clo. */
-    private record Vote(double airC, double airMs, double humidityPercent, double met, double offset) {
-        double at(int centiClo) {
-            Surroundings around = new Surroundings(airC, airC, airMs, humidityPercent, met);
-            return Comfort.pmv(around, Comfort.ensembleClo(clo(centiClo))) + offset;
-        }
-
-        /** The least Σ, in hundredths of a clo, at which the vote reaches {@code pmv}; by bisection. */
-        int atLeast(double pmv) {
-            int from = 0;
-            int to = MOST_CENTI_CLO;
-            while (from < to) {
-                int middle = (from + to) / 2;
-                if (at(middle) >= pmv) {
-                    to = middle;
-                } else {
-                    from = middle + 1;
-                }
-            }
-            return from;
-        }
     }
 
     /** Least Σ that escapes each grade of cold. */
