@@ -462,8 +462,11 @@ export const text = {
     credit: 'credit',
     credits: 'credits',
     order: 'listed',
-    asTheyStand: 'in the order of the wardrobe',
-    bestFirst: 'best first and varied',
+    orders: {
+      best: 'best first and varied',
+      credits: 'by credits',
+      stable: 'in the order of the wardrobe',
+    },
     selection: 'a selection, evenly drawn from',
     speaks: {
       echo: 'colour comes again',

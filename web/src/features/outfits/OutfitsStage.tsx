@@ -7,7 +7,7 @@ import { Choice } from '../../ui/Choice';
 import { useChosen, useDesk } from '../workspace/context';
 import { OutfitCard } from './OutfitCard';
 import { listQuery } from './address';
-import { useOutfits } from './queries';
+import { orders, useOutfits } from './queries';
 
 /** The list behind a number: every outfit of the context, or those with the pieces named in the address. */
 export function OutfitsStage() {
@@ -22,8 +22,8 @@ export function OutfitsStage() {
     verdict: search.get('verdict') ?? undefined,
   };
   const ids = [...wanted.containing, ...wanted.placed.map((place) => place.slice(place.indexOf('=') + 1))];
-  const isBestFirst = search.get('order') !== 'stable';
-  const outfits = useOutfits(clientId, chosen, wanted, stamp, isBestFirst ? 'best' : 'stable');
+  const order = orders.find((known) => known === search.get('order')) ?? 'best';
+  const outfits = useOutfits(clientId, chosen, wanted, stamp, order);
   const total = outfits.data?.pages[0]?.total as Exact | undefined;
   const selected = outfits.data?.pages[0]?.listed;
   const listed = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
@@ -57,12 +57,9 @@ export function OutfitsStage() {
         <span className="ml-auto">
           <Choice
             label={text.outfits.order}
-            value={isBestFirst ? '' : 'stable'}
-            options={[
-              ['', text.outfits.bestFirst],
-              ['stable', text.outfits.asTheyStand],
-            ]}
-            onChange={(order) => change({ order })}
+            value={order}
+            options={orders.map((known) => [known, text.outfits.orders[known]])}
+            onChange={(next) => change({ order: next === 'best' ? '' : next })}
           />
         </span>
       </header>

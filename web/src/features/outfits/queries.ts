@@ -5,6 +5,9 @@ import { contextQuery, type Chosen } from '../workspace/context';
 /** As many as a sheet of the varied order holds. */
 const page = 20;
 
+/** In which a list can be told, the usual one first. */
+export const orders = ['best', 'credits', 'stable'] as const;
+
 /** What every outfit of a list must contain: pieces anywhere, or in one slot, written as in an address: `jacket=p30`. */
 export interface Wanted {
   containing: string[];
@@ -20,7 +23,7 @@ export function useOutfits(
   chosen: Chosen,
   wanted: Wanted,
   stamp: string,
-  order: 'stable' | 'best',
+  order: (typeof orders)[number],
   enabled = true,
 ) {
   return useInfiniteQuery({

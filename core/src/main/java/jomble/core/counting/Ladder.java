@@ -1,16 +1,42 @@
 package jomble.core.counting;
 
 import java.math.BigInteger;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * How many combinations there are as more and more slots are counted, each step exact.
  *
- * @param bases tops with bottoms, one-pieces, draped garments; the only step a person can picture
- * @param clothes the same with layers
- * @param outfits the same with shoes
- * @param looks every slot
+ * @param totals by step
  */
-public record Ladder(BigInteger bases, BigInteger clothes, BigInteger outfits, BigInteger looks) {
+public record Ladder(Map<Step, BigInteger> totals) {
+    /** What is counted at a step; each tells more apart than the one before. */
+    public enum Step {
+        /** Tops with bottoms, one-pieces, draped garments; the only step a person can picture. */
+        BASES(CountedSlots.BASES),
+        /** The same with layers. */
+        CLOTHES(CountedSlots.CLOTHES),
+        /** The same with shoes. */
+        OUTFITS(CountedSlots.OUTFITS),
+        /** Every slot. */
+        LOOKS(CountedSlots.LOOKS);
+
+        private final CountedSlots counted;
+
+        Step(CountedSlots counted) {
+            this.counted = counted;
+        }
+
+        /** The question of this step. */
+        public CountQuestion of(CountQuestion question) {
+            return question.counting(counted).withoutCompletions();
+        }
+    }
+
+    public Ladder {
+        totals = Map.copyOf(totals);
+    }
+
     /**
      * Counts the steps, smallest first.
      *
@@ -19,14 +45,11 @@ public record Ladder(BigInteger bases, BigInteger clothes, BigInteger outfits, B
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     public static Ladder of(Counter counter, CountQuestion question, Progress progress) {
-        return new Ladder(
-                step(counter, question, CountedSlots.BASES, progress.partOf(0, 4)),
-                step(counter, question, CountedSlots.CLOTHES, progress.partOf(1, 4)),
-                step(counter, question, CountedSlots.OUTFITS, progress.partOf(2, 4)),
-                step(counter, question, CountedSlots.LOOKS, progress.partOf(3, 4)));
-    }
-
-    private static BigInteger step(Counter counter, CountQuestion question, CountedSlots counted, Progress progress) {
-        return counter.totals(question.counting(counted), progress).total();
+        Map<Step, BigInteger> totals = new EnumMap<>(Step.class);
+        for (Step step : Step.values()) {
+            Progress part = progress.partOf(step.ordinal(), Step.values().length);
+            totals.put(step, counter.totals(step.of(question), part).total());
+        }
+        return new Ladder(totals);
     }
 }

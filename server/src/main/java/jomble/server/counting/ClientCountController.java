@@ -49,7 +49,7 @@ class ClientCountController {
     private final ClientQuestions questions;
     private final LiveCounts live;
     private final Counter counter;
-    private final BestFirst bestFirst;
+    private final SortedLists sortedLists;
     private final OutfitDrawings drawings;
     private final JsonMapper json;
     private final int seconds;
@@ -58,14 +58,14 @@ class ClientCountController {
             ClientQuestions questions,
             LiveCounts live,
             Counter counter,
-            BestFirst bestFirst,
+            SortedLists sortedLists,
             OutfitDrawings drawings,
             JsonMapper json,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.live = live;
         this.counter = counter;
-        this.bestFirst = bestFirst;
+        this.sortedLists = sortedLists;
         this.drawings = drawings;
         this.json = json;
         this.seconds = seconds;
@@ -199,14 +199,14 @@ class ClientCountController {
         return pairs.get(0);
     }
 
-    private static boolean isBestFirst(String order) {
-        return Word.find(ListOrder.class, order).orElseThrow(() -> ProblemException.notFound("The order " + order))
-                == ListOrder.BEST;
+    private static ListOrder order(String order) {
+        return Word.find(ListOrder.class, order).orElseThrow(() -> ProblemException.notFound("The order " + order));
     }
 
     /**
      * @param verdict {@code works}, with the daring ones after those where they are included; or {@code daring} for those alone
-     * @param order {@code stable}, or {@code best}: best first and varied; of a longer list than can be sorted, an even selection
+     * @param order {@code stable}, or {@code best}: best first and varied; of a longer list than can be sorted, an even selection;
+     *     or {@code credits}, for lists of up to 10,000
      */
     @GetMapping("/outfits")
     CombinationsView outfits(
@@ -234,8 +234,9 @@ class ClientCountController {
         long before = isOnlyDaring ? working(asked, deadline) : 0;
         int from = Math.max(0, offset);
         Function<Combination, String> figures = one -> drawings.figure(one, question.wardrobe());
-        if (isBestFirst(order)) {
-            BestFirst.Sorted sorted = bestFirst.page(asked, before, from, most, deadline);
+        ListOrder listed = order(order);
+        if (listed != ListOrder.STABLE) {
+            SortedLists.Sorted sorted = sortedLists.page(asked, listed, before, from, most, deadline);
             return CombinationsView.drawn(sorted.page(), figures, sorted.listed());
         }
         return CombinationsView.drawn(

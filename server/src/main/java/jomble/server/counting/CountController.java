@@ -51,9 +51,12 @@ class CountController {
         node.finish();
         Deadline deadline = Deadline.in(seconds);
         Counts counts = counter.count(question.toCount(), crossings, deadline);
-        return CountsView.of(counts, deadline.elapsedMillis())
-                .with(ladder ? Ladder.of(counter, question.toCount(), deadline) : null)
-                .with(freshDays ? freshDays(question, deadline) : null);
+        long millis = deadline.elapsedMillis();
+        return CountsView.of(
+                counts,
+                millis,
+                ladder ? Ladder.of(counter, question.toCount(), deadline) : null,
+                freshDays ? freshDays(question, deadline) : null);
     }
 
     private static boolean isAsked(Node node) {

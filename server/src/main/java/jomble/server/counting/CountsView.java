@@ -35,7 +35,10 @@ record CountsView(
     record LadderView(Object bases, Object clothes, Object outfits, Object looks) {
         static LadderView of(Ladder ladder) {
             return new LadderView(
-                    exact(ladder.bases()), exact(ladder.clothes()), exact(ladder.outfits()), exact(ladder.looks()));
+                    exact(ladder.totals().get(Ladder.Step.BASES)),
+                    exact(ladder.totals().get(Ladder.Step.CLOTHES)),
+                    exact(ladder.totals().get(Ladder.Step.OUTFITS)),
+                    exact(ladder.totals().get(Ladder.Step.LOOKS)));
         }
     }
 
@@ -49,6 +52,11 @@ record CountsView(
     record NeverView(String a, String b, String rule) {}
 
     static CountsView of(Counts counts, long millis) {
+        return of(counts, millis, null, null);
+    }
+
+    /** With the ladder and fresh days; null for what was not asked for. */
+    static CountsView of(Counts counts, long millis, Ladder ladder, Integer freshDays) {
         Map<String, Object> perPiece = new LinkedHashMap<>();
         counts.perPiece().forEach((id, n) -> perPiece.put(id.value(), exact(n)));
         Map<String, Integer> reach = new LinkedHashMap<>();
@@ -87,38 +95,8 @@ record CountsView(
                         .map(n -> new NeverView(n.a().value(), n.b().value(), n.rule()))
                         .toList(),
                 millis,
-                null,
-                null);
-    }
-
-    /** With the ladder, or without it when there is none. */
-    CountsView with(Ladder steps) {
-        return steps == null ? this : rebuilt(LadderView.of(steps), freshDays);
-    }
-
-    /** With fresh days, or without when there are none. */
-    CountsView with(Integer days) {
-        return days == null ? this : rebuilt(ladder, days);
-    }
-
-    private CountsView rebuilt(LadderView steps, Integer days) {
-        return new CountsView(
-                total,
-                daring,
-                paper,
-                perPiece,
-                reach,
-                keeps,
-                perStructure,
-                perPair,
-                shareInTheDark,
-                inTheDark,
-                missing,
-                orphans,
-                neverTogether,
-                millis,
-                steps,
-                days);
+                ladder == null ? null : LadderView.of(ladder),
+                freshDays);
     }
 
     static List<String> ids(List<PieceId> pieces) {

@@ -7,5 +7,7 @@ enum ListOrder implements Word {
     /** The same every time: verdict, structure, and the ids of pieces. */
     STABLE,
     /** Best first, and varied. */
-    BEST
+    BEST,
+    /** What works before what is daring, of one verdict by credits, of as many in the stable order. */
+    CREDITS
 }

@@ -15,10 +15,10 @@ import java.util.function.Supplier;
 import jomble.core.counting.ContextTotals;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Counts;
+import jomble.core.counting.Ladder;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.TooManyCombinationsException;
@@ -130,13 +130,15 @@ class LiveCounts {
     /** The steps of the ladder, smallest first, each as it is counted, and then fresh days of a client with occasions and few bases. */
     SseEmitter streamLadder(CountQuestion question, FreshDaysAsked freshDays) {
         return inBackground((emitter, progress) -> {
-            for (Step step : Step.values()) {
-                CountQuestion counted = question.counting(step.counted).withoutCompletions();
+            BigInteger bases = BigInteger.ZERO;
+            for (Ladder.Step step : Ladder.Step.values()) {
+                CountQuestion counted = step.of(question);
                 Totals found = totals.get(counted);
                 if (found == null) {
                     found = counter.totals(counted, progress);
                     totals.put(counted, found);
                 }
+                bases = step == Ladder.Step.BASES ? found.total() : bases;
                 send(
                         emitter,
                         "step",
@@ -145,8 +147,7 @@ class LiveCounts {
                                 CountsView.exact(found.total()),
                                 CountsView.exact(found.daring())));
             }
-            Totals bases = totals.get(question.counting(CountedSlots.BASES).withoutCompletions());
-            boolean few = bases != null && bases.total().compareTo(MOST_BASES_FOR_DAYS) <= 0;
+            boolean few = bases.compareTo(MOST_BASES_FOR_DAYS) <= 0;
             Integer days = few ? freshDays.count(progress) : null;
             if (days != null) {
                 send(emitter, "step", new StepView("days", days, 0));
@@ -158,19 +159,6 @@ class LiveCounts {
     /** Counts fresh days, or answers null where no occasion asks for any. */
     interface FreshDaysAsked {
         Integer count(Progress progress);
-    }
-
-    private enum Step {
-        BASES(CountedSlots.BASES),
-        CLOTHES(CountedSlots.CLOTHES),
-        OUTFITS(CountedSlots.OUTFITS),
-        LOOKS(CountedSlots.LOOKS);
-
-        private final CountedSlots counted;
-
-        Step(CountedSlots counted) {
-            this.counted = counted;
-        }
     }
 
     record StepView(String step, Object total, Object daring) {}

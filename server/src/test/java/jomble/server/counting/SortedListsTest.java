@@ -3,6 +3,7 @@ package jomble.server.counting;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -12,9 +13,13 @@ import jomble.server.running.RunningJomble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Lists of outfits best first and varied. */
+/** Lists of outfits best first and varied, and by credits. */
 @ExtendWith(RunningJomble.class)
-class BestFirstTest {
+class SortedListsTest {
+    private static final Comparator<Map<String, Object>> BY_CREDITS = Comparator.comparing(
+                    (Map<String, Object> outfit) -> outfit.get("verdict").equals("daring"))
+            .thenComparing(outfit -> -(int) outfit.get("credits"));
+
     private static String ofInes(Caller stylist) {
         return stylist.get("/api/v1/clients").list().stream()
                 .filter(one -> one.get("name").equals("Ines Halvard"))
@@ -65,11 +70,25 @@ class BestFirstTest {
     }
 
     @Test
+    void tellsTheSameOutfitsByCreditsAndTiesAsTheyStood(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String some = ofInes(stylist) + "?months=1&daring=true&containing=p28";
+        List<Map<String, Object>> stable = all(stylist, some, 100);
+        List<Map<String, Object>> sorted = all(stylist, some + "&order=credits", 73);
+        assertThat(sorted).isNotEqualTo(stable);
+        stable.sort(BY_CREDITS);
+        assertThat(sorted).isEqualTo(stable);
+        Caller.Answer tooLong = stylist.get(ofInes(stylist) + "?counting=looks&order=credits");
+        assertThat(List.of(tooLong.status(), tooLong.at("code"))).isEqualTo(List.of(409, "too-long"));
+        assertThat((String) tooLong.at("detail")).contains("10,000");
+    }
+
+    @Test
     void laysOutASelectionOfAListTooLongToBeSorted(Jomble jomble) {
         Caller stylist = jomble.stylist();
         String all = ofInes(stylist) + "?counting=looks";
         Caller.Answer page = stylist.get(all + "&order=best&limit=10");
-        assertThat(page.at("listed")).isEqualTo(BestFirst.SELECTED);
+        assertThat(page.at("listed")).isEqualTo(SortedLists.SELECTED);
         assertThat(page.at("total")).isEqualTo(stylist.get(all + "&limit=1").at("total"));
         assertThat((List<?>) page.at("outfits")).hasSize(10);
         Caller.Answer unknown = stylist.get(ofInes(stylist) + "?order=price");
