@@ -45,6 +45,10 @@ public final class RuleCatalogue {
                 pairRules.add(r);
             }
             if (rule instanceof WholeRule r) {
+                if (r.readsWarmthOnly() && (rule instanceof PieceRule || rule instanceof PairRule)) {
+                    throw new IllegalArgumentException(
+                            rule.id() + " is about warmth alone, so it cannot be about a piece or a pair as well");
+                }
                 wholeRules.add(r);
             }
         }

@@ -21,7 +21,10 @@ public non-sealed interface WholeRule extends Rule {
         return isTouchedBy(worn, structure);
     }
 
-    /** Whether the finding depends on the two sums of clo alone. */
+    /**
+     * Whether the finding depends on the two sums of clo alone. Such a rule is about nothing else: its points are added up apart, so a
+     * finding of the same rule about a piece or a pair would be charged twice. {@link RuleCatalogue} refuses it.
+     */
     default boolean readsWarmthOnly() {
         return false;
     }
