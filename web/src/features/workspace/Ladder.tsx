@@ -43,7 +43,7 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
         onValueChange={(counting) => counting && onChoose(counting)}
         className="flex flex-col items-stretch"
       >
-        {Object.entries(text.reading.ladder).map(([step, words]) => {
+        {Object.entries(text.context.presets).map(([step, words]) => {
           const total = found.get(step);
           return (
             <ToggleGroup.Item

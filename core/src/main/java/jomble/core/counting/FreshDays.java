@@ -1,6 +1,5 @@
 package jomble.core.counting;
 
-import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -27,6 +26,8 @@ public final class FreshDays {
     private static final int PAGE = 500;
 
     private final List<Occasion> week;
+    /** How many bases serve exactly the same occasions, by those occasions' places in the week. */
+    private final Map<BitSet, Integer> basesByService;
 
     /**
      * An occasion and the bases that serve it.
@@ -44,6 +45,7 @@ public final class FreshDays {
 
     private FreshDays(List<Occasion> week) {
         this.week = week;
+        this.basesByService = basesByService(week);
     }
 
     /** The longest run in days; 0 when nothing serves the occasion that comes first. */
@@ -112,7 +114,7 @@ public final class FreshDays {
             edge(flow, "days", "occasion " + i, days[i]);
             wanted += days[i];
         }
-        for (Map.Entry<BitSet, Integer> alike : basesByService().entrySet()) {
+        for (Map.Entry<BitSet, Integer> alike : basesByService.entrySet()) {
             String node = "bases for " + alike.getKey();
             flow.addVertex(node);
             alike.getKey().stream().forEach(i -> edge(flow, "occasion " + i, node, days[i]));
@@ -126,8 +128,7 @@ public final class FreshDays {
         flow.setEdgeWeight(flow.addEdge(from, to), capacity);
     }
 
-    /** How many bases serve exactly the same occasions, by those occasions' places. */
-    private Map<BitSet, Integer> basesByService() {
+    private static Map<BitSet, Integer> basesByService(List<Occasion> week) {
         Map<Map<Slot, List<PieceId>>, BitSet> serves = new HashMap<>();
         for (int i = 0; i < week.size(); i++) {
             for (Map<Slot, List<PieceId>> base : week.get(i).bases()) {
@@ -135,7 +136,7 @@ public final class FreshDays {
             }
         }
         Map<BitSet, Integer> counts = new LinkedHashMap<>();
-        new ArrayList<>(serves.values()).forEach(service -> counts.merge(service, 1, Integer::sum));
+        serves.values().forEach(service -> counts.merge(service, 1, Integer::sum));
         return counts;
     }
 }

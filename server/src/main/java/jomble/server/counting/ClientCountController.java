@@ -126,8 +126,10 @@ class ClientCountController {
                 asked(clientId, then, SlotPair.TOPS_AND_BOTTOMS, tree(whatIf)));
     }
 
-    /** Streams the ladder as {@code step} events, smallest first, with the fresh days of the client's week as a last one
-     * called {@code days}, then {@code complete}. */
+    /**
+     * Streams the ladder as {@code step} events, smallest first, with the fresh days of the client's week as a last one called {@code days};
+     * then {@code complete}.
+     */
     @GetMapping(path = "/counts/ladder", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter ladder(
             @PathVariable UUID clientId,

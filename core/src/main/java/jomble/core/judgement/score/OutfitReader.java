@@ -75,7 +75,7 @@ final class OutfitReader {
             case LAYERS -> one(has(Slot.JACKET) && has(Slot.MID));
             case PLAIN -> one(!has(Slot.JACKET) && !has(Slot.MID));
             case KNIT_IN_THE_WARM -> one(is(Slot.MID, Piece::isKnit) && isWarm());
-            case KNITTED_JACKET -> one(has(Slot.JACKET) && is(Slot.JACKET, piece -> piece.isOfKind("knitted-jacket")));
+            case KNITTED_JACKET -> one(is(Slot.JACKET, piece -> piece.isOfKind("knitted-jacket")));
             case ONE_GESTURE -> one((has(Slot.DRAPE) || has(Slot.ONEPIECE)) && !has(Slot.MID) && !has(Slot.JACKET));
             case ORPHANED_SUIT -> orphans();
             case ONE_ROOM -> one(spread() <= ONE_ROOM);

@@ -11,7 +11,7 @@ import jomble.core.piece.Word;
 /**
  * How gladly an outfit would be shown, as a sum of parts a stylist can read. It ranks outfits of one verdict and never changes one.
  *
- * <p>The parts and their weights were fitted on rated draws and told on others; see the page on rules.
+ * <p>The parts and their weights were fitted on two rated draws and tested on two others; see the page on rules.
  *
  * @param parts what speaks for the outfit and against it, in the order of {@link Kind}, without those that say nothing
  */

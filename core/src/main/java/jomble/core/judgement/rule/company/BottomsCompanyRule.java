@@ -24,8 +24,8 @@ public final class BottomsCompanyRule implements PairRule, WholeRule {
     private static final Parameter HEAVY = new Parameter("chunky-from", 4, "cloth weight of a knit");
     private static final RuleInfo INFO = RuleInfo.of(
             "bottoms.company",
-            "What bottoms keep company with",
-            "Cargo trousers and shorts take no tailoring, and shorts one layer; suit trousers take no overshirt, hood or chunky knit; leggings want a hem over the seat.",
+            "What goes with these bottoms",
+            "Cargo trousers and shorts do not go with tailoring, suit trousers do not go with an overshirt, a hood or a chunky knit; shorts need no more than one layer, and leggings need a hem over the seat.",
             HEAVY);
     private static final Set<Slot> READS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.MID, Slot.JACKET, Slot.COAT);

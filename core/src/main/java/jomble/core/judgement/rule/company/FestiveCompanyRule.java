@@ -19,11 +19,11 @@ import jomble.core.piece.Fibre;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
-/** {@code festive.company}: festive pieces keep company with festive pieces. */
+/** {@code festive.company}: festive pieces are worn with festive pieces. */
 public final class FestiveCompanyRule implements PairRule, WholeRule {
     private static final RuleInfo INFO = RuleInfo.of(
                     "festive.company",
-                    "Festive pieces keep company",
+                    "What goes with festive pieces",
                     "A fitted blouse and a long silk skirt are half of a festive outfit: silk or plain white above, nothing but a shawl over it, festive shoes below, and the dupatta at a ceremony.")
             .with(SchoolSwitch.FORMALITY_MIX);
     private static final String FITTED_BLOUSE = "fitted-blouse";

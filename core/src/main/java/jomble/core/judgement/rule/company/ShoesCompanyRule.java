@@ -26,8 +26,8 @@ import jomble.core.piece.Slot;
 public final class ShoesCompanyRule implements PairRule, WholeRule {
     private static final RuleInfo INFO = RuleInfo.of(
             "shoes.company",
-            "What shoes keep company with",
-            "Bare feet and winter cloth tell two seasons, rubber boots and tailoring two errands, brown shoes and black tailored trousers two outfits; trainers take no double-breasted suit, and cargo trousers no dress shoes.");
+            "What goes with these shoes",
+            "Sandals do not go with winter cloth, rubber boots with tailoring, brown shoes with black tailored trousers, trainers with a double-breasted suit, or dress shoes with cargo trousers.");
     private static final Set<Slot> ABOVE_SANDALS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
     private static final Set<Slot> READS = EnumSet.of(Slot.MID, Slot.JACKET, Slot.SHOES);

@@ -15,7 +15,7 @@ public final class WornAsTopRule implements PairRule {
     private static final RuleInfo INFO = RuleInfo.of(
             "layer.worn-as-top",
             "A layer worn as a top",
-            "A cardigan, an overshirt or a hooded top that is worn as the top takes no other layer: two layers and nothing beneath look like a mistake.");
+            "A cardigan, an overshirt or a hooded top that is worn as the top is worn without another layer: two layers with nothing beneath look like a mistake.");
 
     private static final Set<String> GOES_OVER = Set.of("denim-jacket", "casual-jacket");
 
