@@ -49,6 +49,8 @@ export const text = {
     daringIncluded: 'outfits, daring ones included',
     ladderWhat: 'Combinations, step by step; choose what is counted',
     freshDays: 'days before a base comes again',
+    basesIn: 'bases in',
+    weakestMonth: ', the weakest month',
     basesWhat: 'A base is a top with a bottom, a one-piece or a drape: what an outfit is built on.',
     onPaper: 'on paper',
     moreIfDaring: 'more if daring',
@@ -370,6 +372,9 @@ export const text = {
     views: { crossing: 'crossing', byPiece: 'by piece', contexts: 'when and where', whatIf: 'what if' },
     sorted: 'sorted by',
     sorts: { count: 'count', colour: 'colour', family: 'kind' } as Record<string, string>,
+    goesWith: 'goes with',
+    ofThem: 'of the outfits',
+    under: 'under',
     mostly: 'mostly for',
     total: 'outfits',
     never: 'no outfit',
@@ -400,7 +405,12 @@ export const text = {
     } as Record<string, string>,
     contexts: 'Outfits by season and occasion',
     contextsWhy:
-      'Each cell is a count of its own; an outfit that works in several counts in each of them. Open one for its list.',
+      'Each season is counted in its middle month. Below a figure is what the weather takes away. Pick a cell to see the weakest month and the pieces that drop out.',
+    lostToWeather: 'fewer than without weather',
+    weakestMonth: 'Weakest month',
+    dropOut: 'Drop out',
+    noneDropOut: 'No piece drops out.',
+    pickContext: 'Pick a cell to see what drops out, or to open its list.',
     noClimate: 'The brief has no climate for some seasons; they are left out.',
     counted: 'counted',
     stop: 'Stop counting',
@@ -544,7 +554,6 @@ export function figure(value: number | string | bigint): string {
   return BigInt(value).toLocaleString('en-GB');
 }
 
-/** A day as the studio writes it. */
 const powers: [bigint, string][] = [
   [10n ** 12n, 'million million'],
   [10n ** 9n, 'thousand million'],
@@ -563,6 +572,12 @@ export function spoken(value: number | string | bigint): string {
   return `${size.toLocaleString('en-GB', { maximumFractionDigits: size < 100 ? 1 : 0 })} ${power[1]}`;
 }
 
+/** A day as the studio writes it. */
 export function day(date: string): string {
   return new Date(date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+}
+
+/** The name of a month, 1 to 12. */
+export function monthName(month: number): string {
+  return new Date(2000, month - 1).toLocaleDateString('en-GB', { month: 'long' });
 }

@@ -60,6 +60,7 @@ export function onDesk(children: ReactNode, pieces: PieceView[], search = '', oc
     stamp: '1',
     filter: everything,
     selection: new Set<string>(),
+    readingSlot: document.body,
   } as unknown as Desk;
   const router = createMemoryRouter(
     [{ path: '/clients/:clientId/counts', element: <DeskContext value={desk}>{children}</DeskContext> }],

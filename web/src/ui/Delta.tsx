@@ -1,4 +1,4 @@
-import { figure } from '../app/messages';
+import { Spoken } from './Spoken';
 
 /** How many more or fewer, with a sign and a tone; nothing where nothing changed. */
 export function Delta({ change }: { change: bigint | number | string }) {
@@ -9,7 +9,7 @@ export function Delta({ change }: { change: bigint | number | string }) {
   return (
     <strong className={`ml-1.5 ${exact > 0n ? 'text-works' : 'text-no'}`}>
       {exact > 0n ? '+' : '−'}
-      {figure(exact < 0n ? -exact : exact)}
+      <Spoken of={exact < 0n ? -exact : exact} />
     </strong>
   );
 }

@@ -1,6 +1,7 @@
 import { Link, useLocation, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { figure, join, text } from '../../app/messages';
+import { join, text } from '../../app/messages';
+import { Spoken } from '../../ui/Spoken';
 import { Changes } from '../outfits/Changes';
 import { OutfitCard } from '../outfits/OutfitCard';
 import { useOutfits, useVerdict } from '../outfits/queries';
@@ -51,7 +52,7 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
       {found > 0n ? (
         <>
           <p className="mb-2 text-soft">
-            {figure(found)} {text.counts.total} ·{' '}
+            <Spoken of={found} /> {text.counts.total} ·{' '}
             <Link to={`../outfits?${listQuery(search, { placed })}`} className="font-medium text-chalk">
               {text.counts.open}
             </Link>

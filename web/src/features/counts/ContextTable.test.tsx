@@ -1,23 +1,46 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { onDesk } from '../../testing/desk';
+import { onDesk, piece } from '../../testing/desk';
 import { FakeStream, fakeStreams } from '../../testing/streams';
 import { ContextTable } from './ContextTable';
 
-const shown = (search = '') => onDesk(<ContextTable />, [], search, ['Desk day']);
+const shown = (search = '') => onDesk(<ContextTable />, [piece('shorts', ['bottom'])], search, ['Desk day']);
 const send = (name: string, data: unknown) => act(() => FakeStream.latest.send(name, data));
 
 beforeEach(fakeStreams);
 afterEach(cleanup);
 
 describe('outfits by season and occasion', () => {
-  it('fills cell by cell, says how far it is, and opens each list in its own context', () => {
+  it('fills cell by cell, says how far it is, and reads a cell with the way to its list', () => {
     shown('?season=summer&table=clothes&daring=yes');
     expect(FakeStream.latest.url).toBe('/api/v1/clients/c1/counts/contexts?counting=clothes&daring=true');
-    send('cell', { season: 'winter', occasion: 'Desk day', total: 1234, daring: 3 });
-    expect(screen.getByRole('status').textContent).toContain('1 of 12 counted');
-    const address = new URL(screen.getByRole('link', { name: '1,234' }).getAttribute('href')!, 'http://here');
+    send('cell', { season: '', occasion: 'Desk day', total: 11234, daring: 3, weakest: null });
+    send('cell', { season: 'winter', occasion: 'Desk day', total: 1234, daring: 3, weakest: null });
+    send('cell', {
+      season: 'winter',
+      occasion: 'Desk day',
+      total: 1234,
+      daring: 3,
+      weakest: { month: 2, total: 1200 },
+    });
+    expect(screen.getByRole('status').textContent).toContain('2 of 12 counted');
+    expect(screen.getByText('11.2 thousand')).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Desk day, winter: 1,234' }));
+    expect(FakeStream.latest.url).toContain('/counts/difference?counting=clothes&daring=true');
+    expect(FakeStream.latest.url).toContain('thenMonths=1&occasion=Desk+day&thenOccasion=Desk+day');
+    send('difference', {
+      perPiece: [
+        { id: 'shorts', before: 9, after: 0 },
+        { id: 'jeans', before: 9, after: 8 },
+      ],
+    });
+    send('complete', {});
+    const reading = screen.getByTestId('context-reading').textContent;
+    expect(reading).toContain('10,000 fewer than without weather');
+    expect(reading).toContain('Weakest month: February, 1,200');
+    expect(reading).toContain('Drop out · 1the shorts');
+    const address = new URL(screen.getByRole('link').getAttribute('href')!, 'http://here');
     expect(Object.fromEntries(address.searchParams)).toEqual({
       season: 'winter',
       occasion: 'Desk day',
@@ -43,10 +66,11 @@ describe('outfits by season and occasion', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Stop counting' }));
     expect(FakeStream.latest.isClosed).toBe(true);
     expect(screen.getByRole('status').textContent).toContain('Counting was stopped.');
-    expect(screen.getByRole('link', { name: '5' })).toBeTruthy();
-    fireEvent.click(screen.getByRole('button'));
+    const cell = { name: 'any occasion, no weather: 5' };
+    expect(screen.getByRole('button', cell)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Count again' }));
     expect(FakeStream.opened.filter((stream) => !stream.isClosed)).toHaveLength(1);
-    expect(screen.queryByRole('link')).toBeNull();
+    expect(screen.queryByRole('button', cell)).toBeNull();
   });
 
   it('says why when it is refused', () => {

@@ -1,41 +1,54 @@
-import { Link, useParams, useSearchParams } from 'react-router';
+import { useState } from 'react';
+import { createPortal } from 'react-dom';
+import { useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../api/client';
 import { compareExact, greatest, shareOf } from '../../app/exact';
-import { figure, text } from '../../app/messages';
+import { figure, spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
-import { listQuery } from '../outfits/address';
 import { useChosen, useDesk } from '../workspace/context';
+import type { Step } from '../workspace/Ladder';
 import { useEventStream } from '../workspace/useEventStream';
+import { ContextReading } from './ContextReading';
 import { StreamState } from './StreamState';
 
-interface Cell {
+export interface ContextCell {
   season: string;
   occasion: string;
   total: Exact;
   daring: Exact;
+  /** The month of the season with the fewest; null while it is not counted, or without weather. */
+  weakest: Step | null;
 }
 
+const at = (season: string, occasion: string) => `${season} ${occasion}`;
+
 /** What the weather takes away from the same occasion. */
-function Lost({ cell, plain }: { cell: Cell; plain?: Cell }) {
+function Lost({ cell, plain }: { cell: ContextCell; plain?: ContextCell }) {
   const lost = cell.season && plain ? BigInt(plain.total) - BigInt(cell.total) : 0n;
-  return lost > 0n ? <span className="text-xs text-soft tabular-nums">−{figure(lost)}</span> : null;
+  return lost > 0n ? <span className="text-xs text-soft tabular-nums">−{spoken(lost)}</span> : null;
 }
 
 /** What the wardrobe makes possible in every season and for every occasion of the brief. */
 export function ContextTable() {
   const { clientId = '' } = useParams();
   const [chosen] = useChosen();
-  const { client, stamp } = useDesk();
+  const { client, stamp, readingSlot } = useDesk();
   const [search, setSearch] = useSearchParams();
   const counting = search.get('table') ?? 'bases';
   const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
-  const table = useEventStream<Cell>(`/api/v1/clients/${clientId}/counts/contexts?${query}`, 'cell', stamp);
+  const [picked, setPicked] = useState(at(chosen.season, chosen.occasion));
+  const table = useEventStream<ContextCell>(
+    `/api/v1/clients/${clientId}/counts/contexts?${query}`,
+    'cell',
+    stamp,
+  );
   const occasions = ['', ...client.occasions.map((occasion) => occasion.name)];
   const seasons = Object.entries({ '': text.context.noWeather, ...text.context.seasons });
-  const known = new Map(table.events.map((cell) => [`${cell.season} ${cell.occasion}`, cell]));
-  const reached = seasons.filter(([season]) => table.state !== 'done' || known.has(`${season} `));
+  const known = new Map(table.events.map((cell) => [at(cell.season, cell.occasion), cell]));
+  const reached = seasons.filter(([season]) => table.state !== 'done' || known.has(at(season, '')));
   const most = greatest(table.events.map((cell) => cell.total));
   const all = seasons.length * occasions.length;
+  const cellPicked = known.get(picked);
   return (
     <div data-testid="contexts">
       <p className="mb-3 max-w-prose text-xs text-soft">{text.counts.contextsWhy}</p>
@@ -51,8 +64,8 @@ export function ContextTable() {
       />
       <StreamState
         streamed={table}
-        words={`${figure(table.events.length)} of ${figure(all)} ${text.counts.counted}`}
-        fraction={table.events.length / all}
+        words={`${figure(known.size)} of ${figure(all)} ${text.counts.counted}`}
+        fraction={table.events.length / (2 * all - occasions.length)}
       />
       <div className="overflow-x-auto">
         <table className="border-collapse">
@@ -78,20 +91,27 @@ export function ContextTable() {
                   {name}
                 </th>
                 {occasions.map((occasion) => {
-                  const cell = known.get(`${season} ${occasion}`);
-                  const here = season === chosen.season && occasion === chosen.occasion;
+                  const cell = known.get(at(season, occasion));
+                  const here = picked === at(season, occasion);
                   return (
                     <td
                       key={occasion}
                       className={`h-14 border border-hair p-0 text-center ${here ? 'outline-2 -outline-offset-2 outline-ink' : ''}`}
                     >
                       {cell ? (
-                        <Link
-                          to={`../outfits?${listQuery(search, { season, occasion, counting, table: '' })}`}
-                          className="flex h-full flex-col items-center justify-center px-2 hover:text-chalk"
+                        <button
+                          type="button"
+                          aria-pressed={here}
+                          aria-label={`${occasion || text.context.anyOccasion}, ${name}: ${figure(cell.total)}`}
+                          title={figure(cell.total)}
+                          data-context={at(season, occasion)}
+                          onClick={() => setPicked(at(season, occasion))}
+                          className="flex h-full w-full flex-col items-center justify-center px-2 hover:text-chalk"
                         >
-                          <span className="font-serif text-[15px] font-semibold">{figure(cell.total)}</span>
-                          <Lost cell={cell} plain={known.get(` ${occasion}`)} />
+                          <span className="font-serif text-[15px] font-semibold whitespace-nowrap">
+                            {spoken(cell.total)}
+                          </span>
+                          <Lost cell={cell} plain={known.get(at('', occasion))} />
                           <span
                             aria-hidden="true"
                             className="mt-1 block h-1 bg-soft"
@@ -99,7 +119,7 @@ export function ContextTable() {
                               width: `${Math.max(compareExact(cell.total, 0) > 0 ? 2 : 0, 80 * shareOf(cell.total, most))}px`,
                             }}
                           />
-                        </Link>
+                        </button>
                       ) : (
                         <span className="text-soft">·</span>
                       )}
@@ -112,6 +132,20 @@ export function ContextTable() {
         </table>
       </div>
       {reached.length < seasons.length && <p className="mt-3 text-soft">{text.counts.noClimate}</p>}
+      {readingSlot &&
+        createPortal(
+          cellPicked ? (
+            <ContextReading
+              key={picked}
+              cell={cellPicked}
+              plain={known.get(at('', cellPicked.occasion))}
+              counting={counting}
+            />
+          ) : (
+            <p className="text-soft">{text.counts.pickContext}</p>
+          ),
+          readingSlot,
+        )}
     </div>
   );
 }

@@ -5,6 +5,7 @@ import { figure, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
+import { Spoken } from '../../ui/Spoken';
 import { useTitles } from '../rules/queries';
 import { useChosen, useDesk } from '../workspace/context';
 
@@ -207,7 +208,9 @@ const Row = memo(function Row({ top, index, bottoms, n, most, reasons, titles, p
           </td>
         );
       })}
-      <td className="pl-3 text-right font-serif font-semibold">{figure(total)}</td>
+      <td className="pl-3 text-right font-serif font-semibold whitespace-nowrap">
+        <Spoken of={total} />
+      </td>
     </tr>
   );
 });

@@ -77,6 +77,7 @@ export function Ranking({ counts }: { counts: Counts }) {
         <tbody>
           {ranked(shown, counts, order).map((piece) => {
             const n = counts.perPiece[piece.id];
+            const told = bar.told(piece);
             const kept = (counts.keeps[piece.id] ?? []).map((id) => byId.get(id)?.label ?? id);
             return (
               <tr key={piece.id} className="border-t border-hair">
@@ -103,9 +104,10 @@ export function Ranking({ counts }: { counts: Counts }) {
                   ) : (
                     <Link
                       to={`../outfits?${listQuery(search, { containing: piece.id })}`}
+                      title={told?.full}
                       className="hover:text-chalk"
                     >
-                      {figure(n)}
+                      {told?.short}
                     </Link>
                   )}
                 </td>

@@ -3,9 +3,10 @@ import { createPortal } from 'react-dom';
 import { useParams } from 'react-router';
 import type { Difference, Exact } from '../../api/client';
 import { greatest, shareOf } from '../../app/exact';
-import { figure, join, text } from '../../app/messages';
+import { join, text } from '../../app/messages';
 import { Delta } from '../../ui/Delta';
 import { Drawing } from '../../ui/Drawing';
+import { Spoken } from '../../ui/Spoken';
 import { monthsOf, useChosen, useDesk } from '../workspace/context';
 import { useEventStream, type Streamed } from '../workspace/useEventStream';
 import { StreamState } from './StreamState';
@@ -79,14 +80,16 @@ function Outcome({ streamed }: { streamed: Streamed<Difference> }) {
   const { total, daring, paper } = difference;
   return (
     <section aria-live="polite" data-testid="what-if-outcome">
-      <p className="font-serif text-[28px] leading-none font-bold">{figure(total.after)}</p>
+      <p className="font-serif text-[28px] leading-none font-bold">
+        <Spoken of={total.after} />
+      </p>
       <p className="mt-1 text-soft">
         {text.whatIf.would}
         <Delta change={total.change} />
       </p>
       <p className="text-soft">
-        {text.whatIf.now} {figure(total.before)} · {figure(daring.after)} {text.whatIf.daring}
-        <Delta change={daring.change} /> · {figure(paper.after)} {text.whatIf.onPaper}
+        {text.whatIf.now} <Spoken of={total.before} /> · <Spoken of={daring.after} /> {text.whatIf.daring}
+        <Delta change={daring.change} /> · <Spoken of={paper.after} /> {text.whatIf.onPaper}
         <Delta change={paper.change} />
       </p>
       {difference.missing.length > 0 && BigInt(total.after) === 0n && (
@@ -161,7 +164,7 @@ function Changes({ difference, counted, thought }: ChangesProps) {
               <td className="pl-3 text-right whitespace-nowrap">
                 <Delta change={one.change} />
                 <span className="block font-serif text-xs text-soft">
-                  {figure(one.before)} → {figure(one.after)}
+                  <Spoken of={one.before} /> → <Spoken of={one.after} />
                 </span>
               </td>
             </tr>

@@ -3,18 +3,18 @@ import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
+import { PieceFigure } from '../workspace/PieceFigure';
 import { useKeys } from '../workspace/useKeys';
 import { decisions } from './attributes';
 import { useChange } from './queries';
 
 /** One undecided piece after the other, one key a decision. */
 export function DecidePass({ clientId, done }: { clientId: string; done: () => void }) {
-  const { pieces, live } = useDesk();
+  const { pieces } = useDesk();
   const change = useChange(clientId);
   const [later, setLater] = useState<string[]>([]);
   const open = pieces.filter((piece) => piece.resolved.decision === 'undecided');
   const piece = open.find((p) => !later.includes(p.id)) ?? open[0];
-  const n = piece && live.counts?.perPiece[piece.id];
 
   function decide(decision: string) {
     if (piece && !change.isPending) {
@@ -48,8 +48,7 @@ export function DecidePass({ clientId, done }: { clientId: string; done: () => v
       <Drawing src={piece.flat} name={piece.label} className="h-48 w-40 bg-paper p-2" />
       <h2 className="font-serif text-xl font-semibold">{piece.label}</h2>
       <p className="text-soft">
-        {piece.kindName} · {words(String(piece.resolved.condition))} ·{' '}
-        {n === undefined ? text.counts.pending : `${figure(n)} ${text.pieces.outfits}`}
+        {piece.kindName} · {words(String(piece.resolved.condition))} · <PieceFigure piece={piece} />
       </p>
       <div className="flex flex-wrap justify-center gap-2">
         {decisions.map(([key, decision]) => (

@@ -3,10 +3,11 @@ import { Fragment, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { isProblem, sentence } from '../../api/problem';
-import { day, figure, text, words } from '../../app/messages';
+import { day, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
+import { PieceFigure } from '../workspace/PieceFigure';
 import { RulingMaker } from '../rules/RulingMaker';
 import { AttributeField } from './fields/AttributeField';
 import { KindMaker } from './KindMaker';
@@ -36,7 +37,6 @@ export function PieceSheet() {
 function Sheet({ piece }: { piece: PieceView }) {
   const { clientId = '' } = useParams();
   const { search } = useLocation();
-  const { live } = useDesk();
   const navigate = useNavigate();
   const vocabulary = useVocabulary();
   const change = useChange(clientId);
@@ -46,7 +46,6 @@ function Sheet({ piece }: { piece: PieceView }) {
   const [tried, setTried] = useState<string[] | null>(null);
   const set = piece.set as Record<string, unknown>;
   const resolved = piece.resolved as Record<string, unknown>;
-  const n = live.counts?.perPiece[piece.id];
 
   function save(next: Record<string, unknown>, version = piece.version) {
     change.mutate(
@@ -76,7 +75,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           {piece.kindName} · {piece.colourNames.join(', ')}
         </p>
         <p className="mt-1">
-          <strong className="font-serif">{n === undefined ? '…' : figure(n)}</strong> {text.pieces.outfits}
+          <PieceFigure piece={piece} />
         </p>
         <p aria-live="polite" className="mt-2 min-h-5 text-xs text-soft">
           {change.isPending ? text.pieces.saving : change.isSuccess ? text.pieces.allSaved : ''}

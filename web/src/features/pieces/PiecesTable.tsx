@@ -1,12 +1,13 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
 import { Link, useLocation } from 'react-router';
-import type { Exact, PieceView } from '../../api/client';
+import type { PieceView } from '../../api/client';
 import { familyNames, figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
-import { useDesk } from '../workspace/context';
+import { bars } from '../workspace/bars';
+import { useChosen, useDesk } from '../workspace/context';
 import { tagsOf, toggled } from '../workspace/matches';
 import { money } from './money';
 import { useChangeMany, useDeleteMany, useVocabulary } from './queries';
@@ -19,6 +20,8 @@ const columns =
 export function PiecesTable({ clientId }: { clientId: string }) {
   const { search } = useLocation();
   const { pieces, live, shown, filter, setFilter, selection: chosen, select: setChosen } = useDesk();
+  const [context] = useChosen();
+  const { told } = bars(live.counts, pieces, context.counting);
   const vocabulary = useVocabulary();
   const changeMany = useChangeMany(clientId);
   const deleteMany = useDeleteMany(clientId);
@@ -170,7 +173,8 @@ export function PiecesTable({ clientId }: { clientId: string }) {
                 piece={listed[item.index]!}
                 index={item.index}
                 top={item.start}
-                count={live.counts?.perPiece[listed[item.index]!.id]}
+                count={told(listed[item.index]!)?.short ?? '·'}
+                title={told(listed[item.index]!)?.full}
                 chosen={chosen.has(listed[item.index]!.id)}
                 search={search}
                 onToggle={toggle}
@@ -188,7 +192,9 @@ interface RowProps {
   piece: PieceView;
   index: number;
   top: number;
-  count?: Exact;
+  /** Its figure in short, and in full. */
+  count: string;
+  title?: string;
   chosen: boolean;
   search: string;
   onToggle: (index: number, range: boolean) => void;
@@ -227,7 +233,17 @@ function TagMany({ tags, onTag }: { tags: string[]; onTag: (tag: string) => void
   );
 }
 
-const Row = memo(function Row({ piece, index, top, count, chosen, search, onToggle, onKeyDown }: RowProps) {
+const Row = memo(function Row({
+  piece,
+  index,
+  top,
+  count,
+  title,
+  chosen,
+  search,
+  onToggle,
+  onKeyDown,
+}: RowProps) {
   const elsewhere = piece.resolved.whereabouts !== 'wardrobe' ? String(piece.resolved.whereabouts) : '';
   return (
     <div
@@ -269,8 +285,8 @@ const Row = memo(function Row({ piece, index, top, count, chosen, search, onTogg
       <span role="cell" className="text-right">
         {money(piece.resolved.cost)}
       </span>
-      <span role="cell" className="text-right font-serif font-semibold">
-        {count === undefined ? '·' : figure(count)}
+      <span role="cell" title={title} className="text-right font-serif font-semibold">
+        {count}
       </span>
     </div>
   );

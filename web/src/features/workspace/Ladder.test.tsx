@@ -20,7 +20,7 @@ afterEach(cleanup);
 describe('the ladder', () => {
   it('tells the steps as they are counted, rounded with the exact figure behind', () => {
     onDesk(<Shown />, [], '?season=winter&occasion=Desk+day');
-    expect(FakeStream.latest.url).toContain('daring=false&months=12&months=1&months=2&occasion=Desk+day');
+    expect(FakeStream.latest.url).toContain('daring=false&months=1&occasion=Desk+day&season=winter');
     expect(screen.getAllByText('…')).toHaveLength(4);
     send({ step: 'bases', total: 231 });
     send({ step: 'outfits', total: 59866 });
@@ -29,6 +29,8 @@ describe('the ladder', () => {
     expect(screen.getByRole('radio', { name: '59,866 with shoes' }).textContent).toContain('59.9 thousand');
     expect(screen.getByText('1.2 thousand million')).toBeTruthy();
     expect(screen.getAllByText('…')).toHaveLength(1);
+    send({ step: 'weakest', month: 2, total: 219 });
+    expect(screen.getByText(/bases in February, the weakest month/).textContent).toContain('219');
   });
 
   it('chooses what is counted, and never nothing', () => {

@@ -1,12 +1,14 @@
 import { ToggleGroup } from 'radix-ui';
 import { useParams } from 'react-router';
 import type { Exact } from '../../api/client';
-import { figure, spoken, text } from '../../app/messages';
+import { figure, monthName, spoken, text } from '../../app/messages';
 import type { Chosen } from './context';
 import { useEventStream } from './useEventStream';
 
-interface Step {
+/** Bases, clothes, outfits or looks; the weakest month of the season by its bases; or fresh days. */
+export interface Step {
   step: string;
+  month: number | null;
   total: Exact;
 }
 
@@ -31,9 +33,13 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
   if (chosen.occasion) {
     query.set('occasion', chosen.occasion);
   }
+  if (chosen.season) {
+    query.set('season', chosen.season);
+  }
   const stream = useEventStream<Step>(`/api/v1/clients/${clientId}/counts/ladder?${query}`, 'step', stamp);
   const found = new Map(stream.events.map((one) => [one.step, one.total]));
   const days = found.get('days');
+  const weakest = stream.events.find((one) => one.step === 'weakest');
   return (
     <section className="mb-4" data-testid="ladder">
       <ToggleGroup.Root
@@ -61,6 +67,13 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
           );
         })}
       </ToggleGroup.Root>
+      {weakest && weakest.month !== null && (
+        <p className="mt-1 pl-2.5 text-soft">
+          <strong className="font-serif text-ink tabular-nums">{spoken(weakest.total)}</strong>{' '}
+          {text.reading.basesIn} {monthName(weakest.month)}
+          {text.reading.weakestMonth}
+        </p>
+      )}
       {days !== undefined && (
         <p className="mt-1 pl-2.5 text-soft" title={text.reading.basesWhat}>
           <strong className="font-serif text-ink tabular-nums">{figure(days)}</strong>{' '}

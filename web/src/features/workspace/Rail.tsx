@@ -2,7 +2,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { Exact, PieceView } from '../../api/client';
-import { figure, text } from '../../app/messages';
+import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { bars } from './bars';
@@ -30,6 +30,7 @@ interface StripProps {
   left: number;
   width: number;
   count?: Exact;
+  told: string;
   /** How long its bar is, 0 to 1. */
   share: number;
   chosen: boolean;
@@ -40,14 +41,13 @@ interface StripProps {
 }
 
 const Strip = memo(function Strip(props: StripProps) {
-  const { piece, index, left, width, count, share, chosen, active, onHold, onOpen, onToggle } = props;
-  const counted = count === undefined ? text.counts.pending : `${figure(count)} ${text.pieces.outfits}`;
+  const { piece, index, left, width, count, told, share, chosen, active, onHold, onOpen, onToggle } = props;
   return (
     <button
       type="button"
       data-strip={index}
       tabIndex={active ? 0 : -1}
-      aria-label={`${piece.label}, ${counted}${chosen ? `, ${text.pieces.selected}` : ''}`}
+      aria-label={`${piece.label}, ${told}${chosen ? `, ${text.pieces.selected}` : ''}`}
       onMouseEnter={() => onHold(piece.id)}
       onMouseLeave={() => onHold(null)}
       onFocus={() => onHold(piece.id)}
@@ -172,6 +172,7 @@ export function Rail() {
                 left={lefts[index]!}
                 width={width}
                 count={perPiece?.[piece.id]}
+                told={bar.told(piece)?.full ?? text.counts.pending}
                 share={bar.share(piece)}
                 chosen={selection.has(piece.id)}
                 active={index === at}
@@ -208,11 +209,7 @@ export function Rail() {
           <Drawing src={zoomed.flat} name="" className="h-20 w-16" />
           <div>
             <p className="font-serif font-semibold">{zoomed.label}</p>
-            <p className="text-soft">
-              {perPiece?.[zoomed.id] === undefined
-                ? text.counts.pending
-                : `${figure(perPiece[zoomed.id] ?? 0)} ${text.pieces.outfits}`}
-            </p>
+            <p className="text-soft">{bar.told(zoomed)?.full ?? text.counts.pending}</p>
           </div>
         </div>
       )}

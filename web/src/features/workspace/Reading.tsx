@@ -4,6 +4,7 @@ import { compareExact } from '../../app/exact';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
+import { Spoken } from '../../ui/Spoken';
 import { listQuery } from '../outfits/address';
 import { Ladder } from './Ladder';
 import type { Chosen, LiveCounts } from './context';
@@ -16,11 +17,6 @@ interface Props {
   stamp: string;
   onCounting: (counting: string) => void;
   slot: (element: HTMLElement | null) => void;
-}
-
-/** The first figure is as large as the column lets it be, and never cut. */
-function sizeOf(total: string): string {
-  return total.length <= 15 ? 'text-[20px]' : 'text-[16px]';
 }
 
 /** The live figures first, then whatever the stage has to say of what is in hand; it scrolls, so it takes the focus. */
@@ -38,7 +34,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot }: Props
         {counts ? (
           <>
             <p
-              className={`font-serif leading-none font-bold ${sizeOf(figure(counts.total))} ${live.state === 'counting' ? 'text-soft' : ''}`}
+              className={`font-serif leading-none font-bold text-[15px] ${live.state === 'counting' ? 'text-soft' : ''}`}
             >
               <Figure of={counts.total} list={{}} />
             </p>
@@ -51,7 +47,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot }: Props
               {live.change !== undefined && <Delta change={live.change} />}
             </p>
             <p className="text-soft">
-              {figure(counts.paper)} {text.reading.onPaper} ·{' '}
+              <Spoken of={counts.paper} /> {text.reading.onPaper} ·{' '}
               <Figure of={counts.daring} list={{ verdict: 'daring' }} />{' '}
               {chosen.daring ? text.reading.ofThemDaring : text.reading.moreIfDaring}
             </p>
@@ -133,7 +129,7 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
         <p className="text-soft">
           Pick one piece unseen for each place that must be filled:{' '}
           <strong className="text-ink">{Math.round(counts.shareInTheDark * 100)} in 100</strong> would do,{' '}
-          {figure(counts.inTheDark.works)} of {figure(counts.inTheDark.all)} ways to pick.
+          <Spoken of={counts.inTheDark.works} /> of <Spoken of={counts.inTheDark.all} /> ways to pick.
         </p>
       </section>
       {counts.perStructure.length > 1 && (

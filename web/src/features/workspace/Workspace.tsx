@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import type { RuleView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { figure, text } from '../../app/messages';
+import { spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { CountingChoice } from './CountingChoice';
 import { useOverrides, useRules } from '../rules/queries';
@@ -100,7 +100,7 @@ export function Workspace() {
       </main>
     );
   }
-  const total = live.counts ? figure(live.counts.total) : '…';
+  const total = live.counts ? spoken(live.counts.total) : '…';
   const undecided = pieces.data?.filter((p) => p.resolved.decision === 'undecided').length ?? 0;
   const colours = new Set(pieces.data?.flatMap((p) => p.colourNames)).size;
   const telling = {

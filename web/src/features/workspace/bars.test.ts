@@ -32,4 +32,17 @@ describe('bars', () => {
     const none = { shirt: 0, jeans: 0, coat: 0, overshirt: 0 };
     expect(pieces.map(bars({ total: 0, perPiece: none }, pieces, 'outfits').share)).toEqual([0, 0, 0, 0, 0]);
   });
+
+  it.each([
+    ['shirt', { short: '12.3 thousand', full: '12,345 outfits' }],
+    ['jeans', { short: '60', full: '60 outfits' }],
+    ['coat', { short: '99 %', full: 'goes with 99 % of the outfits' }],
+    ['overshirt', { short: 'under 1 %', full: 'goes with under 1 % of the outfits' }],
+    ['rag', undefined],
+  ])('tell %s in figures or as a share', (id, told) => {
+    const counted = { total: 100_000, perPiece: { shirt: 12345, jeans: 60, coat: '99999', overshirt: 1 } };
+    expect(
+      bars(counted, pieces, 'top,bottom').told(pieces.find((one: { id: string }) => one.id === id)!),
+    ).toEqual(told);
+  });
 });

@@ -1,12 +1,28 @@
 import type { Counts, Exact, PieceView } from '../../api/client';
-import { greatest, shareOf } from '../../app/exact';
+import { compareExact, greatest, shareOf } from '../../app/exact';
+import { figure, spoken, text } from '../../app/messages';
 import { countedSlots } from './slots';
 
 type Figured = Pick<PieceView, 'id' | 'roles'>;
 
+/** A figure in short, and in full for the tooltip and the screen reader. */
+export interface Told {
+  short: string;
+  full: string;
+}
+
+/** A share in whole percent that says neither none of some nor all of most. */
+function percent(part: Exact, whole: Exact): string {
+  if (compareExact(part, 0) > 0 && compareExact(part, whole) < 0) {
+    const rounded = Math.round(100 * shareOf(part, whole));
+    return rounded < 1 ? `${text.counts.under} 1 %` : `${Math.min(99, rounded)} %`;
+  }
+  return compareExact(part, 0) > 0 ? '100 %' : '0 %';
+}
+
 /**
- * How long the bar of each piece is, 0 to 1. The counted ones are measured by the greatest of them; the others, which outfits
- * are completed with, by all outfits: most go with nearly every one, and would dwarf the rest.
+ * The figure of each piece, and how long its bar is, 0 to 1. The counted ones are measured by the greatest of them. The others, which
+ * outfits are completed with, are told and measured as a share of all outfits: most go with nearly every one, and would dwarf the rest.
  */
 export function bars(
   counts: Pick<Counts, 'total' | 'perPiece'> | undefined,
@@ -21,5 +37,17 @@ export function bars(
     isCounted,
     share: (piece: Figured) =>
       Math.min(1, shareOf(of(piece), isCounted(piece) ? most : (counts?.total ?? 0))),
+    /** Undefined while it is not counted yet. */
+    told: (piece: Figured): Told | undefined => {
+      const n = counts?.perPiece[piece.id];
+      if (n === undefined) {
+        return undefined;
+      }
+      if (isCounted(piece)) {
+        return { short: spoken(n), full: `${figure(n)} ${text.pieces.outfits}` };
+      }
+      const share = percent(n, counts!.total);
+      return { short: share, full: `${text.counts.goesWith} ${share} ${text.counts.ofThem}` };
+    },
   };
 }

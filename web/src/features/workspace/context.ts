@@ -3,17 +3,17 @@ import { useSearchParams } from 'react-router';
 import type { ClientView, Counts, PieceView } from '../../api/client';
 import { countedSlots, crossed } from './slots';
 
-const seasons: Record<string, number[]> = {
-  winter: [12, 1, 2],
-  spring: [3, 4, 5],
-  summer: [6, 7, 8],
-  autumn: [9, 10, 11],
-  year: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+const middles: Record<string, number[]> = {
+  winter: [1],
+  spring: [4],
+  summer: [7],
+  autumn: [10],
+  year: [1, 4, 7, 10],
 };
 
-/** The months of a season; none for no weather. */
+/** The months a season is asked about in: its middle one, and of the year that of each season; none for no weather. */
 export function monthsOf(season: string): number[] {
-  return seasons[season] ?? [];
+  return middles[season] ?? [];
 }
 
 /** The context every figure on screen is asked in; it lives in the address, so a page can be shared and reloaded. */

@@ -92,15 +92,22 @@ class CountsTest extends BrowserTest {
         browser.see(By.xpath("//p[contains(., 'Nothing is changed yet')]"));
     }
 
-    /** Every season and occasion has its count, and a cell opens the list it counts. */
+    /** Every season and occasion has its count; a cell tells its weakest month and what drops out, and opens the list it counts. */
     @Test
     void countsEverySeasonAndOccasion() {
         browser.openClient(CLIENT, "counts?counting=clothes&view=contexts");
-        By cell = By.cssSelector("[data-testid='contexts'] a[href*='season=summer'][href*='occasion=desk']");
-        String count = browser.see(cell).getText().lines().findFirst().orElseThrow();
-        browser.until(b -> b.all(By.cssSelector("[data-testid='contexts'] a")).size() == 30);
-        browser.checked("contexts");
+        browser.until(b -> b.all(By.cssSelector("[data-testid='contexts'] [data-context]"))
+                        .size()
+                == 30);
+        By cell = By.cssSelector("[data-testid='contexts'] [data-context^='summer desk']");
+        String count = browser.see(cell).getAttribute("title");
         browser.click(cell);
+        String reading = browser.untilText(
+                By.cssSelector("[data-testid='context-reading']"),
+                text -> text.contains("Weakest month") && text.contains("Drop out ·"));
+        assertThat(reading).contains(count, "fewer than without weather");
+        browser.checked("contexts");
+        browser.click(By.linkText("Open the list"));
         browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
         assertThat(browser.address()).contains("season=summer").contains("occasion=desk");
         assertThat(String.format("%,d", total())).isEqualTo(count);

@@ -1,9 +1,11 @@
 package jomble.core.counting;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /** Counts and lists the combinations of a wardrobe. Implementations agree with the judge to the last one. */
 public interface Counter {
@@ -53,4 +55,14 @@ public interface Counter {
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     CombinationPage list(CountQuestion question, long offset, int limit, Progress progress);
+
+    /**
+     * The pieces in counted slots of every combination that works, daring ones aside, in the order of {@link #list}. How they are worn
+     * and completed is not worked out, so this costs far less than the list.
+     *
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws TooManyCombinationsException when there are more than 2^127 − 1
+     */
+    List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress);
 }

@@ -2,7 +2,6 @@ package jomble.core.counting;
 
 import java.util.BitSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,8 +22,6 @@ import org.jgrapht.graph.SimpleDirectedWeightedGraph;
  * bisection.
  */
 public final class FreshDays {
-    private static final int PAGE = 500;
-
     private final List<Occasion> week;
     /** How many bases serve exactly the same occasions, by those occasions' places in the week. */
     private final Map<BitSet, Integer> basesByService;
@@ -59,14 +56,7 @@ public final class FreshDays {
      * @throws CountingStoppedException when {@code progress} asks to stop
      */
     public static Set<Map<Slot, List<PieceId>>> bases(Counter counter, CountQuestion question, Progress progress) {
-        CountQuestion ofBases = question.counting(CountedSlots.BASES).withoutCompletions();
-        Set<Map<Slot, List<PieceId>>> bases = new HashSet<>();
-        CombinationPage page;
-        do {
-            page = counter.list(ofBases, bases.size(), PAGE, progress);
-            page.combinations().forEach(one -> bases.add(one.slots()));
-        } while (!page.combinations().isEmpty());
-        return bases;
+        return Set.copyOf(counter.tuples(question.counting(CountedSlots.BASES).withoutCompletions(), progress));
     }
 
     private int longest() {

@@ -25,6 +25,7 @@ import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Ruling;
+import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
@@ -277,6 +278,13 @@ class CountingLawsTest {
         assertThat(all).hasSize(head.total().min(BigInteger.valueOf(READABLE)).intValueExact());
         assertThat(all.stream().map(Combination::slots)).doesNotHaveDuplicates();
         assertThat(all).isSortedAccordingTo(Comparator.comparing(Combination::verdict));
+        if (head.total().equals(BigInteger.valueOf(all.size()))) {
+            assertThat(COUNTER.tuples(question, Progress.NONE))
+                    .isEqualTo(all.stream()
+                            .filter(one -> one.verdict() == Verdict.WORKS)
+                            .map(Combination::slots)
+                            .toList());
+        }
         for (int i = 0; i < 5 && !all.isEmpty(); i++) {
             int offset = random.nextInt(all.size());
             int limit = 1 + random.nextInt(30);

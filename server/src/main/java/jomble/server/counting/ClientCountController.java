@@ -1,6 +1,7 @@
 package jomble.server.counting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -127,22 +128,50 @@ class ClientCountController {
     }
 
     /**
-     * Streams the ladder as {@code step} events, smallest first, with the fresh days of the client's week as a last one called {@code days};
-     * then {@code complete}.
+     * Streams the ladder as {@code step} events, smallest first, then the bases of the season's weakest month as one called {@code weakest}
+     * and the fresh days of the client's week as one called {@code days}; then {@code complete}.
+     *
+     * @param season the one whose weakest month is told, such as {@code winter}, if its climate is known; none without it
      */
     @GetMapping(path = "/counts/ladder", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter ladder(
             @PathVariable UUID clientId,
             @RequestParam(required = false) List<Integer> months,
             @RequestParam(required = false) String occasion,
-            @RequestParam(defaultValue = "false") boolean daring) {
-        Question question = questions.ask(clientId, new Chosen(months, occasion, null, daring));
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String season) {
+        Function<Chosen, Question> asking = questions.asking(clientId);
+        Question question = asking.apply(new Chosen(months, occasion, null, daring));
         FreshDaysOfBrief freshDays = new FreshDaysOfBrief(counter);
+        boolean isKnown =
+                season != null && LikelyNext.seasons(question.wardrobe()).contains(season(season));
+        List<LiveCounts.Month> ofSeason =
+                isKnown ? months(season(season), asking, new Chosen(null, occasion, "bases", daring)) : List.of();
         return live.streamLadder(
-                question.toCount(), progress -> freshDays.of(question.wardrobe(), question.contexts(), progress));
+                question.toCount(),
+                ofSeason,
+                progress -> freshDays.of(question.wardrobe(), question.contexts(), progress));
     }
 
-    /** Streams the total of every season and occasion of the brief, each as a {@code cell}, and then {@code complete}. */
+    private static Season season(String id) {
+        return Arrays.stream(Season.values())
+                .filter(season -> season.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("The season " + id));
+    }
+
+    /** A question in every month of a season. */
+    private static List<LiveCounts.Month> months(Season season, Function<Chosen, Question> asking, Chosen chosen) {
+        return season.months().stream()
+                .map(month -> new LiveCounts.Month(
+                        month, asking.apply(chosen.in(List.of(month))).toCount()))
+                .toList();
+    }
+
+    /**
+     * Streams the total of every season and occasion of the brief, each as a {@code cell}; then those of a season once more, with the
+     * weakest of its months; then {@code complete}.
+     */
     @GetMapping(path = "/counts/contexts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter contexts(
             @PathVariable UUID clientId,
@@ -156,9 +185,13 @@ class ClientCountController {
         List<LiveCounts.Cell> cells = new ArrayList<>();
         for (Season season : LikelyNext.seasons(wardrobe)) {
             for (String occasion : occasions) {
-                Question question = asking.apply(new Chosen(season.months(), occasion, counting, daring));
+                Chosen chosen = new Chosen(season.middle(), occasion, counting, daring);
+                Question question = asking.apply(chosen);
                 cells.add(new LiveCounts.Cell(
-                        season.id(), occasion, new LiveCounts.Asked(question.toCount(), SlotPair.TOPS_AND_BOTTOMS)));
+                        season.id(),
+                        occasion,
+                        new LiveCounts.Asked(question.toCount(), SlotPair.TOPS_AND_BOTTOMS),
+                        months(season, asking, chosen)));
             }
         }
         return live.streamCells(cells);

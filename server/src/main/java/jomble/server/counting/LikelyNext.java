@@ -37,7 +37,7 @@ final class LikelyNext {
 
     private static Stream<Chosen> inSeasons(Wardrobe wardrobe, Chosen now) {
         return seasons(wardrobe).stream()
-                .map(season -> new Chosen(season.months(), now.occasion(), now.counting(), now.daring()));
+                .map(season -> new Chosen(season.middle(), now.occasion(), now.counting(), now.daring()));
     }
 
     /** The seasons whose climate is known. */

@@ -11,6 +11,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import jomble.core.counting.ContextTotals;
 import jomble.core.counting.CountDifference;
@@ -73,10 +74,18 @@ class LiveCounts {
 
     record RefusedView(String why) {}
 
-    /** One cell of a table of contexts. */
-    record Cell(String season, String occasion, Asked asked) {}
+    /** What is asked in one month of a season. */
+    record Month(int month, CountQuestion question) {}
 
-    record CellView(String season, String occasion, Object total, Object daring) {}
+    /**
+     * One cell of a table of contexts.
+     *
+     * @param months of the season, none without weather
+     */
+    record Cell(String season, String occasion, Asked asked, List<Month> months) {}
+
+    /** @param weakest the month of the season with the fewest and its total, null where it is not counted yet or there is no weather */
+    record CellView(String season, String occasion, Object total, Object daring, StepView weakest) {}
 
     /** What is told of a count while it runs. */
     private interface Telling {
@@ -127,33 +136,53 @@ class LiveCounts {
         return DifferenceView.of(now, difference);
     }
 
-    /** The steps of the ladder, smallest first, each as it is counted, and then fresh days of a client with occasions and few bases. */
-    SseEmitter streamLadder(CountQuestion question, FreshDaysAsked freshDays) {
+    /**
+     * The steps of the ladder, smallest first, each as it is counted; then the weakest of the months, and fresh days of a client with
+     * occasions and few bases.
+     *
+     * @param months of the season, asked for bases; none without weather
+     */
+    SseEmitter streamLadder(CountQuestion question, List<Month> months, FreshDaysAsked freshDays) {
         return inBackground((emitter, progress) -> {
             BigInteger bases = BigInteger.ZERO;
             for (Ladder.Step step : Ladder.Step.values()) {
-                CountQuestion counted = step.of(question);
-                Totals found = totals.get(counted);
-                if (found == null) {
-                    found = counter.totals(counted, progress);
-                    totals.put(counted, found);
-                }
+                Totals found = totals(step.of(question), progress);
                 bases = step == Ladder.Step.BASES ? found.total() : bases;
-                send(
-                        emitter,
-                        "step",
-                        new StepView(
-                                step.name().toLowerCase(Locale.ROOT),
-                                CountsView.exact(found.total()),
-                                CountsView.exact(found.daring())));
+                send(emitter, "step", StepView.of(step.name().toLowerCase(Locale.ROOT), null, found));
+            }
+            if (!months.isEmpty()) {
+                send(emitter, "step", weakest(months, counted -> totals(counted, progress)));
             }
             boolean few = bases.compareTo(MOST_BASES_FOR_DAYS) <= 0;
             Integer days = few ? freshDays.count(progress) : null;
             if (days != null) {
-                send(emitter, "step", new StepView("days", days, 0));
+                send(emitter, "step", new StepView("days", null, days, 0));
             }
             send(emitter, "complete", Map.of());
         });
+    }
+
+    private Totals totals(CountQuestion question, Progress progress) {
+        Totals found = totals.get(question);
+        if (found == null) {
+            found = counter.totals(question, progress);
+            totals.put(question, found);
+        }
+        return found;
+    }
+
+    /** The month with the fewest, the first of several. */
+    private static StepView weakest(List<Month> months, Function<CountQuestion, Totals> counting) {
+        StepView weakest = null;
+        BigInteger fewest = null;
+        for (Month one : months) {
+            Totals found = counting.apply(one.question());
+            if (fewest == null || found.total().compareTo(fewest) < 0) {
+                fewest = found.total();
+                weakest = StepView.of("weakest", one.month(), found);
+            }
+        }
+        return weakest;
     }
 
     /** Counts fresh days, or answers null where no occasion asks for any. */
@@ -161,28 +190,44 @@ class LiveCounts {
         Integer count(Progress progress);
     }
 
-    record StepView(String step, Object total, Object daring) {}
+    /** @param month null but for the weakest month of a season */
+    record StepView(String step, Integer month, Object total, Object daring) {
+        static StepView of(String step, Integer month, Totals totals) {
+            return new StepView(step, month, CountsView.exact(totals.total()), CountsView.exact(totals.daring()));
+        }
+    }
 
-    /** The totals of many contexts, each as it is counted. */
+    /** The totals of many contexts, each as it is counted, and then each of a season with its weakest month. */
     SseEmitter streamCells(List<Cell> cells) {
         return inBackground((emitter, progress) -> {
             ContextTotals table = new ContextTotals(counter);
+            Function<CountQuestion, Totals> counting = question -> {
+                Totals found = table.of(question, progress);
+                totals.put(question, found);
+                return found;
+            };
             for (Cell cell : cells) {
                 CountQuestion question = cell.asked().question();
                 totalsKnown(cell.asked()).ifPresent(found -> table.know(question, found));
-                Totals found = table.of(question, progress);
-                totals.put(question, found);
-                send(
-                        emitter,
-                        "cell",
-                        new CellView(
-                                cell.season(),
-                                cell.occasion(),
-                                CountsView.exact(found.total()),
-                                CountsView.exact(found.daring())));
+                send(emitter, "cell", view(cell, counting, null));
+            }
+            for (Cell cell : cells) {
+                if (!cell.months().isEmpty()) {
+                    send(emitter, "cell", view(cell, counting, weakest(cell.months(), counting)));
+                }
             }
             send(emitter, "complete", Map.of("cells", cells.size()));
         });
+    }
+
+    private static CellView view(Cell cell, Function<CountQuestion, Totals> counting, StepView weakest) {
+        Totals found = counting.apply(cell.asked().question());
+        return new CellView(
+                cell.season(),
+                cell.occasion(),
+                CountsView.exact(found.total()),
+                CountsView.exact(found.daring()),
+                weakest);
     }
 
     private Optional<Totals> totalsKnown(Asked asked) {

@@ -45,6 +45,10 @@ public class ClientQuestions {
         public Chosen {
             months = months == null ? List.of() : Collections.unmodifiableList(months);
         }
+
+        public Chosen in(List<Integer> otherMonths) {
+            return new Chosen(otherMonths, occasion, counting, daring);
+        }
     }
 
     public Question ask(UUID clientId, Chosen chosen) {

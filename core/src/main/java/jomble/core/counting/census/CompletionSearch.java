@@ -2,9 +2,11 @@ package jomble.core.counting.census;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import jomble.core.counting.CountedSlots;
 import jomble.core.counting.compiled.Charges;
 import jomble.core.counting.compiled.CompiledContext;
@@ -39,8 +41,8 @@ final class CompletionSearch {
     private final List<CompiledContext.ReadyCheck> onceBound = new ArrayList<>();
     private final List<CompiledContext.ReadyCheck> waysBound = new ArrayList<>();
     private final List<List<CompiledContext.ReadyCheck>> fillBound = new ArrayList<>();
-    /** For each stage, the warmth rules bounded by what the slots from there on can add. */
-    private final List<List<WarmthBound>> warmthBounds = new ArrayList<>();
+    /** For each stage, and how many pieces may still be put on, the warmth rules bounded by what those can add. */
+    private final List<List<List<WarmthBound>>> warmthBounds = new ArrayList<>();
     /** Packed sums of clo by index of the option, worked out when first worn. */
     private final long[] cloOf;
 
@@ -78,10 +80,21 @@ final class CompletionSearch {
         }
         this.cloOf = new long[options.all().size()];
         Arrays.fill(cloOf, -1);
-        for (int stage = 0; stage <= mandatory.length; stage++) {
-            warmthBounds.add(new ArrayList<>());
+        List<CompiledContext.ReadyCheck> aboutWarmth = new ArrayList<>();
+        for (CompiledContext.ReadyCheck check : context.checks()) {
+            if (check.rule().readsWarmthOnly()) {
+                aboutWarmth.add(check);
+            } else {
+                schedule(check);
+            }
         }
-        context.checks().forEach(this::schedule);
+        for (List<Set<Long>> byPieces : sumsOfClo()) {
+            warmthBounds.add(byPieces.stream()
+                    .map(sums -> aboutWarmth.stream()
+                            .map(check -> new WarmthBound(check, sums))
+                            .toList())
+                    .toList());
+        }
     }
 
     /**
@@ -89,12 +102,6 @@ final class CompletionSearch {
      * hold and are charged early, so that hopeless combinations end before the slots are tried.
      */
     private void schedule(CompiledContext.ReadyCheck check) {
-        if (check.rule().readsWarmthOnly()) {
-            for (int stage = 0; stage < warmthBounds.size(); stage++) {
-                warmthBounds.get(stage).add(new WarmthBound(check, sumsOfClo(stage)));
-            }
-            return;
-        }
         int touched = -1;
         int softened = -1;
         for (int i = 0; i < fillSlots.size(); i++) {
@@ -123,17 +130,21 @@ final class CompletionSearch {
         }
     }
 
-    /** Every sum of clo the slots from a stage on can add, packed. */
-    private Set<Long> sumsOfClo(int stage) {
-        Set<Long> sums = new HashSet<>();
-        sums.add(0L);
-        for (List<Option> options : fillOptions.subList(stage, fillOptions.size())) {
-            Set<Long> more = new HashSet<>(sums);
-            for (Option option : options) {
-                long added = clo(option);
-                sums.forEach(sum -> more.add(sum + added));
+    /** For each stage, every sum of clo that so many pieces at most can add in the slots from there on, packed. */
+    private List<List<Set<Long>>> sumsOfClo() {
+        int slots = fillSlots.size();
+        List<List<Set<Long>>> sums = new ArrayList<>();
+        sums.add(Collections.nCopies(slots + 1, Set.of(0L)));
+        for (int stage = slots - 1; stage >= 0; stage--) {
+            List<Set<Long>> later = sums.get(0);
+            Set<Long> own = fillOptions.get(stage).stream().map(this::clo).collect(Collectors.toSet());
+            List<Set<Long>> byPieces = new ArrayList<>(List.of(later.get(0)));
+            for (int pieces = 1; pieces <= slots; pieces++) {
+                Set<Long> all = new HashSet<>(later.get(pieces));
+                later.get(pieces - 1).forEach(sum -> own.forEach(added -> all.add(sum + added)));
+                byPieces.add(all);
             }
-            sums = more;
+            sums.add(0, byPieces);
         }
         return sums;
     }
@@ -200,7 +211,7 @@ final class CompletionSearch {
     }
 
     private void chargeWarmth(int stage, long clo, CompiledContext.Charge charge) {
-        for (WarmthBound bound : warmthBounds.get(stage)) {
+        for (WarmthBound bound : warmthBounds.get(stage).get(left)) {
             bound.charge(charge, clo);
         }
     }

@@ -2,6 +2,7 @@ package jomble.core.counting.census;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,6 +30,7 @@ import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /**
  * Counts by walking the bodies one by one and looking up what can be put on over each in a decision diagram.
@@ -40,7 +42,7 @@ public final class DiagramCounter implements Counter {
     /** Of a count with the figures of uncounted pieces, the share of the count itself in what is reported. */
     static final double FIRST_SHARE = 0.2;
 
-    /** Of a list, the share of finding what there is. */
+    /** Of a list, the share of finding what there is; the rest is completing it. */
     private static final double FIND_SHARE = 0.9;
 
     /** Fewer than these are walked before a second thread has started; many more take too large tables. */
@@ -182,15 +184,43 @@ public final class DiagramCounter implements Counter {
     private static CombinationPage page(Field field, long offset, int limit, Progress progress) {
         CountQuestion question = field.question();
         Forced forced = Forced.by(question, field.options());
-        Listing works = new Listing(field, forced, Verdict.WORKS, offset, limit);
-        field.tell(forced, progress.part(0, FIND_SHARE), works::add);
-        List<Combination> page = new ArrayList<>(works.page());
+        Listing works = listed(field, forced, Verdict.WORKS, offset, limit, progress.part(0, FIND_SHARE));
+        List<Combination> page = new ArrayList<>(new CombinationCompleter(field, forced, Verdict.WORKS)
+                .complete(works.page(), progress.part(FIND_SHARE, 1)));
         if (!question.includeDaring()) {
             return new CombinationPage(works.total(), page);
         }
-        Listing daring = new Listing(field, forced, Verdict.DARING, works.left(offset), limit - page.size());
-        field.tell(forced, progress.part(FIND_SHARE, 1), daring::add);
-        page.addAll(daring.page());
+        Listing daring = listed(
+                field, forced, Verdict.DARING, works.left(offset), limit - page.size(), progress.part(FIND_SHARE, 1));
+        page.addAll(new CombinationCompleter(field, forced, Verdict.DARING)
+                .complete(daring.page(), progress.part(FIND_SHARE, 1)));
         return new CombinationPage(works.total().add(daring.total()), page);
+    }
+
+    private static Listing listed(
+            Field field, Forced forced, Verdict wanted, long offset, int limit, Progress progress) {
+        Listing listing = new Listing(wanted, offset, limit);
+        field.tell(forced, progress, listing::add);
+        return listing;
+    }
+
+    @Override
+    public List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress) {
+        return orRefused(() -> fields.ask(question, field -> {
+            Forced forced = Forced.by(question, field.options());
+            return listed(field, forced, Verdict.WORKS, 0, Integer.MAX_VALUE, progress).page().stream()
+                    .map(found -> piecesBySlot(found.options()))
+                    .toList();
+        }));
+    }
+
+    private static Map<Slot, List<PieceId>> piecesBySlot(Option[] options) {
+        Map<Slot, List<PieceId>> bySlot = new EnumMap<>(Slot.class);
+        for (Option option : options) {
+            if (option != null) {
+                bySlot.put(option.slot(), option.ids());
+            }
+        }
+        return bySlot;
     }
 }

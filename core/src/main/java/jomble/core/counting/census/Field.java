@@ -42,9 +42,13 @@ final class Field {
 
     private final List<Judge> judges;
     private final CensusShelf shelf;
+    private final Map<Finished, List<CompletionSearch>> completions;
     private final int optionsOfAShare;
     /** Whether searches ask for all who complete a combination, not for verdicts. */
     private final boolean completing;
+
+    /** What a completion depends on, besides the contexts. */
+    private record Finished(Structure structure, CountedSlots counted) {}
 
     /**
      * Works everything out.
@@ -56,6 +60,7 @@ final class Field {
         this.question = question;
         this.optionsOfAShare = optionsOfAShare;
         this.shelf = new CensusShelf();
+        this.completions = new HashMap<>();
         this.completing = false;
         this.options = new Options(question.pieces(), question.contexts().get(0));
         if (options.ways().size() > MOST_WAYS) {
@@ -83,6 +88,7 @@ final class Field {
         this.merged = same.merged;
         this.judges = same.judges;
         this.shelf = same.shelf;
+        this.completions = same.completions;
         this.optionsOfAShare = same.optionsOfAShare;
     }
 
@@ -156,6 +162,15 @@ final class Field {
                         .forEach(listener);
             }
         }
+    }
+
+    /** A search for each context. */
+    List<CompletionSearch> completions(Structure structure) {
+        return completions.computeIfAbsent(
+                new Finished(structure, question.counted()),
+                finished -> contexts.stream()
+                        .map(context -> new CompletionSearch(context, options, structure, question.counted()))
+                        .toList());
     }
 
     Approvals approvals(Structure structure) {

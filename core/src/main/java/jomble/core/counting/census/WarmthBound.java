@@ -1,5 +1,7 @@
 package jomble.core.counting.census;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.counting.compiled.CompiledContext;
@@ -14,17 +16,10 @@ import jomble.core.judgement.Summary;
  * <p>Sums of clo are packed: everything on in the upper 32 bits, after the best peel in the lower.
  */
 final class WarmthBound {
-    /** Sums below this many hundredths of a clo are remembered. */
-    private static final int SPAN = 512;
-
-    private static final int SILENT = 1;
-    private static final int KNOWN = 2;
-    private static final FindingKind[] KINDS = FindingKind.values();
-
     private final CompiledContext.ReadyCheck check;
     private final long[] sums;
-    /** By both sums of what is on, the mildest finding's ordinal plus {@link #KNOWN}; 0 until it was worked out. */
-    private final byte[] mildest = new byte[SPAN * SPAN];
+    /** By the sums of what is on. */
+    private final Map<Long, Optional<FindingKind>> mildest = new HashMap<>();
 
     WarmthBound(CompiledContext.ReadyCheck check, Set<Long> sums) {
         this.check = check;
@@ -36,27 +31,7 @@ final class WarmthBound {
     }
 
     void charge(CompiledContext.Charge charge, long on) {
-        int known = recall(on);
-        if (known >= KNOWN) {
-            charge.add(KINDS[known - KNOWN], check.bits());
-        }
-    }
-
-    private int recall(long on) {
-        int full = (int) (on >> 32);
-        int peeled = (int) on;
-        if (full >= SPAN || peeled >= SPAN) {
-            return code(on);
-        }
-        int at = full * SPAN + peeled;
-        if (mildest[at] == 0) {
-            mildest[at] = (byte) code(on);
-        }
-        return mildest[at];
-    }
-
-    private int code(long on) {
-        return mildest(on).map(kind -> KNOWN + kind.ordinal()).orElse(SILENT);
+        mildest.computeIfAbsent(on, this::mildest).ifPresent(kind -> charge.add(kind, check.bits()));
     }
 
     private Optional<FindingKind> mildest(long on) {

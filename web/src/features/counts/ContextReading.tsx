@@ -1,0 +1,85 @@
+import { Link, useLocation, useParams } from 'react-router';
+import type { Difference } from '../../api/client';
+import { join, monthName, text } from '../../app/messages';
+import { Spoken } from '../../ui/Spoken';
+import { listQuery } from '../outfits/address';
+import { monthsOf, useChosen, useDesk } from '../workspace/context';
+import { useEventStream } from '../workspace/useEventStream';
+import type { ContextCell } from './ContextTable';
+
+interface Props {
+  cell: ContextCell;
+  /** The same occasion without weather. */
+  plain?: ContextCell;
+  counting: string;
+}
+
+/** A season and occasion: how many, what the weather takes away, and the pieces that drop out. */
+export function ContextReading({ cell, plain, counting }: Props) {
+  const { clientId = '' } = useParams();
+  const { search } = useLocation();
+  const [chosen] = useChosen();
+  const { byId, stamp } = useDesk();
+  const { season, occasion } = cell;
+  const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
+  query.set('thenDaring', String(chosen.daring));
+  query.set('thenMonths', monthsOf(season).join(','));
+  if (occasion) {
+    query.set('occasion', occasion);
+    query.set('thenOccasion', occasion);
+  }
+  const difference = useEventStream<Difference>(
+    season ? `/api/v1/clients/${clientId}/counts/difference?${query}` : null,
+    'difference',
+    stamp,
+  );
+  const told = difference.events[difference.events.length - 1];
+  const out = told?.perPiece.filter((piece) => BigInt(piece.before) > 0n && BigInt(piece.after) === 0n) ?? [];
+  const lost = season && plain ? BigInt(plain.total) - BigInt(cell.total) : 0n;
+  const opened = { season, occasion, counting, table: '' };
+  return (
+    <section aria-live="polite" data-testid="context-reading">
+      <h2 className="font-serif text-[15px] leading-tight font-semibold">
+        {occasion || text.context.anyOccasion}, {text.context.seasons[season] ?? text.context.noWeather}
+      </h2>
+      <p className="text-soft">
+        <Spoken of={cell.total} /> {text.context.presets[counting]}
+        {BigInt(cell.total) > 0n && (
+          <>
+            {' · '}
+            <Link to={`../outfits?${listQuery(search, opened)}`} className="font-medium text-chalk">
+              {text.counts.open}
+            </Link>
+          </>
+        )}
+      </p>
+      {lost > 0n && (
+        <p className="text-soft">
+          <Spoken of={lost} /> {text.counts.lostToWeather}
+        </p>
+      )}
+      {cell.weakest && cell.weakest.month !== null && (
+        <p className="text-soft">
+          {text.counts.weakestMonth}: {monthName(cell.weakest.month)}, <Spoken of={cell.weakest.total} />
+        </p>
+      )}
+      {season && (
+        <>
+          <h3 className="mt-3 font-semibold">
+            {text.counts.dropOut}
+            {out.length > 0 && ` · ${out.length}`}
+          </h3>
+          {difference.state === 'running' && <p className="text-soft">{text.counts.pending} …</p>}
+          {difference.refused && <p role="alert">{difference.refused}</p>}
+          {difference.state === 'failed' && !difference.refused && <p role="alert">{text.counts.failed}</p>}
+          {out.length > 0 && (
+            <p className="text-soft">{join(out.map((piece) => byId.get(piece.id)?.label ?? piece.id))}</p>
+          )}
+          {difference.state === 'done' && out.length === 0 && (
+            <p className="text-soft">{text.counts.noneDropOut}</p>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

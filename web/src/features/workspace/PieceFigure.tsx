@@ -1,0 +1,12 @@
+import type { PieceView } from '../../api/client';
+import { text } from '../../app/messages';
+import { bars } from './bars';
+import { useChosen, useDesk } from './context';
+
+/** What a piece makes possible, in words: its outfits, or the share of them it can complete. */
+export function PieceFigure({ piece }: { piece: PieceView }) {
+  const { live, pieces } = useDesk();
+  const [chosen] = useChosen();
+  const told = bars(live.counts, pieces, chosen.counting).told(piece);
+  return <>{told?.full ?? text.counts.pending}</>;
+}
