@@ -34,7 +34,7 @@ export function OutfitsStage() {
   ].filter(Boolean);
   const told = [
     total !== undefined &&
-      (selected === undefined
+      (selected === undefined || BigInt(selected) === BigInt(total)
         ? `${figure(listed.length)} ${text.outfits.of} ${figure(total)}`
         : `${figure(listed.length)} ${text.outfits.of} ${figure(selected)}, ${text.outfits.selection} ${figure(total)}`),
     ...(narrowed.length > 0 ? narrowed : [text.outfits.all]),

@@ -67,7 +67,7 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
           );
         })}
       </ToggleGroup.Root>
-      {weakest && weakest.month !== null && (
+      {weakest && weakest.month !== null && weakest.total !== found.get('bases') && (
         <p className="mt-1 pl-2.5 text-soft">
           <strong className="font-serif text-ink tabular-nums">{spoken(weakest.total)}</strong>{' '}
           {text.reading.basesIn} {monthName(weakest.month)}

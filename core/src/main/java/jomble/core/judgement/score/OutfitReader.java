@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import jomble.core.brief.Occasion;
+import jomble.core.brief.Setting;
 import jomble.core.colour.ColourFamily;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.TradeTerms;
@@ -209,9 +210,12 @@ final class OutfitReader {
         Piece shoes = bySlot.get(Slot.SHOES).piece();
         boolean rubber = shoes.cloth() == Cloth.RUBBER;
         boolean rain = context.weather() != null && context.weather().rainChance() >= RAIN;
+        boolean rough = context.occasion().setting() == Setting.ROUGH;
         boolean tailored = is(Slot.JACKET, TradeTerms::isTailoredJacket) || is(Slot.BOTTOM, TradeTerms::isSuitTrousers);
         boolean boots = shoes.kind().origin().id().endsWith("boots");
         boolean skirt = is(Slot.BOTTOM, piece -> piece.kind().isSkirt()) || has(Slot.DRAPE);
-        return rubber && (!rain || skirt) || tailored && shoes.isOfKind("trainers") || boots && has(Slot.DRAPE);
+        return rubber && (!rain || !rough || skirt)
+                || tailored && shoes.isOfKind("trainers")
+                || boots && has(Slot.DRAPE);
     }
 }

@@ -63,7 +63,7 @@ public record OutfitScore(List<Part> parts) {
         LAYER_AS_TOP(-1.5),
         /** A strappy top, a vest or a camisole, under an open layer or with nothing over it. */
         BARE_TOP(-0.25),
-        /** Shoes of another register: rubber boots away from rain, trainers under tailoring. */
+        /** Shoes of another register: rubber boots where it is not rough and wet, trainers under tailoring. */
         SHOES(-1),
         /** A print that is loud. */
         LOUD_PRINT(-0.5),

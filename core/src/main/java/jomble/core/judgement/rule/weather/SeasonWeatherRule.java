@@ -34,7 +34,7 @@ public final class SeasonWeatherRule implements PieceRule {
             MILD,
             COOL,
             WARM_MEAN);
-    /** What comes off at the door is asked at the coldest of the day. */
+    /** What comes off at the door is asked at the coldest of the day; a winter coat in summer at the mean all the same. */
     private static final Set<Slot> TAKEN_OFF = EnumSet.of(Slot.COAT, Slot.HAT, Slot.NECK, Slot.HANDS);
     /** What stays in reach is asked at the mean of the day. */
     private static final Set<Slot> LAYERS = EnumSet.of(Slot.MID, Slot.JACKET);
@@ -102,10 +102,12 @@ public final class SeasonWeatherRule implements PieceRule {
         double high = context.weather().highC();
         double mean = (context.weather().lowC() + high) / 2;
         boolean layer = LAYERS.contains(worn.slot());
-        double warmest = TAKEN_OFF.contains(worn.slot()) ? context.weather().lowC() : layer ? mean : high;
+        boolean winterCloth = range.get().from() >= WINTER_CLOTH_FROM && mean >= context.value(this, WARM_MEAN);
+        boolean atLow = TAKEN_OFF.contains(worn.slot()) && !(winterCloth && worn.slot() == Slot.COAT);
+        double warmest = atLow ? context.weather().lowC() : layer || worn.slot() == Slot.COAT ? mean : high;
         String cloth = worn.piece().cloth().words();
         int tooWarm = range.get().tooWarmFor(season(warmest, context));
-        FindingKind warm = warm(range.get(), tooWarm, mean, worn, context);
+        FindingKind warm = warm(range.get(), tooWarm, winterCloth && !atLow && worn.slot() != Slot.SHOES);
         if (warm != null) {
             return Result.of(warm, new TooWarmForTheDay(cloth, tooWarm, warmest));
         }
@@ -114,9 +116,7 @@ public final class SeasonWeatherRule implements PieceRule {
         return Result.of(thin(worn, tooThin), new TooThinForTheDay(cloth, tooThin, coldest));
     }
 
-    private FindingKind warm(SeasonRange range, int tooWarm, double mean, Worn worn, JudgementContext context) {
-        boolean stays = !TAKEN_OFF.contains(worn.slot()) && worn.slot() != Slot.SHOES;
-        boolean winterCloth = stays && range.from() >= WINTER_CLOTH_FROM && mean >= context.value(this, WARM_MEAN);
+    private static FindingKind warm(SeasonRange range, int tooWarm, boolean winterCloth) {
         FindingKind kind = switch (tooWarm) {
             case 0 -> null;
             case 1 -> range.from() >= NOTICED_FROM ? FindingKind.MINOR : null;
