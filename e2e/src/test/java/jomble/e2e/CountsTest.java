@@ -96,9 +96,8 @@ class CountsTest extends BrowserTest {
     @Test
     void countsEverySeasonAndOccasion() {
         browser.openClient(CLIENT, "counts?counting=clothes&view=contexts");
-        browser.until(b -> b.all(By.cssSelector("[data-testid='contexts'] [data-context]"))
-                        .size()
-                == 30);
+        browser.until(b ->
+                b.all(By.cssSelector("[data-testid='contexts'] [data-context]")).size() == 30);
         By cell = By.cssSelector("[data-testid='contexts'] [data-context^='summer desk']");
         String count = browser.see(cell).getAttribute("title");
         browser.click(cell);
