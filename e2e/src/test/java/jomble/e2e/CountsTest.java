@@ -51,7 +51,7 @@ class CountsTest extends BrowserTest {
         browser.click(By.linkText("Open the list"));
         browser.until(
                 b -> !b.all(By.cssSelector("[data-testid='outfit-list'] a")).isEmpty());
-        browser.untilText(By.tagName("body"), text -> text.contains(" of " + count));
+        browser.untilText(By.tagName("body"), text -> text.contains("evenly drawn from " + count));
         assertThat(count).matches("[\\d,]{5,}");
     }
 
