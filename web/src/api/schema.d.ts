@@ -43,9 +43,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/brief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["brief"];
+        put: operations["change_2"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -116,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/counts/limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["limits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/counts/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["needs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/document": {
         parameters: {
             query?: never;
@@ -125,6 +173,22 @@ export interface paths {
         };
         get: operations["export"];
         put: operations["replace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecast"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -196,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/occasion-trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/outfits": {
         parameters: {
             query?: never;
@@ -219,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["rule"];
         delete: operations["takeBack"];
@@ -283,9 +363,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -379,9 +459,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -532,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/climate/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/colour": {
         parameters: {
             query?: never;
@@ -653,7 +749,7 @@ export interface paths {
         };
         get: operations["own"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -669,6 +765,54 @@ export interface paths {
         };
         get?: never;
         put: operations["offer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/occasion-templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/occasion-templates/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -747,7 +891,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -781,6 +925,10 @@ export interface components {
             pieces?: string[];
             reason?: string;
         };
+        AskedSeasonView: {
+            asked?: number[];
+            id?: string;
+        };
         AttributeView: {
             form?: string;
             /** Format: double */
@@ -795,6 +943,28 @@ export interface components {
             deltaE?: number;
             /** Format: double */
             height?: number;
+        };
+        BriefChange: {
+            seen?: {
+                [key: string]: unknown;
+            };
+            set: {
+                [key: string]: unknown;
+            };
+        };
+        BriefSeasonView: {
+            known?: boolean;
+            /** Format: int32 */
+            middle?: number;
+            months?: number[];
+            name?: string;
+        };
+        BriefView: {
+            brief?: {
+                [key: string]: unknown;
+            };
+            seasons?: components["schemas"]["BriefSeasonView"][];
+            usualSeasons?: boolean;
         };
         CellView: {
             a?: string;
@@ -837,7 +1007,11 @@ export interface components {
             id?: string;
             name?: string;
             occasions?: components["schemas"]["OccasionView"][];
+            seasons?: components["schemas"]["AskedSeasonView"][];
             sets?: components["schemas"]["SetView"][];
+        };
+        ClimateText: {
+            text: string;
         };
         CombinationsView: {
             /** Format: int32 */
@@ -938,6 +1112,18 @@ export interface components {
             values?: {
                 [key: string]: unknown;
             };
+        };
+        ForecastDayView: {
+            /** Format: date */
+            date?: string;
+            /** Format: double */
+            highC?: number;
+            /** Format: double */
+            lowC?: number;
+            /** Format: double */
+            rainChance?: number;
+            /** Format: double */
+            windMs?: number;
         };
         FromCamera: {
             picture?: string;
@@ -1065,8 +1251,8 @@ export interface components {
             withCoat?: string;
         };
         OutfitRequest: {
-            months?: number[];
             occasion?: string;
+            season?: string;
             slots?: {
                 [key: string]: unknown;
             };
@@ -1162,6 +1348,25 @@ export interface components {
             strip?: string;
             /** Format: int64 */
             version?: number;
+        };
+        PlaceMonthView: {
+            /** Format: double */
+            highC?: number;
+            /** Format: double */
+            humidity?: number;
+            /** Format: double */
+            lowC?: number;
+            /** Format: int32 */
+            month?: number;
+            /** Format: double */
+            rainDays?: number;
+            /** Format: double */
+            windMs?: number;
+        };
+        PlaceView: {
+            months?: components["schemas"]["PlaceMonthView"][];
+            name?: string;
+            type?: string;
         };
         PreviewView: {
             /** Format: int32 */
@@ -1262,6 +1467,31 @@ export interface components {
             schools?: components["schemas"]["SchoolView"][];
             studio?: string;
         };
+        TemplateView: {
+            name?: string;
+            occasion?: {
+                [key: string]: unknown;
+            };
+            own?: boolean;
+        };
+        Trial: {
+            occasion: {
+                [key: string]: unknown;
+            };
+            season?: string;
+        };
+        TrialView: {
+            fail?: components["schemas"]["TriedView"][];
+            pass?: components["schemas"]["TriedView"][];
+            total?: unknown;
+        };
+        TriedView: {
+            figure?: string;
+            findings?: components["schemas"]["FindingView"][];
+            slots?: {
+                [key: string]: unknown;
+            };
+        };
         UndoView: {
             action?: string;
             label?: string;
@@ -1346,7 +1576,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1390,10 +1620,58 @@ export interface operations {
             };
         };
     };
+    brief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BriefView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BriefView"];
+                };
+            };
+        };
+    };
     counts: {
         parameters: {
             query?: {
-                months?: number[];
+                season?: string;
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
@@ -1448,11 +1726,11 @@ export interface operations {
     difference: {
         parameters: {
             query?: {
-                months?: number[];
+                season?: string;
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
-                thenMonths?: number[];
+                thenSeason?: string;
                 thenOccasion?: string;
                 thenDaring?: boolean;
                 whatIf?: string;
@@ -1479,10 +1757,54 @@ export interface operations {
     ladder: {
         parameters: {
             query?: {
-                months?: number[];
+                season?: string;
                 occasion?: string;
                 daring?: boolean;
             };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    limits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    needs: {
+        parameters: {
+            query?: never;
             header?: never;
             path: {
                 clientId: string;
@@ -1550,6 +1872,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    forecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ForecastDayView"][];
                 };
             };
         };
@@ -1657,10 +2001,36 @@ export interface operations {
             };
         };
     };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Trial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrialView"];
+                };
+            };
+        };
+    };
     outfits_1: {
         parameters: {
             query?: {
-                months?: number[];
+                season?: string;
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
@@ -1691,7 +2061,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1856,7 +2226,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1878,7 +2248,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2058,7 +2428,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2081,7 +2451,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2378,6 +2748,30 @@ export interface operations {
             };
         };
     };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClimateText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlaceMonthView"][];
+                };
+            };
+        };
+    };
     colour: {
         parameters: {
             query?: never;
@@ -2576,7 +2970,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2621,6 +3015,90 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemplateView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlaceView"][];
+                };
             };
         };
     };
@@ -2776,7 +3254,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;

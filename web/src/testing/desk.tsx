@@ -21,7 +21,6 @@ export function piece(id: string, roles: string[], more: Partial<PieceView> = {}
 /** The context of an address that says nothing of it. */
 export const usual: Chosen = {
   season: '',
-  months: [],
   occasion: '',
   counting: 'clothes',
   daring: false,
@@ -53,7 +52,11 @@ export function counts(some: Partial<Counts>): Counts {
 /** Shows something on the desk of a client with these pieces, at an address of the workspace. */
 export function onDesk(children: ReactNode, pieces: PieceView[], search = '', occasions: string[] = []) {
   const desk = {
-    client: { occasions: occasions.map((name) => ({ name })) },
+    client: {
+      occasions: occasions.map((name) => ({ name })),
+      seasons: ['winter', 'summer'].map((id) => ({ id, asked: [id === 'winter' ? 1 : 7] })),
+      climate: [],
+    },
     pieces,
     shown: pieces,
     byId: new Map(pieces.map((one) => [one.id, one])),

@@ -3,7 +3,7 @@ import type { Difference } from '../../api/client';
 import { join, monthName, text } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
 import { listQuery } from '../outfits/address';
-import { monthsOf, useChosen, useDesk } from '../workspace/context';
+import { seasonWords, useChosen, useDesk } from '../workspace/context';
 import { useEventStream } from '../workspace/useEventStream';
 import type { ContextCell } from './ContextTable';
 
@@ -23,7 +23,7 @@ export function ContextReading({ cell, plain, counting }: Props) {
   const { season, occasion } = cell;
   const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
   query.set('thenDaring', String(chosen.daring));
-  query.set('thenMonths', monthsOf(season).join(','));
+  query.set('thenSeason', season);
   if (occasion) {
     query.set('occasion', occasion);
     query.set('thenOccasion', occasion);
@@ -40,7 +40,7 @@ export function ContextReading({ cell, plain, counting }: Props) {
   return (
     <section aria-live="polite" data-testid="context-reading">
       <h2 className="font-serif text-[15px] leading-tight font-semibold">
-        {occasion || text.context.anyOccasion}, {text.context.seasons[season] ?? text.context.noWeather}
+        {occasion || text.context.anyOccasion}, {seasonWords(season)}
       </h2>
       <p className="text-soft">
         <Spoken of={cell.total} /> {text.context.presets[counting]}

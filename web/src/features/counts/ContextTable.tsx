@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
-import { useParams, useSearchParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../api/client';
 import { compareExact, greatest, shareOf } from '../../app/exact';
 import { figure, spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
-import { useChosen, useDesk } from '../workspace/context';
+import { seasonOptions, useChosen, useDesk } from '../workspace/context';
 import type { Step } from '../workspace/Ladder';
 import { useEventStream } from '../workspace/useEventStream';
 import { ContextReading } from './ContextReading';
@@ -43,9 +43,8 @@ export function ContextTable() {
     stamp,
   );
   const occasions = ['', ...client.occasions.map((occasion) => occasion.name)];
-  const seasons = Object.entries({ '': text.context.noWeather, ...text.context.seasons });
+  const seasons = seasonOptions(client);
   const known = new Map(table.events.map((cell) => [at(cell.season, cell.occasion), cell]));
-  const reached = seasons.filter(([season]) => table.state !== 'done' || known.has(at(season, '')));
   const most = greatest(table.events.map((cell) => cell.total));
   const all = seasons.length * occasions.length;
   const cellPicked = known.get(picked);
@@ -85,7 +84,7 @@ export function ContextTable() {
             </tr>
           </thead>
           <tbody>
-            {reached.map(([season, name]) => (
+            {seasons.map(([season, name]) => (
               <tr key={season}>
                 <th scope="row" className="pr-4 text-left font-normal whitespace-nowrap">
                   {name}
@@ -131,7 +130,14 @@ export function ContextTable() {
           </tbody>
         </table>
       </div>
-      {reached.length < seasons.length && <p className="mt-3 text-soft">{text.counts.noClimate}</p>}
+      {client.climate.length < 12 && (
+        <p className="mt-3 text-soft">
+          {text.counts.noClimate}{' '}
+          <Link to={`../brief?${search}`} className="font-medium text-chalk">
+            {text.counts.addClimate}
+          </Link>
+        </p>
+      )}
       {readingSlot &&
         createPortal(
           cellPicked ? (

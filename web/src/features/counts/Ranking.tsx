@@ -105,6 +105,7 @@ export function Ranking({ counts }: { counts: Counts }) {
                     <Link
                       to={`../outfits?${listQuery(search, { containing: piece.id })}`}
                       title={told?.full}
+                      aria-label={told?.full}
                       className="hover:text-chalk"
                     >
                       {told?.short}

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { useEntryReading, useVocabulary } from '../pieces/queries';
 import { useRules } from '../rules/queries';
-import { useChosen, useDesk } from '../workspace/context';
+import { seasonOptions, useChosen, useDesk } from '../workspace/context';
 import { PieceChoice } from '../workspace/PieceChoice';
 import { isNothing, nothing, type Thought } from './thought';
 
@@ -239,7 +239,7 @@ function Elsewhere({ thought, onChange }: Props) {
         <Choice
           label={text.context.season}
           value={thought.season ?? asNow}
-          options={[same, ['', text.context.noWeather], ...Object.entries(text.context.seasons)]}
+          options={[same, ...seasonOptions(client)]}
           onChange={(season) => onChange({ season: told(season) })}
         />
         <Choice

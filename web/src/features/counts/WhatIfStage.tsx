@@ -7,7 +7,7 @@ import { join, text } from '../../app/messages';
 import { Delta } from '../../ui/Delta';
 import { Drawing } from '../../ui/Drawing';
 import { Spoken } from '../../ui/Spoken';
-import { monthsOf, useChosen, useDesk } from '../workspace/context';
+import { useChosen, useDesk } from '../workspace/context';
 import { useEventStream, type Streamed } from '../workspace/useEventStream';
 import { StreamState } from './StreamState';
 import { Thoughts } from './Thoughts';
@@ -24,19 +24,19 @@ export function WhatIfStage() {
   const idle = isNothing(thought) || !rules;
   const query = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
   const then = {
-    months: thought.season === null ? chosen.months : monthsOf(thought.season),
+    season: thought.season ?? chosen.season,
     occasion: thought.occasion ?? chosen.occasion,
     daring: thought.daring ?? chosen.daring,
   };
   if (!idle) {
     query.set('thenDaring', String(then.daring));
-    const sides: [string, string, number[], string][] = [
-      ['months', 'occasion', chosen.months, chosen.occasion],
-      ['thenMonths', 'thenOccasion', then.months, then.occasion],
-    ];
-    sides.forEach(([months, occasion, when, what]) => {
-      if (when.length) {
-        query.set(months, when.join(','));
+    const sides = [
+      ['season', 'occasion', chosen.season, chosen.occasion],
+      ['thenSeason', 'thenOccasion', then.season, then.occasion],
+    ] as const;
+    sides.forEach(([season, occasion, when, what]) => {
+      if (when) {
+        query.set(season, when);
       }
       if (what) {
         query.set(occasion, what);

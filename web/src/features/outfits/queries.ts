@@ -59,12 +59,16 @@ export function useVerdict(
   enabled = true,
 ) {
   return useQuery({
-    queryKey: [why ? 'why' : 'judge', clientId, chosen.months, chosen.occasion, slots, stamp],
+    queryKey: [why ? 'why' : 'judge', clientId, chosen.season, chosen.occasion, slots, stamp],
     enabled,
     queryFn: () => {
       const options = {
         params: { path: { clientId } },
-        body: { months: chosen.months, occasion: chosen.occasion || undefined, slots: slots as never },
+        body: {
+          season: chosen.season || undefined,
+          occasion: chosen.occasion || undefined,
+          slots: slots as never,
+        },
       };
       return need(
         why

@@ -29,7 +29,6 @@ interface Props {
 export function Ladder({ chosen, stamp, onChoose }: Props) {
   const { clientId = '' } = useParams();
   const query = new URLSearchParams({ daring: String(chosen.daring) });
-  chosen.months.forEach((month) => query.append('months', String(month)));
   if (chosen.occasion) {
     query.set('occasion', chosen.occasion);
   }

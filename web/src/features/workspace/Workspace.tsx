@@ -7,7 +7,7 @@ import { spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { CountingChoice } from './CountingChoice';
 import { useOverrides, useRules } from '../rules/queries';
-import { DeskContext, everything, useChosen, type Desk, type Filter } from './context';
+import { DeskContext, everything, seasonOptions, useChosen, type Desk, type Filter } from './context';
 import { narrowed } from './matches';
 import { Rail } from './Rail';
 import { Reading } from './Reading';
@@ -120,7 +120,7 @@ export function Workspace() {
         <Choice
           label={text.context.season}
           value={chosen.season}
-          options={[['', text.context.noWeather], ...Object.entries(text.context.seasons)]}
+          options={seasonOptions(client.data)}
           onChange={(season) => change({ season })}
         />
         <Choice

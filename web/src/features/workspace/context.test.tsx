@@ -18,13 +18,13 @@ afterEach(cleanup);
 
 describe('the context in the address', () => {
   it.each<[string, Partial<Chosen>, object]>([
-    ['', usual, { counting: 'clothes', daring: false, months: undefined, occasion: undefined }],
+    ['', usual, { counting: 'clothes', daring: false, season: undefined, occasion: undefined }],
     [
       '?season=winter&occasion=Desk+day&daring=yes',
-      { months: [1], occasion: 'Desk day', daring: true },
-      { counting: 'clothes', daring: true, months: [1], occasion: 'Desk day' },
+      { season: 'winter', occasion: 'Desk day', daring: true },
+      { counting: 'clothes', daring: true, season: 'winter', occasion: 'Desk day' },
     ],
-    ['?season=monsoon', { season: 'monsoon', months: [] }, { months: undefined }],
+    ['?season=monsoon', { season: 'monsoon' }, { season: 'monsoon' }],
     ['?daring=perhaps', { daring: false }, { daring: false }],
     ['?counting=outfits&rows=jacket&columns=shoes', { rows: 'jacket', columns: 'shoes' }, {}],
     ['?counting=clothes&columns=shoes', { rows: 'top', columns: 'bottom' }, { counting: 'clothes' }],

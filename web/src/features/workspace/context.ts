@@ -1,25 +1,23 @@
 import { createContext, useContext } from 'react';
 import { useSearchParams } from 'react-router';
 import type { ClientView, Counts, PieceView } from '../../api/client';
+import { text } from '../../app/messages';
 import { countedSlots, crossed } from './slots';
 
-const middles: Record<string, number[]> = {
-  winter: [1],
-  spring: [4],
-  summer: [7],
-  autumn: [10],
-  year: [1, 4, 7, 10],
-};
+/** The words of a season, of all of them, or of no weather. */
+export function seasonWords(season: string): string {
+  return season === '' ? text.context.noWeather : season === 'year' ? text.context.allYear : season;
+}
 
-/** The months a season is asked about in: its middle one, and of the year that of each season; none for no weather. */
-export function monthsOf(season: string): number[] {
-  return middles[season] ?? [];
+/** What can be asked about: no weather, and the client's seasons whose climate is known. */
+export function seasonOptions(client: Pick<ClientView, 'seasons'> | undefined): [string, string][] {
+  return ['', ...(client?.seasons ?? []).map((season) => season.id)].map((id) => [id, seasonWords(id)]);
 }
 
 /** The context every figure on screen is asked in; it lives in the address, so a page can be shared and reloaded. */
 export interface Chosen {
+  /** One of the client's, the year, or empty for no weather. */
   season: string;
-  months: number[];
   occasion: string;
   counting: string;
   daring: boolean;
@@ -30,7 +28,6 @@ export interface Chosen {
 
 export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) => void] {
   const [search, setSearch] = useSearchParams();
-  const season = search.get('season') ?? '';
   const counting = search.get('counting') ?? 'clothes';
   const [rows, columns] = crossed(
     search.get('rows') ?? 'top',
@@ -38,8 +35,7 @@ export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) 
     countedSlots(counting),
   );
   const chosen: Chosen = {
-    season,
-    months: monthsOf(season),
+    season: search.get('season') ?? '',
     occasion: search.get('occasion') ?? '',
     counting,
     daring: search.get('daring') === 'yes',
@@ -57,7 +53,7 @@ export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) 
 /** The chosen context as the query string of a call. */
 export function contextQuery(chosen: Chosen) {
   return {
-    months: chosen.months.length ? chosen.months : undefined,
+    season: chosen.season || undefined,
     occasion: chosen.occasion || undefined,
     counting: chosen.counting,
     daring: chosen.daring,

@@ -26,7 +26,7 @@ describe('the counts of a wardrobe', () => {
 
   it.each<[string, Partial<Chosen>, object]>([
     ['no weather', {}, { counting: 'clothes', daring: 'false', rows: 'top', columns: 'bottom' }],
-    ['a season', { months: [12, 1, 2] }, { months: '12,1,2' }],
+    ['a season', { season: 'winter' }, { season: 'winter' }],
     ['an occasion', { occasion: 'Council evening' }, { occasion: 'Council evening' }],
     [
       'daring ones, other slots',
@@ -36,7 +36,7 @@ describe('the counts of a wardrobe', () => {
   ])('are asked for in the context: %s', (_, change, query) => {
     live('1', { ...usual, ...change });
     expect(asked()).toMatchObject(query);
-    expect('months' in asked()).toBe(Boolean(change.months));
+    expect('season' in asked()).toBe(Boolean(change.season));
   });
 
   it('are there before the figures of pieces that are not counted', () => {

@@ -30,8 +30,8 @@ export function useLiveCounts(
     rows: chosen.rows,
     columns: chosen.columns,
   });
-  if (chosen.months.length) {
-    search.set('months', chosen.months.join(','));
+  if (chosen.season) {
+    search.set('season', chosen.season);
   }
   if (chosen.occasion) {
     search.set('occasion', chosen.occasion);

@@ -119,6 +119,8 @@ public final class RandomWardrobes {
                 random.nextInt(4) == 0 ? List.of(any(List.of(Zone.values()))) : List.of(),
                 random.nextInt(5) == 0 ? List.of(new Avoidance(null, null, null, Pattern.CHECK, null)) : List.of(),
                 random.nextInt(8) == 0 ? List.of(any(List.of(Sensitivity.values()))) : List.of(),
+                List.of(),
+                null,
                 random.nextInt(5) == 0 ? 5.0 : null,
                 random.nextInt(4) > 0);
         Brief empty = Brief.EMPTY;
@@ -133,7 +135,13 @@ public final class RandomWardrobes {
                 null,
                 empty.laundry(),
                 List.of(),
-                List.of());
+                null,
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                null,
+                null);
         Map<SchoolSwitch, String> schools = new EnumMap<>(SchoolSwitch.class);
         for (SchoolSwitch question : SchoolSwitch.values()) {
             if (random.nextInt(4) == 0) {
@@ -215,9 +223,13 @@ public final class RandomWardrobes {
                 null,
                 random.nextBoolean() ? 30 : 90,
                 1.2,
+                21,
+                null,
                 null,
                 List.of(),
-                null);
+                null,
+                null,
+                false);
     }
 
     private <T> T any(List<T> list) {

@@ -3,6 +3,8 @@ package jomble.server;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import jomble.core.climate.Forecast;
+import jomble.core.climate.SimulatedForecast;
 import jomble.core.counting.Counter;
 import jomble.core.counting.census.DiagramCounter;
 import jomble.core.judgement.RuleCatalogue;
@@ -29,6 +31,11 @@ public class JombleApplication {
     @Bean
     RuleCatalogue ruleCatalogue() {
         return Catalogue.standard();
+    }
+
+    @Bean
+    Forecast forecast() {
+        return new SimulatedForecast();
     }
 
     @Bean

@@ -5,16 +5,45 @@ import java.util.List;
 /**
  * What the client will and will not wear.
  *
+ * @param otherSensitivities what the skin does not bear that no rule knows of, in the client's words
+ * @param healthNote what a stylist should know of the client's health, or null
  * @param maxHeelCm highest heel, or null for no limit
  * @param tucks whether the client tucks tops in
  */
 public record Boundaries(
-        List<Zone> coverage, List<Avoidance> avoid, List<Sensitivity> sensitivities, Double maxHeelCm, boolean tucks) {
-    public static final Boundaries NONE = new Boundaries(List.of(), List.of(), List.of(), null, true);
+        List<Zone> coverage,
+        List<Avoidance> avoid,
+        List<Sensitivity> sensitivities,
+        List<String> otherSensitivities,
+        String healthNote,
+        Double maxHeelCm,
+        boolean tucks) {
+    public static final Boundaries NONE = new Boundaries(List.of(), List.of(), List.of(), List.of(), null, null, true);
 
     public Boundaries {
         coverage = List.copyOf(coverage);
         avoid = List.copyOf(avoid);
         sensitivities = List.copyOf(sensitivities);
+        otherSensitivities = List.copyOf(otherSensitivities);
+    }
+
+    Boundaries covering(List<Zone> others) {
+        return new Boundaries(others, avoid, sensitivities, otherSensitivities, healthNote, maxHeelCm, tucks);
+    }
+
+    Boundaries avoiding(List<Avoidance> others) {
+        return new Boundaries(coverage, others, sensitivities, otherSensitivities, healthNote, maxHeelCm, tucks);
+    }
+
+    Boundaries sensitiveTo(List<Sensitivity> others) {
+        return new Boundaries(coverage, avoid, others, otherSensitivities, healthNote, maxHeelCm, tucks);
+    }
+
+    Boundaries withHeels(Double others) {
+        return new Boundaries(coverage, avoid, sensitivities, otherSensitivities, healthNote, others, tucks);
+    }
+
+    Boundaries tucking(boolean others) {
+        return new Boundaries(coverage, avoid, sensitivities, otherSensitivities, healthNote, maxHeelCm, others);
     }
 }

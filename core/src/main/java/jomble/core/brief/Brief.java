@@ -1,10 +1,12 @@
 package jomble.core.brief;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.colour.Colour;
 import jomble.core.piece.Metal;
+import jomble.core.piece.Money;
 import jomble.core.proportion.Heights;
 
 /**
@@ -15,6 +17,12 @@ import jomble.core.proportion.Heights;
  * @param lengthenLeg whether the client asked for a longer leg line
  * @param hair colour of the hair, or null
  * @param skin colour of the skin, or null
+ * @param place where the client lives, or null
+ * @param seasons the client's own; those usual in the climate when none are named
+ * @param needs those that a stylist set
+ * @param budget for new clothes in a year, or null
+ * @param notes or null
+ * @param photoConsent when the client agreed to photos, or null
  */
 public record Brief(
         Boundaries boundaries,
@@ -27,7 +35,13 @@ public record Brief(
         Colour skin,
         Laundry laundry,
         List<Occasion> occasions,
-        List<ClimateMonth> climate) {
+        String place,
+        List<ClimateMonth> climate,
+        List<Season> seasons,
+        List<Need> needs,
+        Money budget,
+        String notes,
+        LocalDate photoConsent) {
     public static final Brief EMPTY = new Brief(
             Boundaries.NONE,
             Palette.NONE,
@@ -39,14 +53,75 @@ public record Brief(
             null,
             Laundry.WEEKLY,
             List.of(),
-            List.of());
+            null,
+            List.of(),
+            List.of(),
+            List.of(),
+            null,
+            null,
+            null);
 
     public Brief {
         occasions = List.copyOf(occasions);
         climate = List.copyOf(climate);
+        seasons = seasons.isEmpty() ? UsualSeasons.of(climate) : List.copyOf(seasons);
+        needs = List.copyOf(needs);
+    }
+
+    /** Whether the seasons are those usual in the climate. */
+    public boolean hasUsualSeasons() {
+        return seasons.equals(UsualSeasons.of(climate));
+    }
+
+    /** Whether the climate of every month of a season is known. */
+    public boolean knows(Season season) {
+        return season.months().stream().allMatch(month -> climateOf(month).isPresent());
     }
 
     public Optional<ClimateMonth> climateOf(int month) {
         return climate.stream().filter(m -> m.month() == month).findFirst();
+    }
+
+    Brief within(Boundaries others) {
+        return new Brief(
+                others,
+                palette,
+                metals,
+                pmvOffset,
+                heights,
+                lengthenLeg,
+                hair,
+                skin,
+                laundry,
+                occasions,
+                place,
+                climate,
+                seasons,
+                needs,
+                budget,
+                notes,
+                photoConsent);
+    }
+
+    /** The same with other occasions. */
+    public Brief dressingFor(List<Occasion> others) {
+        return new Brief(
+                boundaries,
+                palette,
+                metals,
+                pmvOffset,
+                heights,
+                lengthenLeg,
+                hair,
+                skin,
+                laundry,
+                others,
+                place,
+                climate,
+                seasons,
+                needs,
+                budget,
+                notes,
+                photoConsent);
     }
 }

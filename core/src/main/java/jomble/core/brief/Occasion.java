@@ -1,6 +1,7 @@
 package jomble.core.brief;
 
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * Something the client dresses for.
@@ -12,9 +13,13 @@ import java.util.List;
  * @param maxHeelCm highest heel, or null for no limit
  * @param outdoorMinutes minutes spent outdoors
  * @param met activity indoors in met
- * @param timesPerWeek how often, or null when not said
+ * @param indoorC temperature indoors in °C
+ * @param timesPerWeek how often, or null when not said, or said by the month
+ * @param timesPerMonth how often, or null when not said, or said by the week
  * @param months months it happens in, 1..12; empty for all
+ * @param timeOfDay null when not said
  * @param audience who sees it, or null
+ * @param isPaused whether nothing is planned for it at present
  */
 public record Occasion(
         String name,
@@ -26,15 +31,39 @@ public record Occasion(
         Double maxHeelCm,
         int outdoorMinutes,
         double met,
+        double indoorC,
         Double timesPerWeek,
+        Double timesPerMonth,
         List<Integer> months,
-        String audience) {
+        TimeOfDay timeOfDay,
+        String audience,
+        boolean isPaused) {
     /** Activity of a seated or standing person indoors (ISO 7730 annex B). */
     public static final double USUAL_MET = 1.2;
 
+    /** A heated or cooled room, in °C. */
+    public static final double USUAL_INDOOR_C = 21;
+
+    private static final double MONTHS_PER_WEEK = 12.0 / 52;
+
     /** An occasion that asks for nothing. */
     public static final Occasion ANY = new Occasion(
-            "any occasion", 1, 7, List.of(), Setting.USUAL, false, null, 30, USUAL_MET, null, List.of(), null);
+            "any occasion",
+            1,
+            7,
+            List.of(),
+            Setting.USUAL,
+            false,
+            null,
+            30,
+            USUAL_MET,
+            USUAL_INDOOR_C,
+            null,
+            null,
+            List.of(),
+            null,
+            null,
+            false);
 
     public Occasion {
         if (formalityLow < 1 || formalityHigh > 7 || formalityLow > formalityHigh) {
@@ -44,7 +73,59 @@ public record Occasion(
         months = List.copyOf(months);
     }
 
+    /** How often a week; empty when not said. */
+    public OptionalDouble weekly() {
+        if (timesPerWeek != null) {
+            return OptionalDouble.of(timesPerWeek);
+        }
+        return timesPerMonth == null ? OptionalDouble.empty() : OptionalDouble.of(timesPerMonth * MONTHS_PER_WEEK);
+    }
+
+    public boolean happensIn(Season season) {
+        return months.isEmpty() || season.months().stream().anyMatch(months::contains);
+    }
+
     public boolean requires(DressCode code) {
         return requires.stream().anyMatch(requirement -> requirement.code() == code);
+    }
+
+    Occasion withHeels(Double others) {
+        return new Occasion(
+                name,
+                formalityLow,
+                formalityHigh,
+                requires,
+                setting,
+                work,
+                others,
+                outdoorMinutes,
+                met,
+                indoorC,
+                timesPerWeek,
+                timesPerMonth,
+                months,
+                timeOfDay,
+                audience,
+                isPaused);
+    }
+
+    Occasion requiring(List<Requirement> others) {
+        return new Occasion(
+                name,
+                formalityLow,
+                formalityHigh,
+                others,
+                setting,
+                work,
+                maxHeelCm,
+                outdoorMinutes,
+                met,
+                indoorC,
+                timesPerWeek,
+                timesPerMonth,
+                months,
+                timeOfDay,
+                audience,
+                isPaused);
     }
 }

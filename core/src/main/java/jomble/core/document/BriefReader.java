@@ -2,27 +2,20 @@ package jomble.core.document;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
 import jomble.core.brief.Avoidance;
 import jomble.core.brief.Boundaries;
 import jomble.core.brief.Brief;
-import jomble.core.brief.DressCode;
 import jomble.core.brief.Laundry;
+import jomble.core.brief.Need;
 import jomble.core.brief.Occasion;
 import jomble.core.brief.Palette;
-import jomble.core.brief.Requirement;
 import jomble.core.brief.Sensitivity;
-import jomble.core.brief.Setting;
 import jomble.core.brief.Zone;
-import jomble.core.climate.ClimateMonth;
 import jomble.core.colour.Colour;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.Fibre;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Metal;
@@ -32,8 +25,8 @@ import jomble.core.proportion.Heights;
 import jomble.core.proportion.Landmark;
 import jomble.core.tree.Node;
 
-/** Reads the brief of a wardrobe document. What is not given takes the value of {@link Brief#EMPTY}. */
-final class BriefReader {
+/** The brief of a wardrobe in document form. What is not given takes the value of {@link Brief#EMPTY}. */
+public final class BriefReader {
     private static final List<String> FIELDS = List.of(
             "boundaries",
             "palette",
@@ -45,80 +38,64 @@ final class BriefReader {
             "skin",
             "laundry",
             "occasions",
-            "climate");
-    private static final List<String> OCCASION_FIELDS = List.of(
-            "name",
-            "formalityLow",
-            "formalityHigh",
-            "requires",
-            "work",
-            "maxHeelCm",
-            "setting",
-            "outdoorMinutes",
-            "met",
-            "timesPerWeek",
-            "months",
-            "audience");
-    private static final List<String> CLIMATE_FIELDS =
-            List.of("month", "lowC", "highC", "humidity", "windMs", "rainDays");
-    private static final int MOST = 200;
+            "place",
+            "climate",
+            "seasons",
+            "needs",
+            "budget",
+            "notes",
+            "photoConsent");
+    private static final int MOST_COLOURS = 24;
+    private static final int LONGEST_NOTE = 4000;
 
     private BriefReader() {}
 
-    static Brief read(Node node) {
+    /** What is wrong is reported at the node. */
+    public static Brief read(Node node) {
         node.fields(FIELDS);
         return new Brief(
-                given(node.field("boundaries"), BriefReader::boundaries, Boundaries.NONE),
-                given(node.field("palette"), BriefReader::palette, Palette.NONE),
-                given(node.field("metals"), n -> word(n, Metal.class), null),
-                given(node.field("pmvOffset"), n -> n.decimal(-0.5, 0.5), 0.0),
-                given(node.field("heights"), BriefReader::heights, Heights.MEAN),
-                given(node.field("lengthenLeg"), Node::bool, false),
-                given(node.field("hair"), BriefReader::colour, null),
-                given(node.field("skin"), BriefReader::colour, null),
-                given(node.field("laundry"), BriefReader::laundry, Laundry.WEEKLY),
-                list(node.field("occasions"), BriefReader::occasion),
-                climate(node.field("climate")));
+                Values.given(node.field("boundaries"), BriefReader::boundaries, Boundaries.NONE),
+                Values.given(node.field("palette"), BriefReader::palette, Palette.NONE),
+                Values.given(node.field("metals"), n -> Values.word(n, Metal.class), null),
+                Values.given(node.field("pmvOffset"), n -> n.decimal(-0.5, 0.5), 0.0),
+                Values.given(node.field("heights"), BriefReader::heights, Heights.MEAN),
+                Values.given(node.field("lengthenLeg"), Node::bool, false),
+                Values.given(node.field("hair"), Values::colour, null),
+                Values.given(node.field("skin"), Values::colour, null),
+                Values.given(node.field("laundry"), BriefReader::laundry, Laundry.WEEKLY),
+                Values.distinct(node.field("occasions"), OccasionReader::read, Occasion::name, "an occasion"),
+                Values.given(node.field("place"), n -> n.text(0, 80), null),
+                ClimateReader.months(node.field("climate")),
+                ClimateReader.seasons(node.field("seasons")),
+                Values.list(node.field("needs"), BriefReader::need),
+                Values.given(node.field("budget"), Attribute.COST::read, null),
+                Values.given(node.field("notes"), n -> n.text(0, LONGEST_NOTE), null),
+                Values.given(node.field("photoConsent"), Attribute.ACQUIRED::read, null));
     }
 
-    /** What the node holds, or the fallback when it is absent or wrong; a wrong one is reported. */
-    static <T> T given(Node node, Function<Node, T> read, T fallback) {
-        T value = node.isNull() ? null : read.apply(node);
-        return value == null ? fallback : value;
-    }
-
-    static <T> List<T> list(Node node, Function<Node, T> read) {
-        return node.items(MOST).stream().map(read).filter(Objects::nonNull).toList();
-    }
-
-    static <W extends Enum<W> & Word> W word(Node node, Class<W> type) {
-        if (!node.isText()) {
-            node.reject("not-text", "one of " + String.join(", ", Word.ids(type)) + " is expected here");
-            return null;
-        }
-        Optional<W> word = Word.find(type, (String) node.value());
-        if (word.isEmpty()) {
-            node.rejectUnknown("value", (String) node.value(), Word.ids(type));
-        }
-        return word.orElse(null);
-    }
-
-    static Colour colour(Node node) {
-        if (!node.isText() || !Colour.isHex((String) node.value())) {
-            node.reject("not-a-colour", "a colour of the form #rrggbb is expected here");
-            return null;
-        }
-        return Colour.of((String) node.value());
+    private static Need need(Node node) {
+        node.fields(List.of("occasion", "season", "outfits"));
+        String occasion = node.field("occasion").text(1, 80);
+        String season = node.field("season").text(1, 40);
+        Integer outfits = node.field("outfits").integer(0, 100);
+        return occasion == null || season == null || outfits == null ? null : new Need(occasion, season, outfits);
     }
 
     private static Boundaries boundaries(Node node) {
-        node.fields(List.of("coverage", "avoid", "sensitivities", "maxHeelCm", "tucks"));
+        node.fields(List.of("coverage", "avoid", "sensitivities", "healthNote", "maxHeelCm", "tucks"));
+        List<String> sensitivities = Values.list(node.field("sensitivities"), n -> n.text(1, 80));
         return new Boundaries(
-                list(node.field("coverage"), n -> word(n, Zone.class)),
-                list(node.field("avoid"), BriefReader::avoidance),
-                list(node.field("sensitivities"), n -> word(n, Sensitivity.class)),
-                given(node.field("maxHeelCm"), n -> n.decimal(0, 25), null),
-                given(node.field("tucks"), Node::bool, true));
+                Values.list(node.field("coverage"), n -> Values.word(n, Zone.class)),
+                Values.list(node.field("avoid"), BriefReader::avoidance),
+                sensitivities.stream()
+                        .flatMap(one -> Word.find(Sensitivity.class, one).stream())
+                        .toList(),
+                sensitivities.stream()
+                        .filter(one -> Word.find(Sensitivity.class, one).isEmpty())
+                        .toList(),
+                Values.given(node.field("healthNote"), n -> n.text(0, LONGEST_NOTE), null),
+                Values.given(node.field("maxHeelCm"), n -> n.decimal(0, 25), null),
+                Values.given(node.field("tucks"), Node::bool, true));
     }
 
     private static Avoidance avoidance(Node node) {
@@ -128,11 +105,11 @@ final class BriefReader {
             return null;
         }
         return new Avoidance(
-                given(node.field("kind"), BriefReader::kind, null),
-                given(node.field("fibre"), n -> word(n, Fibre.class), null),
-                given(node.field("colour"), BriefReader::colour, null),
-                given(node.field("pattern"), n -> word(n, Pattern.class), null),
-                given(node.field("metal"), n -> word(n, Metal.class), null));
+                Values.given(node.field("kind"), BriefReader::kind, null),
+                Values.given(node.field("fibre"), n -> Values.word(n, Fibre.class), null),
+                Values.given(node.field("colour"), Values::colour, null),
+                Values.given(node.field("pattern"), n -> Values.word(n, Pattern.class), null),
+                Values.given(node.field("metal"), n -> Values.word(n, Metal.class), null));
     }
 
     private static String kind(Node node) {
@@ -145,10 +122,16 @@ final class BriefReader {
 
     private static Palette palette(Node node) {
         node.fields(List.of("base", "accents", "avoid"));
-        return new Palette(
-                list(node.field("base"), BriefReader::colour),
-                list(node.field("accents"), BriefReader::colour),
-                list(node.field("avoid"), BriefReader::colour));
+        return new Palette(colours(node.field("base")), colours(node.field("accents")), colours(node.field("avoid")));
+    }
+
+    private static List<Colour> colours(Node node) {
+        List<Colour> colours = Values.list(node, Values::colour);
+        if (colours.size() > MOST_COLOURS) {
+            node.reject(
+                    "too-many", "at most %d colours are expected here: more are no palette".formatted(MOST_COLOURS));
+        }
+        return colours;
     }
 
     private static Heights heights(Node node) {
@@ -165,88 +148,96 @@ final class BriefReader {
                 measured.put(landmarks.get(name), cm == null ? 0.0 : cm);
             }
         });
-        return new Heights(given(node.field("statureCm"), n -> n.decimal(50, 250), null), measured);
+        return new Heights(Values.given(node.field("statureCm"), n -> n.decimal(50, 250), null), measured);
     }
 
     private static Laundry laundry(Node node) {
-        node.fields(List.of("intervalDays", "dryCleanVisitsPerMonth"));
+        node.fields(List.of("intervalDays", "dryingDays", "dryCleanVisitsPerMonth"));
         return new Laundry(
-                given(node.field("intervalDays"), n -> n.integer(1, 90), Laundry.WEEKLY.intervalDays()),
-                given(
+                Values.given(node.field("intervalDays"), n -> n.integer(1, 90), Laundry.WEEKLY.intervalDays()),
+                Values.given(node.field("dryingDays"), n -> n.integer(0, 14), Laundry.WEEKLY.dryingDays()),
+                Values.given(
                         node.field("dryCleanVisitsPerMonth"),
                         n -> n.integer(0, 31),
                         Laundry.WEEKLY.dryCleanVisitsPerMonth()));
     }
 
-    static Occasion occasion(Node node) {
-        node.fields(OCCASION_FIELDS);
-        Occasion any = Occasion.ANY;
-        int low = given(node.field("formalityLow"), n -> n.integer(1, 7), any.formalityLow());
-        int high = given(node.field("formalityHigh"), n -> n.integer(1, 7), any.formalityHigh());
-        if (low > high) {
-            node.field("formalityLow").reject("out-of-order", "formalityLow is above formalityHigh");
-            return null;
-        }
-        return new Occasion(
-                given(node.field("name"), n -> n.text(1, 80), any.name()),
-                low,
-                high,
-                list(node.field("requires"), BriefReader::requirement),
-                given(node.field("setting"), n -> word(n, Setting.class), any.setting()),
-                given(node.field("work"), Node::bool, false),
-                given(node.field("maxHeelCm"), n -> n.decimal(0, 25), null),
-                given(node.field("outdoorMinutes"), n -> n.integer(0, 1440), any.outdoorMinutes()),
-                given(node.field("met"), n -> n.decimal(0.8, 4), any.met()),
-                given(node.field("timesPerWeek"), n -> n.decimal(0, 50), null),
-                list(node.field("months"), n -> n.integer(1, 12)),
-                given(node.field("audience"), n -> n.text(0, 80), null));
+    public static Map<String, Object> write(Brief brief) {
+        Map<String, Object> boundaries = Values.tree(
+                "coverage", Values.ids(brief.boundaries().coverage()),
+                "avoid",
+                        brief.boundaries().avoid().stream()
+                                .map(BriefReader::avoidance)
+                                .toList(),
+                "sensitivities", sensitivities(brief.boundaries()),
+                "healthNote", brief.boundaries().healthNote(),
+                "maxHeelCm", brief.boundaries().maxHeelCm(),
+                "tucks", brief.boundaries().tucks());
+        Map<String, Object> palette = Values.tree(
+                "base", Values.hexes(brief.palette().base()),
+                "accents", Values.hexes(brief.palette().accents()),
+                "avoid", Values.hexes(brief.palette().avoid()));
+        Map<String, Object> heights = Values.tree("statureCm", brief.heights().statureCm());
+        brief.heights().measuredCm().forEach((landmark, cm) -> heights.put(landmark.fieldName(), cm));
+        return Values.tree(
+                "boundaries", boundaries,
+                "palette", palette,
+                "metals", Values.id(brief.metals()),
+                "pmvOffset", brief.pmvOffset(),
+                "heights", heights,
+                "lengthenLeg", brief.lengthenLeg(),
+                "hair", Values.hex(brief.hair()),
+                "skin", Values.hex(brief.skin()),
+                "laundry",
+                        Values.tree(
+                                "intervalDays", brief.laundry().intervalDays(),
+                                "dryingDays", brief.laundry().dryingDays(),
+                                "dryCleanVisitsPerMonth", brief.laundry().dryCleanVisitsPerMonth()),
+                "occasions",
+                        brief.occasions().stream().map(OccasionReader::write).toList(),
+                "place", brief.place(),
+                "climate", brief.climate().stream().map(ClimateReader::write).toList(),
+                "seasons",
+                        brief.hasUsualSeasons()
+                                ? null
+                                : brief.seasons().stream()
+                                        .map(ClimateReader::write)
+                                        .toList(),
+                "needs",
+                        brief.needs().isEmpty()
+                                ? null
+                                : brief.needs().stream().map(BriefReader::need).toList(),
+                "budget", brief.budget() == null ? null : Attribute.COST.write(brief.budget()),
+                "notes", brief.notes(),
+                "photoConsent",
+                        brief.photoConsent() == null
+                                ? null
+                                : brief.photoConsent().toString());
     }
 
-    private static Requirement requirement(Node node) {
-        if (!node.isObject()) {
-            DressCode code = word(node, DressCode.class);
-            return code == null ? null : new Requirement(code, List.of());
-        }
-        Map<String, Node> fields = node.fields(List.of("colours", "not-colours"));
-        if (fields.size() != 1) {
-            node.reject("one-of", "one list named colours or not-colours is expected here");
-            return null;
-        }
-        boolean wanted = fields.containsKey("colours");
-        return new Requirement(
-                wanted ? DressCode.COLOURS : DressCode.NOT_COLOURS,
-                list(node.field(wanted ? "colours" : "not-colours"), BriefReader::colour));
+    private static Map<String, Object> avoidance(Avoidance avoidance) {
+        return Values.tree(
+                "kind", avoidance.kind(),
+                "fibre", Values.id(avoidance.fibre()),
+                "colour", Values.hex(avoidance.colour()),
+                "pattern", Values.id(avoidance.pattern()),
+                "metal", Values.id(avoidance.metal()));
     }
 
-    private static List<ClimateMonth> climate(Node node) {
-        Set<Integer> seen = new HashSet<>();
-        return list(node, n -> {
-            ClimateMonth month = month(n);
-            if (month != null && !seen.add(month.month())) {
-                n.field("month").reject("twice", "the month " + month.month() + " is given twice");
-            }
-            return month;
-        });
+    /** Whether two briefs in document form say the same; one with a mistake in it says nothing. */
+    public static boolean isSame(Object one, Object other) {
+        Node first = Node.root(one);
+        Node second = Node.root(other);
+        return read(first).equals(read(second));
     }
 
-    private static ClimateMonth month(Node node) {
-        node.fields(CLIMATE_FIELDS);
-        Integer month = node.field("month").integer(1, 12);
-        Double low = node.field("lowC").decimal(-60, 60);
-        Double high = node.field("highC").decimal(-60, 60);
-        if (month == null || low == null || high == null) {
-            return null;
-        }
-        if (low > high) {
-            node.field("lowC").reject("out-of-order", "lowC is above highC");
-            return null;
-        }
-        return new ClimateMonth(
-                month,
-                low,
-                high,
-                given(node.field("humidity"), n -> n.decimal(0, 100), 50.0),
-                given(node.field("windMs"), n -> n.decimal(0, 100), 0.0),
-                given(node.field("rainDays"), n -> n.decimal(0, 31), 0.0));
+    private static Map<String, Object> need(Need need) {
+        return Values.tree("occasion", need.occasion(), "season", need.season(), "outfits", need.outfits());
+    }
+
+    private static List<String> sensitivities(Boundaries boundaries) {
+        List<String> all = new ArrayList<>(Values.ids(boundaries.sensitivities()));
+        all.addAll(boundaries.otherSensitivities());
+        return all;
     }
 }

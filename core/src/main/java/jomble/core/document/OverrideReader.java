@@ -29,9 +29,9 @@ final class OverrideReader {
                     piece.reject("twice", "the piece " + id + " is named twice");
                 }
             }
-            Ruling.Decision decision = BriefReader.word(item.field("decision"), Ruling.Decision.class);
-            String reason = BriefReader.given(item.field("reason"), n -> n.text(0, 400), "");
-            String by = BriefReader.given(item.field("by"), n -> n.text(0, 80), "");
+            Ruling.Decision decision = Values.word(item.field("decision"), Ruling.Decision.class);
+            String reason = Values.given(item.field("reason"), n -> n.text(0, 400), "");
+            String by = Values.given(item.field("by"), n -> n.text(0, 80), "");
             boolean tooFew = pieces.isEmpty() || pieces.size() == 1 && decision == Ruling.Decision.APPROVED;
             if (tooFew) {
                 item.field("pieces")

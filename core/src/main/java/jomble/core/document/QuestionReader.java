@@ -57,14 +57,13 @@ public final class QuestionReader {
     public static Question read(Node request, Wardrobe wardrobe) {
         Node node = request.field("context");
         node.fields(CONTEXT_FIELDS);
-        Occasion occasion = BriefReader.given(node.field("occasion"), BriefReader::occasion, Occasion.ANY);
+        Occasion occasion = Values.given(node.field("occasion"), OccasionReader::read, Occasion.ANY);
         HouseRules asked =
-                new HouseRules(BriefReader.given(node.field("schools"), HouseRulesReader::schools, Map.of()), Map.of());
+                new HouseRules(Values.given(node.field("schools"), HouseRulesReader::schools, Map.of()), Map.of());
         HouseRules rules = wardrobe.rules().with(asked);
-        CountedSlots counted =
-                BriefReader.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
-        boolean daring = BriefReader.given(node.field("includeDaring"), Node::bool, false);
-        LocalDate date = BriefReader.given(node.field("date"), QuestionReader::date, null);
+        CountedSlots counted = Values.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
+        boolean daring = Values.given(node.field("includeDaring"), Node::bool, false);
+        LocalDate date = Values.given(node.field("date"), QuestionReader::date, null);
         JudgementContext context = new JudgementContext(
                 wardrobe.brief(),
                 occasion,
@@ -134,10 +133,10 @@ public final class QuestionReader {
         return Optional.of(new Weather(
                 low,
                 high,
-                BriefReader.given(node.field("humidity"), n -> n.decimal(0, 100), 50.0),
-                BriefReader.given(node.field("windMs"), n -> n.decimal(0, 100), 0.0),
-                BriefReader.given(node.field("rainChance"), n -> n.decimal(0, 1), 0.0),
-                BriefReader.given(node.field("indoors"), Node::bool, false)));
+                Values.given(node.field("humidity"), n -> n.decimal(0, 100), 50.0),
+                Values.given(node.field("windMs"), n -> n.decimal(0, 100), 0.0),
+                Values.given(node.field("rainChance"), n -> n.decimal(0, 1), 0.0),
+                Values.given(node.field("indoors"), Node::bool, false)));
     }
 
     /** Whether a word stands for counted slots. */
@@ -153,7 +152,7 @@ public final class QuestionReader {
             }
             return preset;
         }
-        List<Slot> slots = BriefReader.list(node, n -> BriefReader.word(n, Slot.class));
+        List<Slot> slots = Values.list(node, n -> Values.word(n, Slot.class));
         if (slots.isEmpty()) {
             node.reject("too-few", "a preset or at least one slot is expected here");
             return null;
@@ -210,14 +209,14 @@ public final class QuestionReader {
     public static List<PieceId> pieceIds(Node node, Wardrobe wardrobe) {
         Map<String, Piece> pieces = new LinkedHashMap<>();
         wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
-        return BriefReader.list(
+        return Values.list(
                 node, n -> n.text(1, 64) == null || piece(n, pieces) == null ? null : new PieceId((String) n.value()));
     }
 
     /** Reads pairs of slots such as {@code ["top", "bottom"]}. */
     public static List<SlotPair> slotPairs(Node node) {
-        return BriefReader.list(node, n -> {
-            List<Slot> slots = BriefReader.list(n, s -> BriefReader.word(s, Slot.class));
+        return Values.list(node, n -> {
+            List<Slot> slots = Values.list(n, s -> Values.word(s, Slot.class));
             if (slots.size() != 2 || slots.get(0) == slots.get(1)) {
                 n.reject("not-a-pair", "two different slots are expected here");
                 return null;

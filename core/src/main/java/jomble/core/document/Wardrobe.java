@@ -69,6 +69,11 @@ public record Wardrobe(
         return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, others, carried);
     }
 
+    /** This wardrobe with another brief. */
+    public Wardrobe briefed(Brief other) {
+        return new Wardrobe(other, kinds, pieces, sets, wears, overrides, rules, carried);
+    }
+
     public Map<String, SetKind> setKinds() {
         Map<String, SetKind> kinds = new LinkedHashMap<>();
         sets.forEach(set -> kinds.put(set.id(), set.kind()));

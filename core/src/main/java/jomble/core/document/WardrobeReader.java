@@ -59,7 +59,7 @@ public final class WardrobeReader {
     static Wardrobe read(Node node, Kinds known) {
         node.fields(FIELDS);
         checkFormat(node);
-        Brief brief = BriefReader.given(node.field("brief"), BriefReader::read, Brief.EMPTY);
+        Brief brief = Values.given(node.field("brief"), BriefReader::read, Brief.EMPTY);
         Kinds kinds = KindReader.readAll(node.field("kinds"), known);
         List<Piece> pieces = pieces(node.field("pieces"), kinds);
         Map<String, List<Object>> carried = new LinkedHashMap<>();
@@ -112,8 +112,8 @@ public final class WardrobeReader {
         for (Node item : node.items(MOST_PIECES)) {
             item.fields(List.of("id", "kind", "label"));
             String id = item.field("id").text(1, 64);
-            SetKind kind = BriefReader.word(item.field("kind"), SetKind.class);
-            String label = BriefReader.given(item.field("label"), n -> n.text(0, 80), "");
+            SetKind kind = Values.word(item.field("kind"), SetKind.class);
+            String label = Values.given(item.field("label"), n -> n.text(0, 80), "");
             if (id != null && !seen.add(id)) {
                 item.field("id").reject("twice", "the set " + id + " is given twice");
             } else if (id != null && kind != null) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import jomble.core.brief.Brief;
 import jomble.core.entry.EntryLine;
 import jomble.core.entry.EntryReading;
 import jomble.core.piece.Attribute;
@@ -20,7 +21,7 @@ import jomble.core.tree.Node;
  * Changes that are only thought of, in document form:
  *
  * <pre>{@code {"without": ["p1"], "changed": [{"id": "p2", "hem": "ankle"}], "added": [{"id": "new", "kind": "shirt"}],
- * "lines": ["blazer navy wool"], "house": {"schools": {"metals": "mixed"}}}}</pre>
+ * "lines": ["blazer navy wool"], "house": {"schools": {"metals": "mixed"}}, "brief": {"lengthenLeg": true}}}</pre>
  */
 public final class WhatIfReader {
     private static final int MOST_PIECES = 200;
@@ -44,14 +45,27 @@ public final class WhatIfReader {
         if (node.isNull()) {
             return WhatIf.NOTHING;
         }
-        node.fields(List.of("without", "changed", "added", "lines", "house"));
+        node.fields(List.of("without", "changed", "added", "lines", "house", "brief"));
         WhatIfReader reader = new WhatIfReader(wardrobe, kinds);
         Set<PieceId> without = Set.copyOf(QuestionReader.pieceIds(node.field("without"), wardrobe));
         List<Piece> changed = reader.changed(node.field("changed"));
         List<Piece> added = reader.added(node.field("added"));
         added.addAll(reader.ofLines(node.field("lines")));
         Node house = node.field("house");
-        return new WhatIf(without, changed, added, house.isNull() ? null : HouseRulesReader.read(house));
+        Node brief = node.field("brief");
+        return new WhatIf(
+                without,
+                changed,
+                added,
+                house.isNull() ? null : HouseRulesReader.read(house),
+                brief.isNull() ? null : brief(brief, wardrobe));
+    }
+
+    /** The brief with some of its parts as they would be. */
+    private static Brief brief(Node node, Wardrobe wardrobe) {
+        Map<String, Object> tree = new LinkedHashMap<>(BriefReader.write(wardrobe.brief()));
+        node.members().forEach((part, value) -> tree.put(part, value.value()));
+        return BriefReader.read(node.instead(tree));
     }
 
     private List<Piece> changed(Node nodes) {

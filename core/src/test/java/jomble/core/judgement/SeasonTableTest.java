@@ -17,9 +17,9 @@ import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
 import jomble.core.counting.census.DiagramCounter;
+import jomble.core.document.OccasionReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
-import jomble.core.document.WardrobeWriter;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
@@ -133,7 +133,7 @@ class SeasonTableTest {
     private static List<Map<String, Object>> occasions(Map<String, Object> wardrobe) {
         Node node = Node.root(Map.of("wardrobe", wardrobe, "context", Map.of()));
         return QuestionReader.read(node).wardrobe().brief().occasions().stream()
-                .map(WardrobeWriter::occasion)
+                .map(OccasionReader::write)
                 .toList();
     }
 

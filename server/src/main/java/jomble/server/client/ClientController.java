@@ -35,8 +35,17 @@ class ClientController {
 
     record SetView(String id, String kind, String label) {}
 
+    /** @param id what it is asked for by; {@code asked} are the months it is asked in */
+    record AskedSeasonView(String id, List<Integer> asked) {}
+
+    /** @param seasons those whose climate is known */
     record ClientView(
-            UUID id, String name, List<OccasionView> occasions, List<MonthView> climate, List<SetView> sets) {}
+            UUID id,
+            String name,
+            List<OccasionView> occasions,
+            List<MonthView> climate,
+            List<AskedSeasonView> seasons,
+            List<SetView> sets) {}
 
     @GetMapping
     List<ClientSummary> all() {
@@ -60,6 +69,10 @@ class ClientController {
                 brief.occasions().stream().map(ClientController::view).toList(),
                 brief.climate().stream()
                         .map(m -> new MonthView(m.month(), m.lowC(), m.highC()))
+                        .toList(),
+                AskedSeason.of(brief).stream()
+                        .filter(season -> !season.id().isEmpty())
+                        .map(season -> new AskedSeasonView(season.id(), season.asked()))
                         .toList(),
                 wardrobe.sets().stream()
                         .map(s -> new SetView(s.id(), s.kind().id(), s.label()))

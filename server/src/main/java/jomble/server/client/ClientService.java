@@ -6,10 +6,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import jomble.core.brief.Brief;
+import jomble.core.document.BriefReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.document.WardrobeWriter;
 import jomble.core.piece.Kinds;
+import jomble.core.tree.Node;
 import jomble.server.history.History;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
@@ -81,17 +84,36 @@ public class ClientService {
         find(id).reframe(frame);
     }
 
-    /** Changes one part of the brief, in document form. */
+    /**
+     * Changes parts of the brief in one step.
+     *
+     * @param set by name of the part, in document form; null takes a part back to what it is by default
+     * @param seen the same parts as they were when they were read; null to change them whatever they are
+     * @return the brief as it is kept
+     * @throws ProblemException when one of the parts was changed since
+     */
     @Transactional
-    public void changeBrief(UUID id, String part, Object value) {
+    public Brief changeBrief(UUID id, Map<String, Object> set, Map<String, Object> seen) {
         Map<String, Object> frame = frame(id);
         Map<String, Object> brief = new LinkedHashMap<>();
         if (frame.get("brief") instanceof Map<?, ?> before) {
             before.forEach((key, old) -> brief.put(key.toString(), old));
         }
-        brief.put(part, value);
-        frame.put("brief", brief);
+        if (seen != null && !BriefReader.isSame(brief, with(brief, seen))) {
+            throw ProblemException.stale();
+        }
+        Node node = Node.at("", Map.of("brief", with(brief, set)));
+        Brief changed = BriefReader.read(node.field("brief"));
+        node.finish();
+        frame.put("brief", BriefReader.write(changed));
         keepFrame(id, WardrobeReader.read(frame, Kinds.shipped()), Ids.next());
+        return changed;
+    }
+
+    private static Map<String, Object> with(Map<String, Object> brief, Map<String, Object> parts) {
+        Map<String, Object> changed = new LinkedHashMap<>(brief);
+        changed.putAll(parts);
+        return changed;
     }
 
     /** Makes a set known, or renames it, as part of a step. A set stays known when its last piece leaves, so that undo can bring it back. */

@@ -1,7 +1,6 @@
 package jomble.server.counting;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +8,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import jomble.core.climate.Season;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
@@ -23,6 +21,7 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
+import jomble.server.client.AskedSeason;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.document.NamedPieces;
@@ -82,14 +81,14 @@ class ClientCountController {
     @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter counts(
             @PathVariable UUID clientId,
-            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String season,
             @RequestParam(required = false) String occasion,
             @RequestParam(required = false) String counting,
             @RequestParam(defaultValue = "false") boolean daring,
             @RequestParam(defaultValue = "top") String rows,
             @RequestParam(defaultValue = "bottom") String columns,
             @RequestParam(required = false) String whatIf) {
-        Chosen chosen = new Chosen(months, occasion, counting, daring);
+        Chosen chosen = new Chosen(season, occasion, counting, daring);
         SlotPair across = across(rows, columns);
         if (whatIf != null) {
             return live.stream(asked(clientId, chosen, across, tree(whatIf)), List.of());
@@ -106,22 +105,22 @@ class ClientCountController {
     /**
      * Streams {@code progress} events and then how the counts of this context and of another differ, as {@code difference}.
      *
-     * @param thenMonths the other context, {@code thenOccasion} and {@code thenDaring} likewise
+     * @param thenSeason the other context, {@code thenOccasion} and {@code thenDaring} likewise
      * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
      */
     @GetMapping(path = "/counts/difference", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter difference(
             @PathVariable UUID clientId,
-            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String season,
             @RequestParam(required = false) String occasion,
             @RequestParam(required = false) String counting,
             @RequestParam(defaultValue = "false") boolean daring,
-            @RequestParam(required = false) List<Integer> thenMonths,
+            @RequestParam(required = false) String thenSeason,
             @RequestParam(required = false) String thenOccasion,
             @RequestParam(defaultValue = "false") boolean thenDaring,
             @RequestParam(required = false) String whatIf) {
-        Chosen now = new Chosen(months, occasion, counting, daring);
-        Chosen then = new Chosen(thenMonths, thenOccasion, counting, thenDaring);
+        Chosen now = new Chosen(season, occasion, counting, daring);
+        Chosen then = new Chosen(thenSeason, thenOccasion, counting, thenDaring);
         return live.streamDifference(
                 asked(clientId, now, SlotPair.TOPS_AND_BOTTOMS, null),
                 asked(clientId, then, SlotPair.TOPS_AND_BOTTOMS, tree(whatIf)));
@@ -130,41 +129,28 @@ class ClientCountController {
     /**
      * Streams the ladder as {@code step} events, smallest first, then the bases of the season's weakest month as one called {@code weakest}
      * and the fresh days of the client's week as one called {@code days}; then {@code complete}.
-     *
-     * @param season the one whose weakest month is told, such as {@code winter}, if its climate is known; none without it
      */
     @GetMapping(path = "/counts/ladder", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter ladder(
             @PathVariable UUID clientId,
-            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String season,
             @RequestParam(required = false) String occasion,
-            @RequestParam(defaultValue = "false") boolean daring,
-            @RequestParam(required = false) String season) {
+            @RequestParam(defaultValue = "false") boolean daring) {
         Function<Chosen, Question> asking = questions.asking(clientId);
-        Question question = asking.apply(new Chosen(months, occasion, null, daring));
+        Question question = asking.apply(new Chosen(season, occasion, null, daring));
         FreshDaysOfBrief freshDays = new FreshDaysOfBrief(counter);
-        boolean isKnown =
-                season != null && LikelyNext.seasons(question.wardrobe()).contains(season(season));
-        List<LiveCounts.Month> ofSeason =
-                isKnown ? months(season(season), asking, new Chosen(null, occasion, "bases", daring)) : List.of();
+        AskedSeason asked = AskedSeason.find(question.wardrobe().brief(), season);
         return live.streamLadder(
                 question.toCount(),
-                ofSeason,
+                months(asked, asking, new Chosen(null, occasion, "bases", daring)),
                 progress -> freshDays.of(question.wardrobe(), question.contexts(), progress));
     }
 
-    private static Season season(String id) {
-        return Arrays.stream(Season.values())
-                .filter(season -> season.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("The season " + id));
-    }
-
     /** A question in every month of a season. */
-    private static List<LiveCounts.Month> months(Season season, Function<Chosen, Question> asking, Chosen chosen) {
+    private static List<LiveCounts.Month> months(AskedSeason season, Function<Chosen, Question> asking, Chosen chosen) {
         return season.months().stream()
                 .map(month -> new LiveCounts.Month(
-                        month, asking.apply(chosen.in(List.of(month))).toCount()))
+                        month, asking.apply(chosen.in(month)).toCount()))
                 .toList();
     }
 
@@ -183,9 +169,9 @@ class ClientCountController {
         List<String> occasions = new ArrayList<>(List.of(""));
         wardrobe.brief().occasions().forEach(occasion -> occasions.add(occasion.name()));
         List<LiveCounts.Cell> cells = new ArrayList<>();
-        for (Season season : LikelyNext.seasons(wardrobe)) {
+        for (AskedSeason season : AskedSeason.of(wardrobe.brief())) {
             for (String occasion : occasions) {
-                Chosen chosen = new Chosen(season.middle(), occasion, counting, daring);
+                Chosen chosen = new Chosen(season.id(), occasion, counting, daring);
                 Question question = asking.apply(chosen);
                 cells.add(new LiveCounts.Cell(
                         season.id(),
@@ -246,7 +232,7 @@ class ClientCountController {
     @GetMapping("/outfits")
     CombinationsView outfits(
             @PathVariable UUID clientId,
-            @RequestParam(required = false) List<Integer> months,
+            @RequestParam(required = false) String season,
             @RequestParam(required = false) String occasion,
             @RequestParam(required = false) String counting,
             @RequestParam(defaultValue = "false") boolean daring,
@@ -258,7 +244,7 @@ class ClientCountController {
             @RequestParam(defaultValue = "0") int offset,
             @RequestParam(defaultValue = "20") int limit) {
         boolean isOnlyDaring = isOnlyDaring(verdict);
-        Question question = questions.ask(clientId, new Chosen(months, occasion, counting, daring || isOnlyDaring));
+        Question question = questions.ask(clientId, new Chosen(season, occasion, counting, daring || isOnlyDaring));
         List<PieceId> ids = NamedPieces.read("/containing", containing, question.wardrobe());
         CountQuestion asked = question.toCount()
                 .containing(ids)

@@ -1,21 +1,16 @@
 package jomble.server.counting;
 
-import java.util.Arrays;
-import java.util.List;
-import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jomble.core.brief.Occasion;
-import jomble.core.climate.ClimateMonth;
-import jomble.core.climate.Season;
 import jomble.core.document.Wardrobe;
+import jomble.server.client.AskedSeason;
 import jomble.server.document.ClientQuestions.Chosen;
 
 /** Contexts of a wardrobe that a stylist is likely to look at next, the likeliest first. */
 final class LikelyNext {
     /** What a wardrobe is opened with. */
-    static final Chosen OPENING = new Chosen(List.of(), null, null, false);
+    static final Chosen OPENING = new Chosen(null, null, null, false);
 
     private LikelyNext() {}
 
@@ -28,24 +23,14 @@ final class LikelyNext {
     static Stream<Chosen> oneSwitchFurther(Wardrobe wardrobe, Chosen now) {
         Stream<Chosen> onOccasions = Stream.concat(
                         Stream.of(""), wardrobe.brief().occasions().stream().map(Occasion::name))
-                .map(occasion -> new Chosen(now.months(), occasion, now.counting(), now.daring()));
-        Stream<Chosen> daring = Stream.of(new Chosen(now.months(), now.occasion(), now.counting(), !now.daring()));
+                .map(occasion -> new Chosen(now.season(), occasion, now.counting(), now.daring()));
+        Stream<Chosen> daring = Stream.of(new Chosen(now.season(), now.occasion(), now.counting(), !now.daring()));
         Stream<Chosen> inSlots = Stream.of("clothes", "outfits", "looks")
-                .map(counting -> new Chosen(now.months(), now.occasion(), counting, now.daring()));
+                .map(counting -> new Chosen(now.season(), now.occasion(), counting, now.daring()));
         return Stream.of(inSeasons(wardrobe, now), onOccasions, daring, inSlots).flatMap(Function.identity());
     }
 
     private static Stream<Chosen> inSeasons(Wardrobe wardrobe, Chosen now) {
-        return seasons(wardrobe).stream()
-                .map(season -> new Chosen(season.middle(), now.occasion(), now.counting(), now.daring()));
-    }
-
-    /** The seasons whose climate is known. */
-    static List<Season> seasons(Wardrobe wardrobe) {
-        Set<Integer> known =
-                wardrobe.brief().climate().stream().map(ClimateMonth::month).collect(Collectors.toSet());
-        return Arrays.stream(Season.values())
-                .filter(season -> known.containsAll(season.months()))
-                .toList();
+        return AskedSeason.of(wardrobe.brief()).stream().map(season -> now.in(season.id()));
     }
 }

@@ -162,7 +162,8 @@ class LiveCounts {
         });
     }
 
-    private Totals totals(CountQuestion question, Progress progress) {
+    /** The totals, counted now where they are not known. */
+    Totals totals(CountQuestion question, Progress progress) {
         Totals found = totals.get(question);
         if (found == null) {
             found = counter.totals(question, progress);
@@ -195,6 +196,16 @@ class LiveCounts {
         static StepView of(String step, Integer month, Totals totals) {
             return new StepView(step, month, CountsView.exact(totals.total()), CountsView.exact(totals.daring()));
         }
+    }
+
+    /** Each of several things that are counted, as it is; then {@code complete}. */
+    SseEmitter streamEach(String name, List<Function<Progress, Object>> parts) {
+        return inBackground((emitter, progress) -> {
+            for (int i = 0; i < parts.size(); i++) {
+                send(emitter, name, parts.get(i).apply(progress.partOf(i, parts.size())));
+            }
+            send(emitter, "complete", Map.of());
+        });
     }
 
     /** The totals of many contexts, each as it is counted, and then each of a season with its weakest month. */
@@ -293,6 +304,11 @@ class LiveCounts {
             known.put(asked, found);
         }
         return found;
+    }
+
+    /** The counts without the figures of uncounted pieces, counted now where they are not known. */
+    Counts counts(CountQuestion question, Progress progress) {
+        return first(new Asked(question, SlotPair.TOPS_AND_BOTTOMS), progress).counts();
     }
 
     private static long millisSince(long start) {

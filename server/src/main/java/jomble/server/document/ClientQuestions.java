@@ -1,20 +1,20 @@
 package jomble.server.document;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import jomble.core.brief.Occasion;
+import jomble.core.document.OccasionReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.Wardrobe;
-import jomble.core.document.WardrobeWriter;
 import jomble.core.document.WhatIf;
 import jomble.core.document.WhatIfReader;
 import jomble.core.tree.Node;
+import jomble.server.client.AskedSeason;
 import jomble.server.house.HouseRulesService;
 import jomble.server.kind.KindService;
 import jomble.server.piece.PieceService;
@@ -37,17 +37,22 @@ public class ClientQuestions {
     /**
      * The context chosen on screen.
      *
-     * @param months months of the season, empty for no weather; one that is none is told of when the question is asked
+     * @param season one of the client's, the year, or null or blank for no weather
+     * @param month one month to ask in, or null for those the season is asked in
      * @param occasion name of one of the brief's occasions, null or blank for any
      * @param counting preset of counted slots, or slots with commas between them; null for outfits
      */
-    public record Chosen(List<Integer> months, String occasion, String counting, boolean daring) {
-        public Chosen {
-            months = months == null ? List.of() : Collections.unmodifiableList(months);
+    public record Chosen(String season, Integer month, String occasion, String counting, boolean daring) {
+        public Chosen(String season, String occasion, String counting, boolean daring) {
+            this(season, null, occasion, counting, daring);
         }
 
-        public Chosen in(List<Integer> otherMonths) {
-            return new Chosen(otherMonths, occasion, counting, daring);
+        public Chosen in(String otherSeason) {
+            return new Chosen(otherSeason, occasion, counting, daring);
+        }
+
+        public Chosen in(int oneMonth) {
+            return new Chosen(season, oneMonth, occasion, counting, daring);
         }
     }
 
@@ -74,17 +79,29 @@ public class ClientQuestions {
 
     /** The questions of a wardrobe as it is now, for any context: nothing more is read when they are asked. */
     public Function<Chosen, Question> asking(UUID clientId) {
-        Wardrobe governed = house.governed(pieces.wardrobe(clientId));
+        return asking(wardrobe(clientId));
+    }
+
+    /** The wardrobe with the studio's rules beneath its own. */
+    public Wardrobe wardrobe(UUID clientId) {
+        return house.governed(pieces.wardrobe(clientId));
+    }
+
+    /** The questions of a wardrobe that has the studio's rules beneath its own, for any context. */
+    public static Function<Chosen, Question> asking(Wardrobe governed) {
         return chosen -> asked(governed, chosen);
     }
 
     private static Question asked(Wardrobe wardrobe, Chosen chosen) {
         Map<String, Object> context = new LinkedHashMap<>();
-        if (!chosen.months().isEmpty()) {
-            context.put("months", new ArrayList<Object>(chosen.months()));
+        List<Integer> months = chosen.month() == null
+                ? AskedSeason.find(wardrobe.brief(), chosen.season()).asked()
+                : List.of(chosen.month());
+        if (!months.isEmpty()) {
+            context.put("months", new ArrayList<Object>(months));
         }
         if (chosen.occasion() != null && !chosen.occasion().isBlank()) {
-            context.put("occasion", WardrobeWriter.occasion(occasion(wardrobe, chosen.occasion())));
+            context.put("occasion", OccasionReader.write(occasion(wardrobe, chosen.occasion())));
         }
         if (chosen.counting() != null) {
             context.put("countedSlots", counted(chosen.counting()));

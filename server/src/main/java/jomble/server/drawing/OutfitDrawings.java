@@ -56,14 +56,19 @@ public class OutfitDrawings {
 
     /** A combination of a list on the form, the coat left out. */
     public String figure(Combination combination, Wardrobe wardrobe) {
-        List<Worn> worn = new ArrayList<>();
-        combination.slots().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
-        combination.filled().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
-        Judgement best = new Judge(catalogue, combination.context()).best(Outfit.of(worn));
+        Judgement best = new Judge(catalogue, combination.context()).best(outfit(combination, wardrobe));
         List<Worn> indoors = best.outfit().worn().stream()
                 .filter(one -> one.slot() != Slot.COAT)
                 .toList();
         return Figure.of(Outfit.of(indoors), combination.context().brief().heights(), false);
+    }
+
+    /** What is worn of a combination, with what completes it. */
+    public static Outfit outfit(Combination combination, Wardrobe wardrobe) {
+        List<Worn> worn = new ArrayList<>();
+        combination.slots().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
+        combination.filled().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
+        return Outfit.of(worn);
     }
 
     private static List<Piece> pieces(List<PieceId> ids, Wardrobe wardrobe) {

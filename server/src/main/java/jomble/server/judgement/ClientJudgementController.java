@@ -19,7 +19,6 @@ import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.drawing.OutfitDrawings;
 import jomble.server.drawing.OutfitDrawings.OutfitDrawing;
-import jomble.server.judgement.ComputeController.Best;
 import jomble.server.problem.ProblemException;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -44,7 +43,7 @@ class ClientJudgementController {
     }
 
     /** @param slots from slot to id of a piece, or to ids for a set of jewellery */
-    record OutfitRequest(List<Integer> months, String occasion, Map<String, Object> slots) {}
+    record OutfitRequest(String season, String occasion, Map<String, Object> slots) {}
 
     /** @param slots the outfit judged: the one asked for, with the other mandatory slots filled as well as can be */
     record OutfitVerdict(
@@ -60,7 +59,7 @@ class ClientJudgementController {
 
     @PostMapping("/judge")
     OutfitVerdict judge(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
-        Question question = questions.ask(clientId, new Chosen(request.months(), request.occasion(), null, false));
+        Question question = questions.ask(clientId, new Chosen(request.season(), request.occasion(), null, false));
         Outfit outfit = outfit(question, request);
         return verdict(outfit, question, List.of());
     }
@@ -68,7 +67,7 @@ class ClientJudgementController {
     /** Why pieces make no outfit, told on the outfit in which they come nearest to working. */
     @PostMapping("/why")
     OutfitVerdict why(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
-        Question question = questions.ask(clientId, new Chosen(request.months(), request.occasion(), null, false));
+        Question question = questions.ask(clientId, new Chosen(request.season(), request.occasion(), null, false));
         Outfit part = outfit(question, request);
         Judgement nearest =
                 new NearestOutfit(judges(question), question.wardrobe().pieces()).around(part);
@@ -80,7 +79,7 @@ class ClientJudgementController {
     }
 
     private OutfitVerdict verdict(Outfit outfit, Question question, List<Piece> kept) {
-        Best best = ComputeController.best(judges(question), outfit);
+        BestJudgement best = BestJudgement.of(judges(question), outfit);
         List<ChangeView> changes = best.judgement().verdict() == Verdict.WORKS
                 ? List.of()
                 : new SmallestChange(judges(question), question.wardrobe().pieces())

@@ -9,8 +9,6 @@ import jomble.core.colour.Lab;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.judgement.Judge;
-import jomble.core.judgement.Judgement;
-import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.outfit.Outfit;
 import jomble.core.tree.Node;
@@ -48,28 +46,9 @@ class ComputeController {
         List<Judge> judges = question.contexts().stream()
                 .map(context -> new Judge(catalogue, context))
                 .toList();
-        return new Verdicts(
-                outfits.stream().map(outfit -> best(judges, outfit).view()).toList());
-    }
-
-    /** A judgement and the context in which the outfit is at its best. */
-    record Best(Judgement judgement, JudgementContext context) {
-        JudgementView view() {
-            return JudgementView.of(judgement, context);
-        }
-    }
-
-    static Best best(List<Judge> judges, Outfit outfit) {
-        Judgement best = null;
-        JudgementContext where = null;
-        for (Judge judge : judges) {
-            Judgement judgement = judge.best(outfit);
-            if (best == null || Judgement.BETTER.compare(judgement, best) < 0) {
-                best = judgement;
-                where = judge.context();
-            }
-        }
-        return new Best(best, where);
+        return new Verdicts(outfits.stream()
+                .map(outfit -> BestJudgement.of(judges, outfit).view())
+                .toList());
     }
 
     @PostMapping("/colour")

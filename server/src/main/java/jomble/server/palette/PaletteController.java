@@ -79,8 +79,10 @@ class PaletteController {
     PaletteView change(@PathVariable UUID clientId, @Valid @RequestBody ClientPaletteView palette) {
         clients.changeBrief(
                 clientId,
-                "palette",
-                Map.of("base", palette.base(), "accents", palette.accents(), "avoid", palette.avoid()));
+                Map.of(
+                        "palette",
+                        Map.of("base", palette.base(), "accents", palette.accents(), "avoid", palette.avoid())),
+                null);
         return palette(clientId);
     }
 

@@ -20,6 +20,9 @@ public class Studio {
     @Column(columnDefinition = "longtext")
     private String rules = "{}";
 
+    @Column(columnDefinition = "longtext")
+    private String occasions = "[]";
+
     private Instant createdAt;
 
     protected Studio() {}
@@ -51,6 +54,15 @@ public class Studio {
 
     public void hold(String others) {
         this.rules = others;
+    }
+
+    /** Occasions the studio offers besides the shipped ones, in document form. */
+    public String occasions() {
+        return occasions;
+    }
+
+    public void offerOccasions(String others) {
+        this.occasions = others;
     }
 
     public Instant createdAt() {

@@ -45,7 +45,7 @@ class SortedListsTest {
     @Test
     void tellsTheSameOutfitsBestFirstAndVaried(Jomble jomble) {
         Caller stylist = jomble.stylist();
-        String some = ofInes(stylist) + "?months=1&containing=p28";
+        String some = ofInes(stylist) + "?season=winter&containing=p28";
         List<Map<String, Object>> stable = all(stylist, some, 100);
         List<Map<String, Object>> sorted = all(stylist, some + "&order=best", 73);
         assertThat(stable).hasSizeGreaterThan(50);
@@ -72,7 +72,7 @@ class SortedListsTest {
     @Test
     void tellsTheSameOutfitsByCreditsAndTiesAsTheyStood(Jomble jomble) {
         Caller stylist = jomble.stylist();
-        String some = ofInes(stylist) + "?months=1&daring=true&containing=p28";
+        String some = ofInes(stylist) + "?season=winter&daring=true&containing=p28";
         List<Map<String, Object>> stable = all(stylist, some, 100);
         List<Map<String, Object>> sorted = all(stylist, some + "&order=credits", 73);
         assertThat(sorted).isNotEqualTo(stable);
@@ -99,7 +99,7 @@ class SortedListsTest {
     @Test
     void listsTheDaringOnesAlone(Jomble jomble) {
         Caller stylist = jomble.stylist();
-        String some = ofInes(stylist) + "?months=1&containing=p28";
+        String some = ofInes(stylist) + "?season=winter&containing=p28";
         List<Map<String, Object>> working = all(stylist, some, 100);
         List<Map<String, Object>> both = all(stylist, some + "&daring=true", 100);
         List<Map<String, Object>> daring = all(stylist, some + "&verdict=daring", 71);

@@ -42,7 +42,6 @@ public final class WeatherWarmthRule implements WholeRule {
     private static final double STROLLING_MET = 1.4;
     private static final double OUTDOORS_WARM_MS = 0.3;
     private static final double INDOORS_MS = 0.1;
-    private static final double INDOORS_C = 21;
     private static final double WARMEST_CHECK_C = 27;
     private static final double HOT_C = 30;
 
@@ -104,7 +103,7 @@ public final class WeatherWarmthRule implements WholeRule {
         double offset = context.brief().pmvOffset();
         List<Check> checks = new ArrayList<>();
         Vote room = new Vote(
-                INDOORS_C,
+                context.occasion().indoorC(),
                 INDOORS_MS,
                 weather.humidityPercent(),
                 context.occasion().met(),
@@ -112,7 +111,8 @@ public final class WeatherWarmthRule implements WholeRule {
         Warm indoors = new Warm(room.atLeast(minor), room.atLeast(major), room.atLeast(stop));
         checks.add(s -> graded(
                 indoors.kind(s.peeledCentiClo()),
-                () -> new TooWarmIndoors(room.at(s.peeledCentiClo()), INDOORS_C, clo(s.peeledCentiClo()))));
+                () -> new TooWarmIndoors(
+                        room.at(s.peeledCentiClo()), context.occasion().indoorC(), clo(s.peeledCentiClo()))));
         if (context.isOutdoors()) {
             boolean isShort = context.occasion().outdoorMinutes() <= context.value(this, SHORT);
             addOutdoorChecks(checks, weather, offset, minor, major, stop, isShort);

@@ -1,0 +1,89 @@
+package jomble.core.document;
+
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import jomble.core.colour.Colour;
+import jomble.core.piece.Word;
+import jomble.core.tree.Node;
+
+/** Values that stand in many places of a document. What is wrong is reported at its node. */
+final class Values {
+    private static final int MOST = 200;
+
+    private Values() {}
+
+    /** What the node holds, or the fallback when it is absent or wrong; a wrong one is reported. */
+    static <T> T given(Node node, Function<Node, T> read, T fallback) {
+        T value = node.isNull() ? null : read.apply(node);
+        return value == null ? fallback : value;
+    }
+
+    static <T> List<T> list(Node node, Function<Node, T> read) {
+        return node.items(MOST).stream().map(read).filter(Objects::nonNull).toList();
+    }
+
+    static <W extends Enum<W> & Word> W word(Node node, Class<W> type) {
+        if (!node.isText()) {
+            node.reject("not-text", "one of " + String.join(", ", Word.ids(type)) + " is expected here");
+            return null;
+        }
+        Optional<W> word = Word.find(type, (String) node.value());
+        if (word.isEmpty()) {
+            node.rejectUnknown("value", (String) node.value(), Word.ids(type));
+        }
+        return word.orElse(null);
+    }
+
+    static Colour colour(Node node) {
+        if (!node.isText() || !Colour.isHex((String) node.value())) {
+            node.reject("not-a-colour", "a colour of the form #rrggbb is expected here");
+            return null;
+        }
+        return Colour.of((String) node.value());
+    }
+
+    /** Items that differ in their name. */
+    static <T> List<T> distinct(Node node, Function<Node, T> read, Function<T, String> name, String what) {
+        Set<String> seen = new HashSet<>();
+        return list(node, n -> {
+            T item = read.apply(n);
+            if (item != null && !seen.add(name.apply(item))) {
+                n.field("name").reject("twice", "there is %s %s already".formatted(what, name.apply(item)));
+            }
+            return item;
+        });
+    }
+
+    static List<String> ids(List<? extends Word> words) {
+        return words.stream().map(Word::id).toList();
+    }
+
+    static String id(Word word) {
+        return word == null ? null : word.id();
+    }
+
+    static List<String> hexes(List<Colour> colours) {
+        return colours.stream().map(Colour::hex).toList();
+    }
+
+    static String hex(Colour colour) {
+        return colour == null ? null : colour.hex();
+    }
+
+    /** A map in the order given, without the entries that are null. */
+    static Map<String, Object> tree(Object... namesAndValues) {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        for (int i = 0; i < namesAndValues.length; i += 2) {
+            if (namesAndValues[i + 1] != null) {
+                tree.put((String) namesAndValues[i], namesAndValues[i + 1]);
+            }
+        }
+        return tree;
+    }
+}

@@ -1,0 +1,69 @@
+package jomble.server.brief;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.brief.Brief;
+import jomble.core.brief.Season;
+import jomble.core.document.BriefReader;
+import jomble.server.client.ClientService;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a stylist agreed with a client. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/brief")
+class BriefController {
+    private final ClientService clients;
+
+    BriefController(ClientService clients) {
+        this.clients = clients;
+    }
+
+    /** @param known whether the climate of all its months is known */
+    record BriefSeasonView(String name, List<Integer> months, int middle, boolean known) {}
+
+    /**
+     * A brief and what follows from it.
+     *
+     * @param brief in document form
+     * @param usualSeasons whether the seasons are those usual in the climate
+     */
+    record BriefView(Map<String, Object> brief, List<BriefSeasonView> seasons, boolean usualSeasons) {}
+
+    /**
+     * A change to parts of a brief.
+     *
+     * @param set by name of the part, in document form; null takes a part back to what it is by default
+     * @param seen the same parts as they were when they were read
+     */
+    record BriefChange(@NotNull Map<String, Object> set, Map<String, Object> seen) {}
+
+    @GetMapping
+    BriefView brief(@PathVariable UUID clientId) {
+        return view(clients.wardrobeWithoutPieces(clientId).brief());
+    }
+
+    /** Changes parts of the brief in one step that can be undone; nothing is kept of a part with a mistake in it. */
+    @PutMapping
+    BriefView change(@PathVariable UUID clientId, @Valid @RequestBody BriefChange change) {
+        return view(clients.changeBrief(clientId, change.set(), change.seen()));
+    }
+
+    private static BriefView view(Brief brief) {
+        return new BriefView(
+                BriefReader.write(brief),
+                brief.seasons().stream().map(season -> view(brief, season)).toList(),
+                brief.hasUsualSeasons());
+    }
+
+    private static BriefSeasonView view(Brief brief, Season season) {
+        return new BriefSeasonView(season.name(), season.months(), season.middle(), brief.knows(season));
+    }
+}

@@ -1,0 +1,269 @@
+package jomble.server.counting;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import jomble.core.brief.Limit;
+import jomble.core.brief.Needs;
+import jomble.core.brief.Occasion;
+import jomble.core.counting.Combination;
+import jomble.core.counting.CombinationPage;
+import jomble.core.counting.Counts;
+import jomble.core.counting.Progress;
+import jomble.core.document.OccasionReader;
+import jomble.core.document.Question;
+import jomble.core.document.Wardrobe;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.Judgement;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Verdict;
+import jomble.core.piece.Slot;
+import jomble.core.tree.Node;
+import jomble.server.document.ClientQuestions;
+import jomble.server.document.ClientQuestions.Chosen;
+import jomble.server.drawing.OutfitDrawings;
+import jomble.server.judgement.BestJudgement;
+import jomble.server.judgement.JudgementView;
+import jomble.server.judgement.JudgementView.FindingView;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** What each line of a brief does to the wardrobe, and whether the wardrobe meets what the client needs. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}")
+class BriefCountController {
+    private static final String BASES = "bases";
+    private static final String BASES_AND_SHOES = "top,bottom,onepiece,drape,underskirt,shoes";
+    private static final String CLOTHES = "clothes";
+    private static final int TRIED = 3;
+    /** Of the best outfits for any occasion, how many are put to this one. */
+    private static final int LOOKED_AT = 200;
+
+    private final ClientQuestions questions;
+    private final LiveCounts live;
+    private final SortedLists sortedLists;
+    private final RuleCatalogue catalogue;
+    private final OutfitDrawings drawings;
+    private final int seconds;
+
+    BriefCountController(
+            ClientQuestions questions,
+            LiveCounts live,
+            SortedLists sortedLists,
+            RuleCatalogue catalogue,
+            OutfitDrawings drawings,
+            @Value("${jomble.count-seconds}") int seconds) {
+        this.questions = questions;
+        this.live = live;
+        this.sortedLists = sortedLists;
+        this.catalogue = catalogue;
+        this.drawings = drawings;
+        this.seconds = seconds;
+    }
+
+    /**
+     * One cell of the table of needs.
+     *
+     * @param need how many different outfits are wanted before one comes again
+     * @param set whether the stylist said so; else it follows from how often the occasion comes
+     * @param have how many bases there are in the weakest month, null where the climate is not known
+     * @param month the weakest one, null where the climate is not known
+     */
+    record NeedView(String occasion, String season, int need, boolean set, Object have, Integer month) {}
+
+    /**
+     * What one limit does.
+     *
+     * @param pointer where it stands in the brief
+     * @param occasion the one it is about, or null
+     * @param before how many bases there would be without it
+     * @param after how many there are
+     * @param out ids of pieces that are in no outfit because of it
+     * @param fewer ids of pieces that are in fewer
+     * @param missing what would have to be there for a first outfit, where there is none
+     */
+    record LimitView(
+            String pointer,
+            String occasion,
+            Object before,
+            Object after,
+            List<String> out,
+            List<String> fewer,
+            List<String> missing) {}
+
+    /** Streams what is needed for every occasion in every season, each as a {@code need}; then {@code complete}. */
+    @GetMapping(path = "/counts/needs", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter needs(@PathVariable UUID clientId) {
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        Function<Chosen, Question> asking = ClientQuestions.asking(wardrobe);
+        List<Function<Progress, Object>> needs = new ArrayList<>();
+        for (Needs.Wanted wanted : Needs.of(wardrobe.brief())) {
+            boolean isKnown = wardrobe.brief().knows(wanted.season());
+            needs.add(progress -> need(wanted, isKnown ? asking : null, progress));
+        }
+        return live.streamEach("need", needs);
+    }
+
+    /** @param asking null where the climate is not known */
+    private NeedView need(Needs.Wanted wanted, Function<Chosen, Question> asking, Progress progress) {
+        Occasion occasion = wanted.occasion();
+        BigInteger fewest = null;
+        Integer weakest = null;
+        for (int month : asking == null ? List.<Integer>of() : wanted.season().months()) {
+            if (occasion.months().isEmpty() || occasion.months().contains(month)) {
+                Chosen chosen = new Chosen(null, month, occasion.name(), BASES, false);
+                BigInteger total =
+                        live.totals(asking.apply(chosen).toCount(), progress).total();
+                if (fewest == null || total.compareTo(fewest) < 0) {
+                    fewest = total;
+                    weakest = month;
+                }
+            }
+        }
+        return new NeedView(
+                occasion.name(),
+                wanted.season().name(),
+                wanted.outfits(),
+                wanted.isSet(),
+                fewest == null ? null : CountsView.exact(fewest),
+                weakest);
+    }
+
+    /** Streams what every limit of the brief does, each as a {@code limit}; then {@code complete}. */
+    @GetMapping(path = "/counts/limits", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter limits(@PathVariable UUID clientId) {
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        return live.streamEach(
+                "limit",
+                Limit.of(wardrobe.brief()).stream()
+                        .<Function<Progress, Object>>map(limit -> progress -> limit(limit, wardrobe, progress))
+                        .toList());
+    }
+
+    private LimitView limit(Limit limit, Wardrobe wardrobe, Progress progress) {
+        Chosen chosen = new Chosen(null, limit.occasion(), BASES_AND_SHOES, false);
+        Counts before = counts(wardrobe.briefed(limit.without()), chosen, progress);
+        Counts after = counts(wardrobe, chosen, progress);
+        List<String> out = new ArrayList<>();
+        List<String> fewer = new ArrayList<>();
+        before.perPiece().forEach((id, count) -> {
+            BigInteger now = after.perPiece().getOrDefault(id, BigInteger.ZERO);
+            if (now.compareTo(count) < 0) {
+                (now.signum() == 0 ? out : fewer).add(id.value());
+            }
+        });
+        Chosen ofBases = new Chosen(null, limit.occasion(), BASES, false);
+        return new LimitView(
+                limit.pointer(),
+                limit.occasion(),
+                CountsView.exact(total(wardrobe.briefed(limit.without()), ofBases, progress)),
+                CountsView.exact(total(wardrobe, ofBases, progress)),
+                out,
+                fewer,
+                after.missing().stream().map(Slot::words).toList());
+    }
+
+    private Counts counts(Wardrobe wardrobe, Chosen chosen, Progress progress) {
+        return live.counts(ClientQuestions.asking(wardrobe).apply(chosen).toCount(), progress);
+    }
+
+    private BigInteger total(Wardrobe wardrobe, Chosen chosen, Progress progress) {
+        return live.totals(ClientQuestions.asking(wardrobe).apply(chosen).toCount(), progress)
+                .total();
+    }
+
+    /**
+     * Outfits put to an occasion before it is kept: some that pass and some that just fail.
+     *
+     * @param occasion in document form
+     * @param season one of the client's, or null for no weather
+     */
+    record Trial(@NotNull Map<String, Object> occasion, String season) {}
+
+    /** @param outfit with its drawing; {@code findings} say why it fails, none where it passes */
+    record TriedView(Map<String, Object> slots, String figure, List<FindingView> findings) {}
+
+    record TrialView(Object total, List<TriedView> pass, List<TriedView> fail) {}
+
+    @PostMapping("/occasion-trial")
+    TrialView trial(@PathVariable UUID clientId, @Valid @RequestBody Trial trial) {
+        Node node = Node.at("/occasion", trial.occasion());
+        Occasion occasion = OccasionReader.read(node);
+        node.finish();
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        Deadline deadline = Deadline.in(seconds);
+        Wardrobe trying = wardrobe.briefed(wardrobe.brief().dressingFor(List.of(occasion)));
+        Function<Chosen, Question> asking = ClientQuestions.asking(trying);
+        Question at = asking.apply(new Chosen(trial.season(), occasion.name(), CLOTHES, false));
+        Question anywhere = asking.apply(new Chosen(trial.season(), null, CLOTHES, false));
+        SortedLists.Sorted passing = sortedLists.page(at.toCount(), ListOrder.BEST, 0, 0, TRIED, deadline);
+        List<Judge> judges = at.contexts().stream()
+                .map(context -> new Judge(catalogue, context))
+                .toList();
+        List<Judged> failing =
+                sortedLists
+                        .page(anywhere.toCount(), ListOrder.BEST, 0, 0, LOOKED_AT, deadline)
+                        .page()
+                        .combinations()
+                        .stream()
+                        .map(one -> judged(one, judges, trying))
+                        .filter(one -> one.judgement.verdict() != Verdict.WORKS)
+                        .sorted(Comparator.comparing(one -> one.judgement, Judgement.BETTER))
+                        .toList();
+        return new TrialView(
+                CountsView.exact(passing.page().total()),
+                passing.page().combinations().stream()
+                        .map(one -> tried(judged(one, judges, trying), trying, true))
+                        .toList(),
+                failing.stream()
+                        .filter(distinctBy(
+                                one -> one.judgement.findings().get(0).rule()))
+                        .limit(TRIED)
+                        .map(one -> tried(one, trying, false))
+                        .toList());
+    }
+
+    /** A combination as the occasion judges it. */
+    private record Judged(Combination combination, Judgement judgement, JudgementContext context) {}
+
+    private static Judged judged(Combination combination, List<Judge> judges, Wardrobe wardrobe) {
+        BestJudgement best = BestJudgement.of(judges, OutfitDrawings.outfit(combination, wardrobe));
+        return new Judged(combination, best.judgement(), best.context());
+    }
+
+    private static <T> Predicate<T> distinctBy(Function<T, Object> key) {
+        Set<Object> seen = new HashSet<>();
+        return one -> seen.add(key.apply(one));
+    }
+
+    private TriedView tried(Judged judged, Wardrobe wardrobe, boolean passes) {
+        List<FindingView> findings = JudgementView.of(judged.judgement, judged.context).findings().stream()
+                .filter(finding -> !passes && !finding.kind().equals(FindingKind.CREDIT.id()))
+                .toList();
+        return new TriedView(
+                CombinationsView.of(new CombinationPage(BigInteger.ONE, List.of(judged.combination)))
+                        .outfits()
+                        .get(0)
+                        .slots(),
+                drawings.figure(judged.combination, wardrobe),
+                findings);
+    }
+}
