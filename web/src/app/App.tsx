@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { isProblem } from '../api/problem';
+import { BriefStage } from '../features/brief/BriefStage';
 import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
 import { OutfitSheet } from '../features/outfits/OutfitSheet';
@@ -34,6 +35,7 @@ const router = createBrowserRouter([
     element: <Workspace />,
     children: [
       { index: true, element: <Navigate to="pieces" replace /> },
+      { path: 'brief', element: <BriefStage /> },
       { path: 'pieces', element: <PiecesStage /> },
       { path: 'pieces/:ref', element: <PieceSheet /> },
       { path: 'palette', element: <PaletteStage /> },

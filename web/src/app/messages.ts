@@ -27,6 +27,7 @@ export const text = {
     counting: 'counting',
     verdict: 'verdict',
     anyOccasion: 'any occasion',
+    noOccasion: 'no occasion yet',
     noWeather: 'no weather',
     allYear: 'all year',
     presets: {

@@ -7,6 +7,7 @@ import { spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { CountingChoice } from './CountingChoice';
 import { useOverrides, useRules } from '../rules/queries';
+import { useBrief } from '../brief/queries';
 import { DeskContext, everything, seasonOptions, useChosen, type Desk, type Filter } from './context';
 import { narrowed } from './matches';
 import { Rail } from './Rail';
@@ -15,7 +16,7 @@ import { useClient, usePieces, useUndo } from './queries';
 import { useKeys } from './useKeys';
 import { useLiveCounts } from './useLiveCounts';
 
-const steps = ['pieces', 'palette', 'outfits', 'counts', 'rules'] as const;
+const steps = ['brief', 'pieces', 'palette', 'outfits', 'counts', 'rules'] as const;
 
 /** The four regions of one client: spine, stage, reading and rail. */
 export function Workspace() {
@@ -23,9 +24,14 @@ export function Workspace() {
   const [chosen, change] = useChosen();
   const client = useClient(clientId);
   const pieces = usePieces(clientId);
+  const brief = useBrief(clientId);
   const stamp = useMemo(
-    () => (pieces.data ? pieces.data.map((p) => `${p.id}:${p.version}`).join(' ') || 'empty' : ''),
-    [pieces.data],
+    () =>
+      pieces.data && brief.data
+        ? (pieces.data.map((p) => `${p.id}:${p.version}`).join(' ') || 'empty') +
+          JSON.stringify(brief.data.brief)
+        : '',
+    [pieces.data, brief.data],
   );
   const rulings = useOverrides(clientId);
   const rules = useRules(clientId);
@@ -103,7 +109,12 @@ export function Workspace() {
   const total = live.counts ? spoken(live.counts.total) : '…';
   const undecided = pieces.data?.filter((p) => p.resolved.decision === 'undecided').length ?? 0;
   const colours = new Set(pieces.data?.flatMap((p) => p.colourNames)).size;
+  const occasions = client.data?.occasions.length ?? 0;
   const telling = {
+    brief:
+      occasions === 0
+        ? text.context.noOccasion
+        : `${occasions} ${occasions === 1 ? 'occasion' : 'occasions'}`,
     pieces: `${pieces.data?.length ?? '…'}${undecided > 0 ? ` · ${undecided} ${text.decide.left}` : ''}`,
     palette: `${colours} ${colours === 1 ? 'colour' : 'colours'}`,
     outfits: total,

@@ -37,9 +37,19 @@ export function useUndo(clientId: string, again = false) {
       const nothing = again ? text.pieces.nothingToRedo : text.pieces.nothingToUndo;
       say(undone.undone ? `${again ? text.pieces.redone : text.pieces.undone}: ${what}` : nothing);
       return Promise.all(
-        ['pieces', 'client', 'palette', 'worn', 'rules', 'overrides', 'judge', 'why', 'outfits'].map((what) =>
-          queries.invalidateQueries({ queryKey: [what, clientId] }),
-        ),
+        [
+          'pieces',
+          'client',
+          'brief',
+          'forecast',
+          'palette',
+          'worn',
+          'rules',
+          'overrides',
+          'judge',
+          'why',
+          'outfits',
+        ].map((what) => queries.invalidateQueries({ queryKey: [what, clientId] })),
       );
     },
     onError: (error) => say(sentence(error)),

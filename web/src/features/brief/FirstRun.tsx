@@ -1,0 +1,114 @@
+import { ToggleGroup } from 'radix-ui';
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Select } from '../../ui/Select';
+import { say } from './messages';
+import { usePlaces, useTemplates, type BriefDocument, type BriefSaver } from './queries';
+
+/** What people most often say they will never wear, as limits. */
+const nevers: [string, (boundaries: BriefDocument['boundaries']) => BriefDocument['boundaries']][] = [
+  ['high heels', (all) => ({ ...all, maxHeelCm: 5 })],
+  ['wool on the skin', (all) => ({ ...all, sensitivities: [...all.sensitivities, 'wool'] })],
+  ['bare shoulders', (all) => ({ ...all, coverage: [...all.coverage, 'shoulders'] })],
+  ['skirts above the knee', (all) => ({ ...all, coverage: [...all.coverage, 'knee'] })],
+  ['a tucked-in top', (all) => ({ ...all, tucks: false })],
+  ['leather', (all) => ({ ...all, avoid: [...all.avoid, { fibre: 'leather' }] })],
+  ['animal prints', (all) => ({ ...all, avoid: [...all.avoid, { pattern: 'animal' }] })],
+];
+
+interface Props {
+  boundaries: BriefDocument['boundaries'];
+  saver: BriefSaver;
+  onLater: () => void;
+}
+
+/** Three questions that give a new client a brief to begin with. */
+export function FirstRun({ boundaries, saver, onLater }: Props) {
+  const templates = useTemplates().data ?? [];
+  const places = usePlaces().data ?? [];
+  const [life, setLife] = useState<string[]>([]);
+  const [place, setPlace] = useState('');
+  const [never, setNever] = useState<string[]>([]);
+  const done = () => {
+    const chosen = places.find((one) => one.name === place);
+    saver.save({
+      occasions: templates.filter((one) => life.includes(one.name)).map((one) => one.occasion),
+      ...(chosen ? { place: chosen.name, climate: chosen.months } : {}),
+      boundaries: nevers
+        .filter(([what]) => never.includes(what))
+        .reduce((all, [, limit]) => limit(all), boundaries),
+    });
+  };
+  return (
+    <section className="max-w-2xl" data-testid="first-run">
+      <h2 className="font-serif text-lg font-semibold">{say('first')}</h2>
+      <p className="mb-4 text-soft">{say('firstWhat')}</p>
+      <Several
+        label={say('firstLife')}
+        options={templates.map((one) => one.name)}
+        value={life}
+        onChange={setLife}
+      />
+      <Field label={say('firstPlace')} className="mt-4 max-w-72">
+        {(id) => (
+          <Select
+            id={id}
+            value={place}
+            options={[
+              ['', '–'],
+              ...places.map((one) => [one.name ?? '', `${one.name}, ${one.type}`] as const),
+            ]}
+            onChange={setPlace}
+          />
+        )}
+      </Field>
+      <Several
+        label={say('firstNever')}
+        options={nevers.map(([what]) => what)}
+        value={never}
+        onChange={setNever}
+      />
+      <p className="mt-4 flex items-baseline gap-4">
+        <Button look="ink" onClick={done} disabled={life.length === 0 && !place && never.length === 0}>
+          {say('firstDone')}
+        </Button>
+        <Button look="link" onClick={onLater}>
+          {say('firstLater')}
+        </Button>
+      </p>
+    </section>
+  );
+}
+
+interface SeveralProps {
+  label: string;
+  options: string[];
+  value: string[];
+  onChange: (value: string[]) => void;
+}
+
+function Several({ label, options, value, onChange }: SeveralProps) {
+  return (
+    <div className="mt-4">
+      <p className="text-xs text-soft">{label}</p>
+      <ToggleGroup.Root
+        type="multiple"
+        aria-label={label}
+        value={value}
+        onValueChange={onChange}
+        className="mt-1 flex flex-wrap gap-1.5"
+      >
+        {options.map((option) => (
+          <ToggleGroup.Item
+            key={option}
+            value={option}
+            className="min-h-8 border border-line bg-sheet px-2.5 py-1 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-sheet"
+          >
+            {option}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+    </div>
+  );
+}

@@ -1,0 +1,160 @@
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { Link, useLocation } from 'react-router';
+import type { Exact } from '../../api/client';
+import { monthName } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { Field, TextInput } from '../../ui/Field';
+import { Spoken } from '../../ui/Spoken';
+import type { Streamed } from '../workspace/useEventStream';
+import { listQuery } from '../outfits/address';
+import { say } from './messages';
+import type { Brief, BriefSaver } from './queries';
+
+/** What is needed of an occasion in a season, and what there is. */
+export interface Need {
+  occasion: string;
+  season: string;
+  need: number;
+  set: boolean;
+  /** Bases in the weakest month; null where the climate is not known. */
+  have: Exact | null;
+  month: number | null;
+}
+
+interface Props {
+  brief: Brief;
+  needs: Streamed<Need>;
+  saver: BriefSaver;
+}
+
+const shortBy = ({ need, have }: Need) => (have === null ? 0 : Math.max(0, need - Number(have)));
+
+/** The brief's result: needs beside what there is, the occasion that lacks most first. */
+export function NeedsTable({ brief, needs, saver }: Props) {
+  const seasons = brief.seasons.map((season) => season.name);
+  const byCell = new Map(needs.events.map((one) => [`${one.occasion} ${one.season}`, one]));
+  const lacks = (occasion: string) =>
+    Math.max(0, ...needs.events.filter((one) => one.occasion === occasion).map(shortBy));
+  const occasions = brief.brief.occasions
+    .filter((occasion) => !occasion.paused)
+    .map((occasion) => occasion.name)
+    .sort((a, b) => lacks(b) - lacks(a));
+  if (occasions.length === 0) {
+    return <p className="text-soft">{say('needsEmpty')}</p>;
+  }
+  return (
+    <div className="overflow-x-auto">
+      <table className="border-collapse" data-testid="needs">
+        <caption className="sr-only">{say('needs')}</caption>
+        <thead>
+          <tr>
+            <td />
+            {seasons.map((season) => (
+              <th key={season} scope="col" className="min-w-24 px-2 pb-1 text-xs font-normal">
+                {season}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {occasions.map((occasion) => (
+            <tr key={occasion}>
+              <th scope="row" className="pr-4 text-left font-normal">
+                {occasion}
+              </th>
+              {seasons.map((season) => {
+                const cell = byCell.get(`${occasion} ${season}`);
+                return (
+                  <td key={season} className="h-11 border border-hair p-0 text-center">
+                    {cell ? (
+                      <Cell cell={cell} brief={brief} saver={saver} />
+                    ) : (
+                      <span className="text-soft">{needs.state === 'running' ? '…' : ''}</span>
+                    )}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSaver }) {
+  const { search } = useLocation();
+  const [open, setOpen] = useState(false);
+  const short = shortBy(cell);
+  const others = (brief.brief.needs ?? []).filter(
+    (one) => one.occasion !== cell.occasion || one.season !== cell.season,
+  );
+  const keep = (outfits: number | null) => {
+    setOpen(false);
+    saver.save({
+      needs:
+        outfits === null ? others : [...others, { occasion: cell.occasion, season: cell.season, outfits }],
+    });
+  };
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger
+        aria-label={say('needCell', { ...cell, have: cell.have === null ? '?' : String(cell.have), short })}
+        className={`h-full min-h-11 w-full px-2 hover:text-chalk ${short > 0 ? 'text-no' : ''}`}
+      >
+        {cell.have === null ? (
+          <span className="text-xs text-soft">{say('noClimate')}</span>
+        ) : (
+          <>
+            <strong className="font-serif text-[15px]">
+              <Spoken of={cell.have} />
+            </strong>{' '}
+            <span className="text-xs text-soft">of {cell.need}</span>
+            {cell.set && <span className="text-xs text-soft"> ·</span>}
+          </>
+        )}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content sideOffset={4} className="z-30 w-64 border border-line bg-sheet p-3 shadow-md">
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              const wanted = Number(new FormData(event.currentTarget).get('outfits'));
+              keep(Math.min(100, Math.max(0, Math.round(wanted))));
+            }}
+          >
+            <Field
+              label={say('needOf', { occasion: cell.occasion, season: cell.season })}
+              hint={
+                cell.month === null
+                  ? undefined
+                  : `${monthName(cell.month)}${cell.set ? ` · ${say('needSet')}` : ''}`
+              }
+            >
+              {(id) => (
+                <TextInput id={id} name="outfits" type="number" min={0} max={100} defaultValue={cell.need} />
+              )}
+            </Field>
+            <p className="mt-2 flex flex-wrap items-baseline gap-3">
+              <Button type="submit">{say('save')}</Button>
+              {cell.set && (
+                <Button look="link" onClick={() => keep(null)}>
+                  {say('needBack')}
+                </Button>
+              )}
+              {cell.have !== null && (
+                <Link
+                  className="font-medium text-chalk"
+                  to={`../outfits?${listQuery(search, { season: cell.season, occasion: cell.occasion, counting: 'bases' })}`}
+                >
+                  {say('openList')}
+                </Link>
+              )}
+            </p>
+          </form>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,333 @@
+import { Link, useLocation } from 'react-router';
+import { useState } from 'react';
+import { day, words } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { Field, TextArea, TextInput } from '../../ui/Field';
+import { Select } from '../../ui/Select';
+import { Tick } from '../../ui/Tick';
+import { ofClient, useRules } from '../rules/queries';
+import { useDesk } from '../workspace/context';
+import { say } from './messages';
+import type { Brief, BriefSaver } from './queries';
+
+interface Props {
+  brief: Brief;
+  saver: BriefSaver;
+}
+
+interface NumberProps {
+  label: string;
+  value?: number;
+  least: number;
+  most: number;
+  whole?: boolean;
+  hint?: string;
+  onSave: (value: number | undefined) => void;
+}
+
+/** A number that may be left out, saved when it is left and within its range. */
+function NumberField({ label, value, least, most, whole, hint, onSave }: NumberProps) {
+  const [error, setError] = useState('');
+  return (
+    <Field label={label} hint={hint} error={error}>
+      {(id) => (
+        <TextInput
+          key={value ?? ''}
+          id={id}
+          inputMode="decimal"
+          className="max-w-28"
+          defaultValue={value ?? ''}
+          onBlur={(event) => {
+            const typed = event.target.value.trim();
+            const number = typed === '' ? undefined : Number(typed);
+            const fits =
+              number === undefined ||
+              (number >= least && number <= most && (!whole || Number.isInteger(number)));
+            setError(fits ? '' : `${least} to ${most}`);
+            if (fits && number !== value) {
+              onSave(number);
+            }
+          }}
+        />
+      )}
+    </Field>
+  );
+}
+
+const landmarks: [string, string][] = [
+  ['shoulderCm', 'shoulder'],
+  ['naturalWaistCm', 'natural waist'],
+  ['hipCm', 'hip'],
+  ['kneeCm', 'knee'],
+  ['ankleCm', 'ankle'],
+];
+
+/** Measurements and wishes about proportion; all of it optional. */
+export function ProportionSection({ brief, saver }: Props) {
+  const { heights, lengthenLeg, pmvOffset } = brief.brief;
+  const put = (name: string, value: number | undefined) =>
+    saver.save({ heights: { ...heights, [name]: value } });
+  return (
+    <div>
+      <p className="mb-2 text-xs text-soft">{say('optional')}</p>
+      <div className="grid grid-cols-3 gap-3">
+        <NumberField
+          label={say('stature')}
+          value={heights.statureCm}
+          least={50}
+          most={250}
+          onSave={(value) => put('statureCm', value)}
+        />
+        {landmarks.map(([name, label]) => (
+          <NumberField
+            key={name}
+            label={`${label}, cm`}
+            value={heights[name]}
+            least={0}
+            most={250}
+            onSave={(value) => put(name, value)}
+          />
+        ))}
+      </div>
+      <div className="mt-3 flex flex-wrap items-end gap-6">
+        <Tick
+          label={say('lengthenLeg')}
+          checked={lengthenLeg}
+          onChange={(on) => saver.save({ lengthenLeg: on })}
+        />
+        <Field label={say('feels')}>
+          {(id) => (
+            <Select
+              id={id}
+              value={pmvOffset < 0 ? '-0.5' : pmvOffset > 0 ? '0.5' : '0'}
+              options={[
+                ['-0.5', say('warmer')],
+                ['0', say('asAverage')],
+                ['0.5', say('cooler')],
+              ]}
+              onChange={(value) => saver.save({ pmvOffset: Number(value) })}
+            />
+          )}
+        </Field>
+      </div>
+    </div>
+  );
+}
+
+const palettes = ['base', 'accents', 'avoid'] as const;
+const mostColours = 24;
+
+/** The client's colours, picked on neutral grey, and metal. */
+export function ColourSection({ brief, saver }: Props) {
+  const { pieces } = useDesk();
+  const { palette, metals } = brief.brief;
+  const worn = [
+    ...new Set(
+      pieces.flatMap((piece) =>
+        ((piece.resolved.colours as { hex: string }[] | undefined) ?? []).map((colour) => colour.hex),
+      ),
+    ),
+  ];
+  const put = (role: (typeof palettes)[number], colours: string[]) =>
+    saver.save({ palette: { ...palette, [role]: colours } });
+  return (
+    <div className="flex flex-col gap-4">
+      {palettes.map((role) => (
+        <div key={role}>
+          <h3 className="text-xs text-soft">{say(role)}</h3>
+          <ul className="flex min-h-10 flex-wrap items-center gap-1.5 bg-rail p-2">
+            {palette[role].map((hex) => (
+              <li key={hex}>
+                <button
+                  type="button"
+                  aria-label={`${say('remove')} ${hex}`}
+                  title={hex}
+                  className="h-8 w-8 border border-line"
+                  style={{ background: hex }}
+                  onClick={() =>
+                    put(
+                      role,
+                      palette[role].filter((one) => one !== hex),
+                    )
+                  }
+                />
+              </li>
+            ))}
+            {palette[role].length < mostColours && (
+              <li>
+                <AddColour
+                  onAdd={(hex) => !palette[role].includes(hex) && put(role, [...palette[role], hex])}
+                  worn={worn}
+                  role={say(role)}
+                />
+              </li>
+            )}
+          </ul>
+        </div>
+      ))}
+      <Field label={say('metals')} className="max-w-48">
+        {(id) => (
+          <Select
+            id={id}
+            value={metals ?? ''}
+            options={[
+              ['', say('noMetal')],
+              ['silver', 'silver'],
+              ['gold', 'gold'],
+              ['rose-gold', 'rose gold'],
+            ]}
+            onChange={(value) => saver.save({ metals: value || null })}
+          />
+        )}
+      </Field>
+    </div>
+  );
+}
+
+function AddColour({ onAdd, worn, role }: { onAdd: (hex: string) => void; worn: string[]; role: string }) {
+  const [hex, setHex] = useState('');
+  const isHex = /^#[0-9a-f]{6}$/i.test(hex);
+  return (
+    <details className="relative">
+      <summary className="min-h-8 cursor-pointer list-none border border-dashed border-soft px-2 py-1">
+        {say('addColour')}
+      </summary>
+      <div className="absolute z-20 mt-1 w-72 border border-line bg-rail p-3 shadow-md">
+        <form
+          className="flex gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (isHex) {
+              onAdd(hex.toLowerCase());
+              setHex('');
+            }
+          }}
+        >
+          <TextInput
+            aria-label={`${role}, #rrggbb`}
+            placeholder="#22304d"
+            value={hex}
+            onChange={(event) => setHex(event.target.value)}
+          />
+          <Button type="submit" disabled={!isHex}>
+            {say('addColour')}
+          </Button>
+        </form>
+        <p className="mt-2 text-xs text-soft">{say('fromWardrobe')}</p>
+        <ul className="mt-1 flex flex-wrap gap-1">
+          {worn.map((colour) => (
+            <li key={colour}>
+              <button
+                type="button"
+                aria-label={`${role}: ${colour}`}
+                className="h-7 w-7 border border-line"
+                style={{ background: colour }}
+                onClick={() => onAdd(colour)}
+              />
+            </li>
+          ))}
+        </ul>
+      </div>
+    </details>
+  );
+}
+
+/** Where the client's rules differ from the studio's. */
+export function SchoolsSection({ clientId }: { clientId: string }) {
+  const rules = useRules(clientId).data;
+  const { search } = useLocation();
+  const held = rules ? Object.entries(ofClient(rules).schools ?? {}) : [];
+  return (
+    <div>
+      <p className="text-soft">{held.length === 0 ? say('schoolsNone') : say('schoolsWhat')}</p>
+      <ul>
+        {held.map(([question, answer]) => (
+          <li key={question}>
+            {words(question)}: <strong className="font-medium">{words(String(answer))}</strong>
+          </li>
+        ))}
+      </ul>
+      <Link to={`../rules${search}`} className="font-medium text-chalk">
+        {say('schoolsOpen')}
+      </Link>
+    </div>
+  );
+}
+
+export function CareSection({ brief, saver }: Props) {
+  const { laundry } = brief.brief;
+  const put = (part: Partial<typeof laundry>) => saver.save({ laundry: { ...laundry, ...part } });
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      <NumberField
+        label={say('interval')}
+        value={laundry.intervalDays}
+        least={1}
+        most={90}
+        whole
+        onSave={(intervalDays) => put({ intervalDays })}
+      />
+      <NumberField
+        label={say('drying')}
+        value={laundry.dryingDays}
+        least={0}
+        most={14}
+        whole
+        onSave={(dryingDays) => put({ dryingDays })}
+      />
+      <NumberField
+        label={say('dryClean')}
+        value={laundry.dryCleanVisitsPerMonth}
+        least={0}
+        most={31}
+        whole
+        onSave={(dryCleanVisitsPerMonth) => put({ dryCleanVisitsPerMonth })}
+      />
+    </div>
+  );
+}
+
+export function BudgetSection({ brief, saver, currency }: Props & { currency: string }) {
+  const { budget } = brief.brief;
+  return (
+    <NumberField
+      label={`${say('amount')}, ${budget?.currency ?? currency}`}
+      value={budget?.amount}
+      least={0}
+      most={9_999_999}
+      onSave={(amount) =>
+        saver.save({
+          budget: amount === undefined ? null : { amount, currency: budget?.currency ?? currency },
+        })
+      }
+    />
+  );
+}
+
+export function NotesSection({ brief, saver }: Props) {
+  const { notes = '', photoConsent } = brief.brief;
+  const today = new Date().toISOString().slice(0, 10);
+  return (
+    <div>
+      <Tick
+        label={photoConsent ? say('consentOn', { date: day(photoConsent) }) : say('consent')}
+        checked={photoConsent !== undefined}
+        onChange={(on) => saver.save({ photoConsent: on ? today : null })}
+      />
+      <Field label={say('notes')}>
+        {(id) => (
+          <TextArea
+            key={notes}
+            id={id}
+            rows={4}
+            maxLength={4000}
+            defaultValue={notes}
+            onBlur={(event) =>
+              event.target.value !== notes && saver.save({ notes: event.target.value || null })
+            }
+          />
+        )}
+      </Field>
+    </div>
+  );
+}

@@ -1,0 +1,185 @@
+import { useState } from 'react';
+import { monthName } from '../../app/messages';
+import { sentence } from '../../api/problem';
+import { Button } from '../../ui/Button';
+import { Field, TextArea, TextInput } from '../../ui/Field';
+import { Months } from '../../ui/Months';
+import { Select } from '../../ui/Select';
+import { ClimateChart } from './ClimateChart';
+import { say } from './messages';
+import { useForecast, usePlaces, useReadClimate, type Brief, type BriefSaver } from './queries';
+
+interface Props {
+  clientId: string;
+  brief: Brief;
+  saver: BriefSaver;
+}
+
+/** Where the client lives: the climate, and the seasons they live in. */
+export function PlaceSection({ clientId, brief, saver }: Props) {
+  const places = usePlaces().data ?? [];
+  const forecast = useForecast(clientId).data ?? [];
+  const { place = '', climate } = brief.brief;
+  const choose = (name: string) => {
+    const chosen = places.find((one) => one.name === name);
+    if (chosen) {
+      saver.save({ place: chosen.name, climate: chosen.months });
+    }
+  };
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="grid grid-cols-2 gap-4">
+        <Field label={say('placeName')}>
+          {(id) => (
+            <TextInput
+              key={place}
+              id={id}
+              defaultValue={place}
+              maxLength={80}
+              onBlur={(event) => event.target.value !== place && saver.save({ place: event.target.value })}
+            />
+          )}
+        </Field>
+        <Field label={say('choosePlace')}>
+          {(id) => (
+            <Select
+              id={id}
+              value={places.some((one) => one.name === place) ? place : ''}
+              options={[
+                ['', '–'],
+                ...places.map((one) => [one.name ?? '', `${one.name}, ${one.type}`] as const),
+              ]}
+              onChange={choose}
+            />
+          )}
+        </Field>
+      </div>
+      {climate.length > 0 ? (
+        <ClimateChart climate={climate} seasons={brief.seasons} />
+      ) : (
+        <p className="text-soft">{say('noClimateYet')}</p>
+      )}
+      <PasteClimate onUse={(months) => saver.save({ climate: months })} />
+      <SeasonsEditor brief={brief} saver={saver} />
+      {forecast.length > 0 && (
+        <div>
+          <h3 className="text-xs text-soft">{say('forecast')}</h3>
+          <ul className="flex flex-wrap gap-4">
+            {forecast.map((day) => (
+              <li key={day.date} className="text-xs">
+                <span className="block text-soft">
+                  {new Date(day.date ?? '').toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })}
+                </span>
+                {say('forecastDay', { low: day.lowC, high: day.highC })}
+                <span className="block text-soft">{(day.rainChance ?? 0) > 0.5 ? 'rain' : 'dry'}</span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function PasteClimate({ onUse }: { onUse: (months: unknown) => void }) {
+  const [text, setText] = useState('');
+  const read = useReadClimate();
+  return (
+    <details>
+      <summary className="cursor-pointer font-medium text-chalk">{say('pasteClimate')}</summary>
+      <Field
+        label={say('pasteHint')}
+        error={read.error ? sentence(read.error) : undefined}
+        className="mt-2 max-w-md"
+      >
+        {(id) => (
+          <TextArea
+            id={id}
+            rows={6}
+            value={text}
+            placeholder={'January 1 6 84 5 18\nFebruary 1 7 82 5 15 …'}
+            onChange={(event) => setText(event.target.value)}
+          />
+        )}
+      </Field>
+      <Button
+        className="mt-1"
+        disabled={!text.trim() || read.isPending}
+        onClick={() => read.mutate(text, { onSuccess: (months) => onUse(months) })}
+      >
+        {say('useClimate')}
+      </Button>
+    </details>
+  );
+}
+
+function SeasonsEditor({ brief, saver }: { brief: Brief; saver: BriefSaver }) {
+  const seasons = brief.seasons.map(({ name, months }) => ({ name, months }));
+  const keep = (next: { name: string; months: number[] }[]) => saver.save({ seasons: next });
+  const change = (i: number, part: Partial<{ name: string; months: number[] }>) =>
+    keep(seasons.map((season, at) => (at === i ? { ...season, ...part } : season)));
+  const taken = new Set(seasons.flatMap((season) => season.months));
+  const free = Array.from({ length: 12 }, (_, i) => i + 1).filter((month) => !taken.has(month));
+  return (
+    <div>
+      <h3 className="text-xs text-soft">
+        {say('seasons')} · {say(brief.usualSeasons ? 'seasonsUsual' : 'seasonsOwn')}{' '}
+        {!brief.usualSeasons && (
+          <Button look="link" className="text-xs" onClick={() => saver.save({ seasons: null })}>
+            {say('seasonsBack')}
+          </Button>
+        )}
+      </h3>
+      <ul>
+        {seasons.map((season, i) => (
+          <li key={`${season.name} ${i}`} className="mt-1 flex items-center gap-3">
+            <TextInput
+              aria-label={say('seasonName')}
+              className="max-w-40"
+              defaultValue={season.name}
+              onBlur={(event) =>
+                event.target.value.trim() &&
+                event.target.value !== season.name &&
+                change(i, { name: event.target.value.trim() })
+              }
+            />
+            <Months
+              label={`${say('monthsOf')}, ${season.name}`}
+              value={season.months}
+              onChange={(months) => {
+                const given = new Set(months);
+                keep(
+                  seasons
+                    .map((other, at) =>
+                      at === i
+                        ? { ...other, months }
+                        : { ...other, months: other.months.filter((month) => !given.has(month)) },
+                    )
+                    .filter((other) => other.months.length > 0),
+                );
+              }}
+            />
+            {seasons.length > 2 && (
+              <Button
+                look="link"
+                aria-label={`${say('remove')} ${season.name}`}
+                onClick={() => keep(seasons.filter((_, at) => at !== i))}
+              >
+                ×
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {seasons.length < 6 && free.length > 0 && (
+        <Button
+          look="link"
+          className="mt-1"
+          onClick={() => keep([...seasons, { name: `season ${seasons.length + 1}`, months: free }])}
+        >
+          {say('addSeason')} ({free.map((month) => monthName(month).slice(0, 3)).join(', ')})
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { createContext, useContext } from 'react';
+import type { Exact } from '../../api/client';
+import { figure, join } from '../../app/messages';
+import { Button } from '../../ui/Button';
+import { useDesk } from '../workspace/context';
+import { say } from './messages';
+
+/** What one limit of the brief does to the wardrobe. */
+export interface LimitEffect {
+  pointer: string;
+  occasion: string | null;
+  before: Exact;
+  after: Exact;
+  out: string[];
+  fewer: string[];
+  missing: string[];
+}
+
+export const Effects = createContext<Map<string, LimitEffect>>(new Map());
+
+/** Beside a limit: the pieces that drop out for it and the bases that go with them. A press lights them up on the rail. */
+export function Effect({ pointer }: { pointer: string }) {
+  const effect = useContext(Effects).get(pointer);
+  const { byId, select } = useDesk();
+  if (!effect) {
+    return null;
+  }
+  if (BigInt(effect.after) === 0n && effect.missing.length > 0 && BigInt(effect.before) > 0n) {
+    return (
+      <p role="status" className="text-xs text-no">
+        {say('effectImpossible', { missing: join(effect.missing) })}
+      </p>
+    );
+  }
+  const touched = [...effect.out, ...effect.fewer];
+  if (touched.length === 0 && BigInt(effect.before) === BigInt(effect.after)) {
+    return <p className="text-xs text-soft">{say('effectNone')}</p>;
+  }
+  return (
+    <p className="text-xs text-soft" data-testid="effect">
+      <span title={join(effect.out.map((id) => byId.get(id)?.label ?? id))}>
+        {say('effectOut', { n: effect.out.length })}
+      </span>
+      {say('effectFewer', { n: effect.fewer.length })} ·{' '}
+      <strong className="font-serif text-ink">
+        {say('effectBases', { before: figure(effect.before), after: figure(effect.after) })}
+      </strong>{' '}
+      {touched.length > 0 && (
+        <Button look="link" className="text-xs" onClick={() => select(new Set(touched))}>
+          {say('showOnRail')}
+        </Button>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,186 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, need } from '../../api/client';
+import { isProblem } from '../../api/problem';
+
+export interface OccasionDocument {
+  name: string;
+  formalityLow: number;
+  formalityHigh: number;
+  requires?: unknown[];
+  setting?: string;
+  work?: boolean;
+  maxHeelCm?: number | null;
+  outdoorMinutes?: number;
+  met?: number;
+  indoorC?: number;
+  timesPerWeek?: number | null;
+  timesPerMonth?: number | null;
+  months?: number[];
+  timeOfDay?: string | null;
+  audience?: string | null;
+  paused?: boolean;
+}
+
+export interface MonthDocument {
+  month: number;
+  lowC: number;
+  highC: number;
+  humidity: number;
+  windMs: number;
+  rainDays: number;
+}
+
+export type Avoidance = Partial<Record<'kind' | 'fibre' | 'pattern' | 'metal' | 'colour', string>>;
+
+/** A brief in document form, as the server writes it. */
+export interface BriefDocument {
+  boundaries: {
+    coverage: string[];
+    avoid: Avoidance[];
+    sensitivities: string[];
+    healthNote?: string;
+    maxHeelCm?: number;
+    tucks: boolean;
+  };
+  palette: { base: string[]; accents: string[]; avoid: string[] };
+  metals?: string;
+  pmvOffset: number;
+  heights: Record<string, number>;
+  lengthenLeg: boolean;
+  hair?: string;
+  laundry: { intervalDays: number; dryingDays: number; dryCleanVisitsPerMonth: number };
+  occasions: OccasionDocument[];
+  place?: string;
+  climate: MonthDocument[];
+  seasons?: { name: string; months: number[] }[];
+  needs?: { occasion: string; season: string; outfits: number }[];
+  budget?: { amount: number; currency: string };
+  notes?: string;
+  photoConsent?: string;
+}
+
+export interface Brief {
+  brief: BriefDocument;
+  seasons: { name: string; months: number[]; middle: number; known: boolean }[];
+  usualSeasons: boolean;
+}
+
+const path = (clientId: string) => ({ params: { path: { clientId } } });
+
+export function useBrief(clientId: string) {
+  return useQuery({
+    queryKey: ['brief', clientId],
+    queryFn: async () =>
+      (await need(api.GET('/api/v1/clients/{clientId}/brief', path(clientId)))) as unknown as Brief,
+  });
+}
+
+type Parts = Partial<Record<keyof BriefDocument, unknown>>;
+
+/** Saves parts of a brief as they are changed. A part that somebody else changed meanwhile waits for a choice. */
+export function useBriefSaver(clientId: string) {
+  const queries = useQueryClient();
+  const [waiting, setWaiting] = useState<Parts | null>(null);
+  const mutation = useMutation({
+    mutationFn: async ({ set, over }: { set: Parts; over?: boolean }) => {
+      const now = queries.getQueryData<Brief>(['brief', clientId])?.brief;
+      const seen = Object.fromEntries(
+        Object.keys(set).map((part) => [part, now?.[part as keyof BriefDocument] ?? null]),
+      );
+      const body = { set, seen: over ? undefined : seen } as never;
+      return (await need(
+        api.PUT('/api/v1/clients/{clientId}/brief', { ...path(clientId), body }),
+      )) as unknown as Brief;
+    },
+    onSuccess: (brief) => {
+      queries.setQueryData(['brief', clientId], brief);
+      setWaiting(null);
+      return Promise.all([
+        queries.invalidateQueries({ queryKey: ['client', clientId] }),
+        queries.invalidateQueries({ queryKey: ['palette', clientId] }),
+        queries.invalidateQueries({ queryKey: ['forecast', clientId] }),
+      ]);
+    },
+    onError: (error, { set }) => {
+      if (isProblem(error) && error.code === 'stale') {
+        setWaiting(set);
+      }
+    },
+  });
+  return {
+    save: (set: Parts) => mutation.mutate({ set }),
+    error: waiting ? null : mutation.error,
+    state: mutation.isPending
+      ? ('saving' as const)
+      : mutation.isSuccess
+        ? ('saved' as const)
+        : ('idle' as const),
+    /** What could not be saved because somebody else was quicker. */
+    waiting,
+    overwrite: () => waiting && mutation.mutate({ set: waiting, over: true }),
+    takeTheirs: () => {
+      setWaiting(null);
+      mutation.reset();
+      return queries.invalidateQueries({ queryKey: ['brief', clientId] });
+    },
+  };
+}
+
+export type BriefSaver = ReturnType<typeof useBriefSaver>;
+
+export function usePlaces() {
+  return useQuery({
+    queryKey: ['places'],
+    staleTime: Infinity,
+    queryFn: () => need(api.GET('/api/v1/places')),
+  });
+}
+
+export function useForecast(clientId: string) {
+  return useQuery({
+    queryKey: ['forecast', clientId],
+    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/forecast', path(clientId))),
+  });
+}
+
+/** Reads twelve months as they were typed. */
+export function useReadClimate() {
+  return useMutation({
+    mutationFn: (text: string) => need(api.POST('/api/v1/climate/read', { body: { text } })),
+  });
+}
+
+export interface Template {
+  name: string;
+  own: boolean;
+  occasion: OccasionDocument;
+}
+
+export function useTemplates() {
+  return useQuery({
+    queryKey: ['occasion-templates'],
+    queryFn: async () => (await need(api.GET('/api/v1/occasion-templates'))) as unknown as Template[],
+  });
+}
+
+export function useKeepTemplate() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (occasion: OccasionDocument) =>
+      need(api.POST('/api/v1/occasion-templates', { body: occasion as never })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['occasion-templates'] }),
+  });
+}
+
+export function useOccasionTrial(clientId: string) {
+  return useMutation({
+    mutationFn: ({ occasion, season }: { occasion: OccasionDocument; season?: string }) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/occasion-trial', {
+          ...path(clientId),
+          body: { occasion, season } as never,
+        }),
+      ),
+  });
+}
