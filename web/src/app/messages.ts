@@ -51,6 +51,8 @@ export const text = {
     daringIncluded: 'outfits, daring ones included',
     ladderWhat: 'Combinations, step by step; choose what is counted',
     freshDays: 'days before a base comes again',
+    fold: 'Fold the figures away',
+    unfold: 'outfits ›',
     basesIn: 'bases in',
     weakestMonth: ', the weakest month',
     basesWhat: 'A base is a top with a bottom, a one-piece or a drape: what an outfit is built on.',

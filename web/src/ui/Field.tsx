@@ -28,7 +28,7 @@ export function Field({ label, hint, error, className = '', children }: FieldPro
   );
 }
 
-const box = 'min-h-8 w-full border border-line bg-paper px-2 py-1 tabular-nums';
+const box = 'min-h-8 w-full min-w-0 border border-line bg-paper px-2 py-1 tabular-nums';
 
 export function TextInput({ className = '', ...rest }: InputHTMLAttributes<HTMLInputElement>) {
   return <input className={`${box} ${className}`} {...rest} />;

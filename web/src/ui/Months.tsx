@@ -17,7 +17,7 @@ export function Months({ label, value, onChange }: Props) {
       aria-label={label}
       value={value.map(String)}
       onValueChange={(months) => onChange(inARow(months.map(Number)))}
-      className="flex"
+      className="flex flex-wrap"
     >
       {year.map((month) => (
         <ToggleGroup.Item

@@ -82,7 +82,7 @@ export function BriefStage() {
   ];
   return (
     <Effects value={effects}>
-      <div className="max-w-4xl p-5" data-testid="brief">
+      <div className="@container max-w-4xl p-5" data-testid="brief">
         <header className="mb-3 flex items-baseline gap-4">
           <h1 className="font-serif text-xl font-semibold">
             <span className="print:hidden">{say('title')}</span>

@@ -18,7 +18,7 @@ export function ClimateChart({ climate, seasons }: { climate: MonthDocument[]; s
   const seasonOf = (month: number) => seasons.find((season) => season.months.includes(month))?.name ?? '';
   return (
     <svg
-      viewBox={`0 0 ${width} ${top + height + 46}`}
+      viewBox={`0 0 ${width} ${top + height + 52}`}
       className="w-full max-w-[620px] text-[10px]"
       role="img"
       aria-label={climate
@@ -89,17 +89,17 @@ export function ClimateChart({ climate, seasons }: { climate: MonthDocument[]; s
             <rect
               x={x - 15}
               width={Math.min(30, 3 * month.windMs)}
-              y={top + height + 39}
+              y={top + height + 42}
               height={3}
               className="fill-soft"
             />
           </g>
         );
       })}
-      <text x={left - 6} y={top + height + 38} textAnchor="end" className="fill-chalk">
+      <text x={left - 6} y={top + height + 37} textAnchor="end" className="fill-chalk">
         rain
       </text>
-      <text x={left - 6} y={top + height + 46} textAnchor="end" className="fill-soft">
+      <text x={left - 6} y={top + height + 47} textAnchor="end" className="fill-soft">
         wind
       </text>
     </svg>

@@ -25,6 +25,9 @@ interface Props {
 }
 
 function often({ timesPerWeek, timesPerMonth }: OccasionDocument) {
+  if (timesPerWeek && timesPerWeek < 1) {
+    return say('everyWeeks', { n: Math.round(1 / timesPerWeek) });
+  }
   return timesPerMonth !== null && timesPerMonth !== undefined
     ? say('monthly', { n: timesPerMonth })
     : timesPerWeek !== null && timesPerWeek !== undefined
@@ -212,7 +215,7 @@ function Trial({ clientId, occasion }: { clientId: string; occasion: OccasionDoc
         </p>
       )}
       {found && (
-        <div className="mt-2 grid gap-4 lg:grid-cols-2">
+        <div className="mt-2 grid gap-4 @xl:grid-cols-2">
           {(['pass', 'fail'] as const).map((side) => (
             <div key={side}>
               <h4 className="text-xs text-soft">

@@ -27,7 +27,7 @@ export function LimitsSection({ brief, saver }: { brief: Brief; saver: BriefSave
   const own = boundaries.sensitivities.filter((one) => !known.includes(one));
   const [heelError, setHeelError] = useState('');
   return (
-    <div className="grid gap-4 lg:grid-cols-2">
+    <div className="grid gap-4 @xl:grid-cols-2">
       <div>
         <Field label={say('maxHeel')} error={heelError}>
           {(id) => (
@@ -158,7 +158,7 @@ function Never({ avoid, onChange }: { avoid: Avoidance[]; onChange: (avoid: Avoi
     return values[key].find(([id]) => id === value)?.[1] ?? words(value);
   };
   return (
-    <fieldset className="lg:col-span-2">
+    <fieldset className="@xl:col-span-2">
       <legend className="text-xs text-soft">{say('never')}</legend>
       <ul>
         {avoid.map((one, i) => (

@@ -110,7 +110,7 @@ function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSa
             <strong className="font-serif text-[15px]">
               <Spoken of={cell.have} />
             </strong>{' '}
-            <span className="text-xs text-soft">of {cell.need}</span>
+            <span className="text-xs text-soft">{say(short > 0 ? 'of' : 'wanted', { need: cell.need })}</span>
             {cell.set && <span className="text-xs text-soft"> ·</span>}
           </>
         )}

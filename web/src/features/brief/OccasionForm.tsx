@@ -125,7 +125,7 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
   const input = (name: keyof Values) => ({ ...form.register(name), onBlur: () => void save() });
   return (
     <form
-      className="grid grid-cols-2 gap-x-4 gap-y-3 lg:grid-cols-3"
+      className="grid gap-x-4 gap-y-3 [&>*]:min-w-0 @md:grid-cols-2 @2xl:grid-cols-3"
       onSubmit={(event) => {
         event.preventDefault();
         void save();
@@ -217,7 +217,7 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
         </Field>
         <Effect pointer={`${pointer}/maxHeelCm`} />
       </div>
-      <div className="col-span-2">
+      <div className="@md:col-span-2">
         <span className="block text-xs text-soft">
           {say('months')}
           {(occasion.months ?? []).length === 0 && ` · ${say('everyMonth')}`}
@@ -226,7 +226,7 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
       </div>
       <fieldset className="col-span-full">
         <legend className="text-xs text-soft">{say('asks')}</legend>
-        <div className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
+        <div className="grid gap-x-4 @md:grid-cols-2 @2xl:grid-cols-3">
           {dressCodes.map((code) => (
             <div key={code}>
               <Tick

@@ -70,7 +70,7 @@ export function ProportionSection({ brief, saver }: Props) {
   return (
     <div>
       <p className="mb-2 text-xs text-soft">{say('optional')}</p>
-      <div className="grid grid-cols-3 gap-3">
+      <div className="grid gap-3 @md:grid-cols-2 @xl:grid-cols-3">
         <NumberField
           label={say('stature')}
           value={heights.statureCm}
@@ -258,7 +258,7 @@ export function CareSection({ brief, saver }: Props) {
   const { laundry } = brief.brief;
   const put = (part: Partial<typeof laundry>) => saver.save({ laundry: { ...laundry, ...part } });
   return (
-    <div className="grid grid-cols-3 gap-3">
+    <div className="grid gap-3 @md:grid-cols-2 @xl:grid-cols-3">
       <NumberField
         label={say('interval')}
         value={laundry.intervalDays}

@@ -28,7 +28,7 @@ export function PlaceSection({ clientId, brief, saver }: Props) {
   };
   return (
     <div className="flex flex-col gap-4">
-      <div className="grid grid-cols-2 gap-4">
+      <div className="grid gap-4 @md:grid-cols-2">
         <Field label={say('placeName')}>
           {(id) => (
             <TextInput
@@ -132,7 +132,7 @@ function SeasonsEditor({ brief, saver }: { brief: Brief; saver: BriefSaver }) {
       </h3>
       <ul>
         {seasons.map((season, i) => (
-          <li key={`${season.name} ${i}`} className="mt-1 flex items-center gap-3">
+          <li key={`${season.name} ${i}`} className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
             <TextInput
               aria-label={say('seasonName')}
               className="max-w-40"

@@ -31,8 +31,8 @@ const messages = {
   needsWhat:
     'Different bases for each occasion in the weakest month of each season, against those wanted before one comes again.',
   needsEmpty: 'Add an occasion, and what the wardrobe has for it is counted here.',
-  of: '{have} of {need}',
-  enough: '{have}',
+  of: 'of {need}',
+  wanted: '· {need} wanted',
   needCell: '{occasion}, {season}: {have} of {need}, {short, plural, =0 {enough} other {# short}}',
   short: '{n, plural, one {# more wanted} other {# more wanted}}',
   noClimate: 'no climate',
@@ -76,6 +76,7 @@ const messages = {
   occasionLine:
     'formality {low}–{high} · {often} · {work, select, true {work} other {private}}{paused, select, true { · paused} other {}}',
   weekly: '{n, plural, one {once a week} other {# times a week}}',
+  everyWeeks: 'every {n} weeks',
   monthly: '{n, plural, one {once a month} other {# times a month}}',
   unsaid: 'how often is not said',
   // place

@@ -153,7 +153,10 @@ export function Rail() {
 
   const zoomed = held ? byId.get(held) : undefined;
   return (
-    <section aria-label="Rail" className="relative col-span-3 min-w-0 border-t border-line bg-rail">
+    <section
+      aria-label="Rail"
+      className="print:hidden relative col-span-full min-w-0 border-t border-line bg-rail"
+    >
       <div
         ref={scroller}
         onKeyDown={keys}

@@ -17,17 +17,19 @@ interface Props {
   stamp: string;
   onCounting: (counting: string) => void;
   slot: (element: HTMLElement | null) => void;
+  /** Whether it is out where the window is too narrow for it to stand beside the stage. */
+  open: boolean;
 }
 
 /** The live figures first, then whatever the stage has to say of what is in hand; it scrolls, so it takes the focus. */
-export function Reading({ live, chosen, pieces, stamp, onCounting, slot }: Props) {
+export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }: Props) {
   const counts = live.counts;
   const stillCounting = live.state === 'counting' || live.state === 'partial';
   return (
     <aside
       aria-label="Reading"
       tabIndex={0}
-      className="overflow-auto border-l border-line bg-paper p-4 text-[13px]"
+      className={`overflow-auto border-l border-line bg-paper p-4 text-[13px] print:hidden max-[900px]:fixed max-[900px]:top-11 max-[900px]:right-0 max-[900px]:bottom-[150px] max-[900px]:z-20 max-[900px]:w-[284px] max-[900px]:shadow-md ${open ? '' : 'max-[900px]:hidden'}`}
     >
       <Ladder chosen={chosen} stamp={stamp} onChoose={onCounting} />
       <div aria-live="polite" data-testid="live-count">

@@ -1,9 +1,10 @@
 import { Dialog } from 'radix-ui';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import type { RuleView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { spoken, text } from '../../app/messages';
+import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { CountingChoice } from './CountingChoice';
 import { useOverrides, useRules } from '../rules/queries';
@@ -44,6 +45,7 @@ export function Workspace() {
   const [filter, setFilter] = useState<Filter>(everything);
   const [selection, select] = useState<ReadonlySet<string>>(new Set());
   const [keysShown, setKeysShown] = useState(false);
+  const [readingOpen, setReadingOpen] = useState(false);
   const [readingSlot, setReadingSlot] = useState<HTMLElement | null>(null);
   const finder = useRef<HTMLInputElement>(null);
   const undo = useUndo(clientId);
@@ -95,6 +97,13 @@ export function Workspace() {
     };
   }, [client.data, pieces.data, stamp, live, shown, filter, selection, readingSlot]);
 
+  const isOffered = !chosen.season || client.data?.seasons.some((season) => season.id === chosen.season);
+  useEffect(() => {
+    if (client.data && !isOffered) {
+      change({ season: '' });
+    }
+  });
+
   const problem = client.error ?? pieces.error;
   if (problem) {
     return (
@@ -123,9 +132,17 @@ export function Workspace() {
   };
 
   return (
-    <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] grid-rows-[44px_minmax(0,1fr)_150px]">
-      <header className="col-span-3 flex items-center gap-6 border-b border-line bg-sheet px-4">
-        <Link to="/clients" className="w-32 truncate font-serif text-base font-semibold">
+    <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[44px_minmax(0,1fr)_150px]">
+      <header className="col-span-3 flex items-center gap-6 overflow-x-auto border-b border-line bg-sheet px-4 max-[900px]:col-span-2 max-[900px]:gap-4 print:hidden">
+        <Button
+          look="link"
+          aria-expanded={readingOpen}
+          className="order-last shrink-0 whitespace-nowrap min-[901px]:hidden"
+          onClick={() => setReadingOpen(!readingOpen)}
+        >
+          {readingOpen ? text.reading.fold : `${total} ${text.reading.unfold}`}
+        </Button>
+        <Link to="/clients" className="w-32 shrink-0 truncate font-serif text-base font-semibold">
           {client.data?.name ?? '…'}
         </Link>
         <Choice
@@ -134,6 +151,14 @@ export function Workspace() {
           options={seasonOptions(client.data)}
           onChange={(season) => change({ season })}
         />
+        {client.data?.seasons.length === 0 && (
+          <Link
+            to={`/clients/${clientId}/brief${location.search}`}
+            className="text-xs font-medium text-chalk"
+          >
+            {text.counts.addClimate}
+          </Link>
+        )}
         <Choice
           label={text.context.occasion}
           value={chosen.occasion}
@@ -171,7 +196,7 @@ export function Workspace() {
           </kbd>
         </label>
       </header>
-      <nav aria-label="Steps" className="relative border-r border-line bg-paper pt-3">
+      <nav aria-label="Steps" className="print:hidden relative border-r border-line bg-paper pt-3">
         <span
           aria-hidden="true"
           className="absolute top-4 bottom-4 left-[19px] border-l border-dashed border-soft"
@@ -195,7 +220,7 @@ export function Workspace() {
         ))}
       </nav>
       <DeskContext value={desk}>
-        <main className="overflow-auto bg-sheet" aria-busy={!desk}>
+        <main className="relative overflow-auto bg-sheet" aria-busy={!desk}>
           {desk ? <Outlet /> : <Skeleton />}
         </main>
         <Reading
@@ -205,8 +230,9 @@ export function Workspace() {
           stamp={stamp + held}
           onCounting={(counting) => change({ counting })}
           slot={setReadingSlot}
+          open={readingOpen}
         />
-        {desk ? <Rail /> : <div className="col-span-3 border-t border-line bg-rail" />}
+        {desk ? <Rail /> : <div className="col-span-full border-t border-line bg-rail" />}
       </DeskContext>
       <Dialog.Root open={keysShown} onOpenChange={setKeysShown}>
         <Dialog.Portal>

@@ -5,13 +5,12 @@ import jakarta.validation.constraints.NotNull;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.Predicate;
+import java.util.stream.Stream;
 import jomble.core.brief.Limit;
 import jomble.core.brief.Needs;
 import jomble.core.brief.Occasion;
@@ -233,12 +232,19 @@ class BriefCountController {
                 passing.page().combinations().stream()
                         .map(one -> tried(judged(one, judges, trying), trying, true))
                         .toList(),
-                failing.stream()
-                        .filter(distinctBy(
-                                one -> one.judgement.findings().get(0).rule()))
+                forDifferentReasons(failing).stream()
                         .limit(TRIED)
                         .map(one -> tried(one, trying, false))
                         .toList());
+    }
+
+    /** The first that fails by each rule, then the others. */
+    private static List<Judged> forDifferentReasons(List<Judged> failing) {
+        Map<String, Judged> byRule = new LinkedHashMap<>();
+        failing.forEach(
+                one -> byRule.putIfAbsent(one.judgement.findings().get(0).rule(), one));
+        return Stream.concat(byRule.values().stream(), failing.stream().filter(one -> !byRule.containsValue(one)))
+                .toList();
     }
 
     /** A combination as the occasion judges it. */
@@ -247,11 +253,6 @@ class BriefCountController {
     private static Judged judged(Combination combination, List<Judge> judges, Wardrobe wardrobe) {
         BestJudgement best = BestJudgement.of(judges, OutfitDrawings.outfit(combination, wardrobe));
         return new Judged(combination, best.judgement(), best.context());
-    }
-
-    private static <T> Predicate<T> distinctBy(Function<T, Object> key) {
-        Set<Object> seen = new HashSet<>();
-        return one -> seen.add(key.apply(one));
     }
 
     private TriedView tried(Judged judged, Wardrobe wardrobe, boolean passes) {
