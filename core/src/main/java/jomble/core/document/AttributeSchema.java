@@ -17,7 +17,7 @@ final class AttributeSchema {
     static final Map<String, Object> DATE = Map.of("type", "string", "format", "date");
 
     private static final Map<String, Object> COLOUR = Map.of("type", "string", "pattern", "^#[0-9a-fA-F]{6}$");
-    private static final Map<String, Object> MONEY = object(
+    static final Map<String, Object> MONEY = object(
             List.of("amount", "currency"),
             Map.of(
                     "amount", number("number", 0, 9_999_999_999.99),

@@ -64,13 +64,19 @@ public final class BriefReader {
                 Values.given(node.field("skin"), Values::colour, null),
                 Values.given(node.field("laundry"), BriefReader::laundry, Laundry.WEEKLY),
                 Values.distinct(node.field("occasions"), OccasionReader::read, Occasion::name, "an occasion"),
-                Values.given(node.field("place"), n -> n.text(0, 80), null),
+                text(node.field("place"), 80),
                 ClimateReader.months(node.field("climate")),
                 ClimateReader.seasons(node.field("seasons")),
                 Values.list(node.field("needs"), BriefReader::need),
                 Values.given(node.field("budget"), Attribute.COST::read, null),
-                Values.given(node.field("notes"), n -> n.text(0, LONGEST_NOTE), null),
+                text(node.field("notes"), LONGEST_NOTE),
                 Values.given(node.field("photoConsent"), Attribute.ACQUIRED::read, null));
+    }
+
+    /** Null for an empty text. */
+    private static String text(Node node, int longest) {
+        String text = Values.given(node, n -> n.text(0, longest), "");
+        return text.isBlank() ? null : text;
     }
 
     private static Need need(Node node) {
@@ -93,7 +99,7 @@ public final class BriefReader {
                 sensitivities.stream()
                         .filter(one -> Word.find(Sensitivity.class, one).isEmpty())
                         .toList(),
-                Values.given(node.field("healthNote"), n -> n.text(0, LONGEST_NOTE), null),
+                text(node.field("healthNote"), LONGEST_NOTE),
                 Values.given(node.field("maxHeelCm"), n -> n.decimal(0, 25), null),
                 Values.given(node.field("tucks"), Node::bool, true));
     }

@@ -20,7 +20,7 @@ public final class WardrobeSchema {
         Map<String, Object> properties = new LinkedHashMap<>();
         properties.put("format", Map.of("const", WardrobeReader.FORMAT));
         properties.put("version", Map.of("type", "integer", "minimum", 1, "maximum", WardrobeReader.VERSION));
-        properties.put("brief", Map.of("type", "object"));
+        properties.put("brief", BriefSchema.write());
         properties.put("kinds", Map.of("type", "array", "items", kind()));
         properties.put("pieces", Map.of("type", "array", "items", piece()));
         properties.put("sets", Map.of("type", "array", "items", set()));

@@ -57,7 +57,8 @@ class MistakesTest {
                 "{'boundaries': {'avoid': [{}]}}|/boundaries/avoid/0|one-of",
                 "{'boundaries': {'avoid': [{'kind': 'shirtt'}]}}|/boundaries/avoid/0/kind|unknown-value",
                 "{'boundaries': {'avoid': [{'colour': 'red'}]}}|/boundaries/avoid/0/colour|not-a-colour",
-                "{'boundaries': {'sensitivities': ['pollen']}}|/boundaries/sensitivities/0|unknown-value",
+                "{'boundaries': {'sensitivities': ['']}}|/boundaries/sensitivities/0|length",
+                "{'boundaries': {'healthNote': 3}}|/boundaries/healthNote|not-text",
                 "{'boundaries': {'maxHeelCm': 26}}|/boundaries/maxHeelCm|out-of-range",
                 "{'boundaries': {'tucks': 'never'}}|/boundaries/tucks|not-a-boolean",
                 "{'palette': {'base': ['#12345g']}}|/palette/base/0|not-a-colour",
@@ -79,6 +80,18 @@ class MistakesTest {
                 "{'occasions': [{'outdoorMinutes': 1441}]}|/occasions/0/outdoorMinutes|out-of-range",
                 "{'occasions': [{'met': 0.7}]}|/occasions/0/met|out-of-range",
                 "{'occasions': [{'months': [13]}]}|/occasions/0/months/0|out-of-range",
+                "{'occasions': [{'timesPerWeek': 40}]}|/occasions/0/timesPerWeek|out-of-range",
+                "{'occasions': [{'timesPerWeek': 1, 'timesPerMonth': 4}]}|/occasions/0/timesPerMonth|one-of",
+                "{'occasions': [{'timeOfDay': 'dawn'}]}|/occasions/0/timeOfDay|unknown-value",
+                "{'occasions': [{'name': 'desk'}, {'name': 'desk'}]}|/occasions/1/name|twice",
+                "{'seasons': [{'name': 'always', 'months': [1]}]}|/seasons|too-many",
+                "{'seasons': [{'name': 'cold', 'months': [1]}, {'name': 'hot', 'months': []}]}|/seasons/1/months|missing",
+                "{'seasons': [{'name': 'cold', 'months': [1, 2]}, {'name': 'hot', 'months': [2]}]}|/seasons|twice",
+                "{'seasons': [{'name': 'year', 'months': [1]}, {'name': 'hot', 'months': [2]}]}|/seasons/0/name|reserved",
+                "{'needs': [{'occasion': 'desk', 'season': 'winter', 'outfits': -1}]}|/needs/0/outfits|out-of-range",
+                "{'budget': {'amount': -1, 'currency': 'EUR'}}|/budget/amount|out-of-range",
+                "{'photoConsent': 'yes'}|/photoConsent|not-a-date",
+                "{'laundry': {'dryingDays': 15}}|/laundry/dryingDays|out-of-range",
                 "{'climate': [{'month': 1, 'lowC': 5, 'highC': 1}]}|/climate/0/lowC|out-of-order",
                 "{'climate': [{'month': 1, 'lowC': 1, 'highC': 5}, {'month': 1, 'lowC': 1, 'highC': 5}]}|/climate/1/month|twice",
                 "{'climate': [{'month': 1, 'lowC': 1, 'highC': 5, 'humidity': 101}]}|/climate/0/humidity|out-of-range",
@@ -88,6 +101,15 @@ class MistakesTest {
         Map<String, Object> request = Map.of("wardrobe", Map.of("brief", Json.object(brief)));
         assertThat(problems(request)).extracting(Problem::pointer).containsExactly("/wardrobe/brief" + pointer);
         assertThat(problems(request)).extracting(Problem::code).containsExactly(code);
+    }
+
+    @Test
+    void aPaletteOfSixtyColoursIsNone() {
+        List<String> colours = java.util.Collections.nCopies(60, "#22304d");
+        Map<String, Object> brief = Map.of("palette", Map.of("base", colours));
+        assertThat(problems(Map.of("wardrobe", Map.of("brief", brief))))
+                .extracting(Problem::pointer, Problem::code)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple("/wardrobe/brief/palette/base", "too-many"));
     }
 
     @ParameterizedTest(name = "{0} = {1}: {2} {3}")

@@ -33,6 +33,7 @@ import jomble.core.wear.Wear;
 import jomble.core.wear.WearLog;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The published schema, as any validator reads it, and the reader accept and refuse the same. */
@@ -83,6 +84,26 @@ class SchemaAgreementTest {
                     .as("seed " + seed)
                     .isEmpty();
         }
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"place\": \"Vessel Bay\", \"notes\": null, \"budget\": {\"amount\": 900, \"currency\": \"EUR\"}} | true",
+                "{\"occasions\": [{\"name\": \"desk\", \"requires\": [\"flat\", {\"colours\": [\"#111111\"]}], \"timesPerMonth\": 2}]} | true",
+                "{\"boundaries\": {\"sensitivities\": [\"wool\", \"chrome\"], \"avoid\": [{\"fibre\": \"wool\"}], \"maxHeelCm\": null}} | true",
+                "{\"needs\": [{\"occasion\": \"desk\", \"season\": \"winter\", \"outfits\": 3}], \"photoConsent\": \"2027-01-05\"} | true",
+                "{\"boundaries\": {\"avoid\": [{\"fibre\": \"wool\", \"kind\": \"shirt\"}]}} | false",
+                "{\"occasions\": [{\"timesPerWeek\": 40}]} | false",
+                "{\"climate\": [{\"month\": 1, \"lowC\": 1}]} | false",
+                "{\"laundry\": {\"intervalDays\": 0}} | false",
+                "{\"colours\": []} | false",
+            })
+    void sayTheSameOfABrief(String brief, boolean isValid) {
+        Map<String, Object> document = Map.of("brief", Json.object(brief));
+        assertThat(faults(document).isEmpty()).isEqualTo(isValid);
+        assertThat(problems(document).isEmpty()).isEqualTo(isValid);
     }
 
     static Stream<Attribute<?>> attributes() {

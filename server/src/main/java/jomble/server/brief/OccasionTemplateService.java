@@ -1,0 +1,72 @@
+package jomble.server.brief;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.brief.Occasion;
+import jomble.core.document.OccasionReader;
+import jomble.core.tree.Node;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.Studio;
+import jomble.server.studio.StudioRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The occasions a studio offers besides the shipped ones, in document form. */
+@Service
+class OccasionTemplateService {
+    private static final TypeReference<List<Map<String, Object>>> TREES = new TypeReference<>() {};
+
+    private final StudioRepository studios;
+    private final JsonMapper json;
+
+    OccasionTemplateService(StudioRepository studios, JsonMapper json) {
+        this.studios = studios;
+        this.json = json;
+    }
+
+    /** The newest first. */
+    @Transactional(readOnly = true)
+    public List<Map<String, Object>> own(UUID studioId) {
+        return read(studio(studioId));
+    }
+
+    /** Adds an occasion, or replaces that of its name. */
+    @Transactional
+    public void add(UUID studioId, Map<String, Object> document) {
+        Node node = Node.root(document);
+        Occasion occasion = OccasionReader.read(node);
+        node.finish();
+        Studio studio = studio(studioId);
+        List<Map<String, Object>> own = without(studio, occasion.name());
+        own.add(0, OccasionReader.write(occasion));
+        studio.offerOccasions(json.writeValueAsString(own));
+    }
+
+    @Transactional
+    public void remove(UUID studioId, String name) {
+        Studio studio = studio(studioId);
+        List<Map<String, Object>> rest = without(studio, name);
+        if (rest.size() == read(studio).size()) {
+            throw ProblemException.notFound("The template " + name);
+        }
+        studio.offerOccasions(json.writeValueAsString(rest));
+    }
+
+    private List<Map<String, Object>> without(Studio studio, String name) {
+        return new ArrayList<>(read(studio).stream()
+                .filter(tree -> !name.equals(tree.get("name")))
+                .toList());
+    }
+
+    private List<Map<String, Object>> read(Studio studio) {
+        return json.readValue(studio.occasions(), TREES);
+    }
+
+    private Studio studio(UUID id) {
+        return studios.findById(id).orElseThrow();
+    }
+}
