@@ -8,7 +8,7 @@ import { useDesk } from '../workspace/context';
 import { useEventStream } from '../workspace/useEventStream';
 import { Effects, type LimitEffect } from './effects';
 import { FirstRun } from './FirstRun';
-import { LifeSection } from './LifeSection';
+import { LifeSection, often } from './LifeSection';
 import { LimitsSection } from './LimitsSection';
 import { say } from './messages';
 import { NeedsTable, type Need } from './NeedsTable';
@@ -20,6 +20,7 @@ import {
   ProportionSection,
   SchoolsSection,
 } from './PersonSections';
+import { PrintedBrief } from './PrintedBrief';
 import { PlaceSection } from './PlaceSection';
 import { useBrief, useBriefSaver, type BriefDocument } from './queries';
 
@@ -82,12 +83,10 @@ export function BriefStage() {
   ];
   return (
     <Effects value={effects}>
-      <div className="@container max-w-4xl p-5" data-testid="brief">
+      <PrintedBrief name={client.name} brief={known} often={often} />
+      <div className="@container max-w-4xl p-5 print:hidden" data-testid="brief">
         <header className="mb-3 flex items-baseline gap-4">
-          <h1 className="font-serif text-xl font-semibold">
-            <span className="print:hidden">{say('title')}</span>
-            <span className="hidden print:inline">{say('printed', { name: client.name })}</span>
-          </h1>
+          <h1 className="font-serif text-xl font-semibold">{say('title')}</h1>
           <p aria-live="polite" className="text-xs text-soft print:hidden">
             {saver.state === 'saving' ? say('saving') : saver.state === 'saved' ? say('saved') : ''}
           </p>

@@ -24,7 +24,8 @@ interface Props {
   saver: BriefSaver;
 }
 
-function often({ timesPerWeek, timesPerMonth }: OccasionDocument) {
+/** How often an occasion comes, in words. */
+export function often({ timesPerWeek, timesPerMonth }: OccasionDocument) {
   if (timesPerWeek && timesPerWeek < 1) {
     return say('everyWeeks', { n: Math.round(1 / timesPerWeek) });
   }

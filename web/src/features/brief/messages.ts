@@ -145,6 +145,10 @@ const messages = {
   interval: 'days between washes',
   drying: 'days to dry',
   dryClean: 'dry-cleaner visits a month',
+  careLine:
+    'Washed every {interval, plural, one {day} other {# days}}, dry after {drying, plural, one {# day} other {# days}}, {visits, plural, =0 {no dry-cleaner} one {# visit to the dry-cleaner a month} other {# visits to the dry-cleaner a month}}.',
+  noConsent: 'No photos are taken.',
+  signature: 'Read and agreed, date and signature',
   // budget & notes
   amount: 'for new clothes in a year',
   consent: 'Agreed to photos',

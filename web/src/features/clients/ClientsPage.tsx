@@ -53,7 +53,7 @@ export function ClientsPage() {
         {clients.data?.map((client) => (
           <li key={client.id} className="border-b border-line">
             <Link
-              to={`/clients/${client.id}/pieces`}
+              to={`/clients/${client.id}/${client.pieces === 0 ? 'brief' : 'pieces'}`}
               className="flex items-baseline justify-between bg-sheet px-4 py-3 hover:text-chalk"
             >
               <span className="font-serif text-lg font-semibold">{client.name}</span>

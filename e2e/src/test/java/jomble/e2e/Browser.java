@@ -86,9 +86,9 @@ final class Browser implements AutoCloseable {
     String openClient(String name, String step) {
         open("/clients");
         click(By.xpath("//a[contains(., '" + name + "')]"));
-        until(b -> b.address().contains("/pieces"));
-        String path = address().replaceAll("/pieces.*", "");
-        if (!step.equals("pieces")) {
+        until(b -> b.address().matches(".*/(pieces|brief).*"));
+        String path = address().replaceAll("/(pieces|brief).*", "");
+        if (!address().endsWith("/" + step)) {
             open(path + "/" + step);
         }
         return path;
