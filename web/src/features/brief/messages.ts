@@ -29,7 +29,7 @@ const messages = {
   // needs
   needs: 'What the client needs',
   needsWhat:
-    'Different bases for each occasion in the weakest month of each season, against those wanted before one comes again.',
+    'Different bases, with layers where the cold asks for them, in the weakest month of each season, against those wanted before one comes again.',
   needsEmpty: 'Add an occasion, and what the wardrobe has for it is counted here.',
   of: 'of {need}',
   wanted: '· {need} wanted',

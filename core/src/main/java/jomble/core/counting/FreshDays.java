@@ -50,15 +50,6 @@ public final class FreshDays {
         return new FreshDays(List.copyOf(week)).longest();
     }
 
-    /**
-     * Every base of a question, for {@link Occasion}.
-     *
-     * @throws CountingStoppedException when {@code progress} asks to stop
-     */
-    public static Set<Map<Slot, List<PieceId>>> bases(Counter counter, CountQuestion question, Progress progress) {
-        return Set.copyOf(counter.tuples(question.counting(CountedSlots.BASES).withoutCompletions(), progress));
-    }
-
     private int longest() {
         int dressed = 0;
         int most = (int)

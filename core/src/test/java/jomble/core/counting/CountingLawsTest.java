@@ -267,6 +267,20 @@ class CountingLawsTest {
         assertThat(outfits).isLessThanOrEqualTo(coats);
     }
 
+    /** What can be worn without layers can be worn, and each base of clothes that work is one. */
+    @ParameterizedTest
+    @MethodSource("questions")
+    void basesAreThoseOfTheClothesThatWork(CountQuestion question) {
+        CountQuestion clothes = question.counting(CountedSlots.CLOTHES).daring(false);
+        if (total(clothes).compareTo(BigInteger.valueOf(READABLE)) <= 0) {
+            Set<Map<Slot, List<PieceId>>> bases = WearableBases.of(COUNTER, clothes, Progress.NONE);
+            assertThat(bases).containsAll(COUNTER.tuples(clothes.counting(CountedSlots.BASES), Progress.NONE));
+            assertThat(COUNTER.tuples(clothes, Progress.NONE))
+                    .allSatisfy(one ->
+                            assertThat(bases).anySatisfy(base -> assertThat(one).containsAllEntriesOf(base)));
+        }
+    }
+
     /** Any page is the same part of the whole list, in order; each listed one is what the judge says it is. */
     @ParameterizedTest
     @MethodSource("questions")

@@ -83,10 +83,10 @@ class BriefCountController {
      *
      * @param need how many different outfits are wanted before one comes again
      * @param set whether the stylist said so; else it follows from how often the occasion comes
-     * @param have how many bases there are in the weakest month, null where the climate is not known
+     * @param have how many bases can be worn in the weakest month, with layers or without; null where the climate is not known
      * @param month the weakest one, null where the climate is not known
      */
-    record NeedView(String occasion, String season, int need, boolean set, Object have, Integer month) {}
+    record NeedView(String occasion, String season, int need, boolean set, Integer have, Integer month) {}
 
     /**
      * What one limit does.
@@ -124,26 +124,19 @@ class BriefCountController {
     /** @param asking null where the climate is not known */
     private NeedView need(Needs.Wanted wanted, Function<Chosen, Question> asking, Progress progress) {
         Occasion occasion = wanted.occasion();
-        BigInteger fewest = null;
+        Integer fewest = null;
         Integer weakest = null;
         for (int month : asking == null ? List.<Integer>of() : wanted.season().months()) {
             if (occasion.months().isEmpty() || occasion.months().contains(month)) {
                 Chosen chosen = new Chosen(null, month, occasion.name(), BASES, false);
-                BigInteger total =
-                        live.totals(asking.apply(chosen).toCount(), progress).total();
-                if (fewest == null || total.compareTo(fewest) < 0) {
-                    fewest = total;
+                int bases = live.bases(asking.apply(chosen).toCount(), progress);
+                if (fewest == null || bases < fewest) {
+                    fewest = bases;
                     weakest = month;
                 }
             }
         }
-        return new NeedView(
-                occasion.name(),
-                wanted.season().name(),
-                wanted.outfits(),
-                wanted.isSet(),
-                fewest == null ? null : CountsView.exact(fewest),
-                weakest);
+        return new NeedView(occasion.name(), wanted.season().name(), wanted.outfits(), wanted.isSet(), fewest, weakest);
     }
 
     /** Streams what every limit of the brief does, each as a {@code limit}; then {@code complete}. */

@@ -8,6 +8,7 @@ import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.FreshDays;
 import jomble.core.counting.Progress;
+import jomble.core.counting.WearableBases;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.JudgementContext;
 
@@ -40,7 +41,7 @@ final class FreshDaysOfBrief {
                         List.of(),
                         false);
                 week.add(new FreshDays.Occasion(
-                        times, FreshDays.bases(counter, question, progress.partOf(i, occasions.size()))));
+                        times, WearableBases.of(counter, question, progress.partOf(i, occasions.size()))));
             }
         }
         return week.isEmpty() ? null : FreshDays.of(week);

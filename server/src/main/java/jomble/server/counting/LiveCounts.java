@@ -25,6 +25,7 @@ import jomble.core.counting.SlotPair;
 import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.Totals;
 import jomble.core.counting.WardrobeTooLargeException;
+import jomble.core.counting.WearableBases;
 import jomble.server.problem.ProblemAdvice;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -304,6 +305,11 @@ class LiveCounts {
             known.put(asked, found);
         }
         return found;
+    }
+
+    /** How many bases can be worn, with layers or without. */
+    int bases(CountQuestion question, Progress progress) {
+        return WearableBases.of(counter, question, progress).size();
     }
 
     /** The counts without the figures of uncounted pieces, counted now where they are not known. */

@@ -1,0 +1,43 @@
+package jomble.core.counting;
+
+import java.math.BigInteger;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/**
+ * The bases an outfit can be built on, with layers over them where the day asks for it: a shirt and trousers in deep frost make no outfit by
+ * themselves, but are one of the client's outfits all the same.
+ */
+public final class WearableBases {
+    /** Up to so many combinations of clothes are gone through for their bases. */
+    private static final BigInteger MOST_CLOTHES = BigInteger.valueOf(30_000);
+
+    private WearableBases() {}
+
+    /**
+     * Every base of a question that works with layers or without; of a wardrobe with more than 30,000 combinations of clothes, those that
+     * work without.
+     *
+     * @param question whatever it counts, bases are what is answered
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     */
+    public static Set<Map<Slot, List<PieceId>>> of(Counter counter, CountQuestion question, Progress progress) {
+        CountQuestion clothes = question.counting(CountedSlots.CLOTHES).withoutCompletions();
+        boolean few = counter.totals(clothes, progress).total().compareTo(MOST_CLOTHES) <= 0;
+        return counter.tuples(few ? clothes : clothes.counting(CountedSlots.BASES), progress).stream()
+                .map(WearableBases::base)
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    private static Map<Slot, List<PieceId>> base(Map<Slot, List<PieceId>> clothes) {
+        Map<Slot, List<PieceId>> base = new EnumMap<>(clothes);
+        base.keySet().removeIf(slot -> !CountedSlots.BASES.has(slot));
+        return Collections.unmodifiableMap(base);
+    }
+}
