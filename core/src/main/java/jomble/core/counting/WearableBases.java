@@ -15,22 +15,26 @@ import jomble.core.piece.Slot;
  * themselves, but are one of the client's outfits all the same.
  */
 public final class WearableBases {
+    /** With more than so many that stand alone, nobody asks which others would under a layer. */
+    private static final BigInteger MOST_BASES = BigInteger.valueOf(1_000);
     /** Up to so many combinations of clothes are gone through for their bases. */
     private static final BigInteger MOST_CLOTHES = BigInteger.valueOf(30_000);
 
     private WearableBases() {}
 
     /**
-     * Every base of a question that works with layers or without; of a wardrobe with more than 30,000 combinations of clothes, those that
-     * work without.
+     * Every base of a question that works with layers or without; of a wardrobe with more than 1,000 bases or 30,000 combinations of
+     * clothes, those that work without.
      *
      * @param question whatever it counts, bases are what is answered
      * @throws CountingStoppedException when {@code progress} asks to stop
      */
     public static Set<Map<Slot, List<PieceId>>> of(Counter counter, CountQuestion question, Progress progress) {
         CountQuestion clothes = question.counting(CountedSlots.CLOTHES).withoutCompletions();
-        boolean few = counter.totals(clothes, progress).total().compareTo(MOST_CLOTHES) <= 0;
-        return counter.tuples(few ? clothes : clothes.counting(CountedSlots.BASES), progress).stream()
+        CountQuestion alone = clothes.counting(CountedSlots.BASES);
+        boolean few = counter.totals(alone, progress).total().compareTo(MOST_BASES) <= 0
+                && counter.totals(clothes, progress).total().compareTo(MOST_CLOTHES) <= 0;
+        return counter.tuples(few ? clothes : alone, progress).stream()
                 .map(WearableBases::base)
                 .collect(Collectors.toUnmodifiableSet());
     }
