@@ -1,11 +1,20 @@
 import { Link, useLocation, useParams } from 'react-router';
-import type { Difference } from '../../api/client';
+import type { Difference, Exact } from '../../api/client';
 import { join, monthName, text } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
 import { listQuery } from '../outfits/address';
 import { seasonWords, useChosen, useDesk } from '../workspace/context';
+import type { Step } from '../workspace/Ladder';
 import { useEventStream } from '../workspace/useEventStream';
-import type { ContextCell } from './ContextTable';
+
+export interface ContextCell {
+  season: string;
+  occasion: string;
+  total: Exact;
+  daring: Exact;
+  /** The month of the season with the fewest; null while it is not counted, or without weather. */
+  weakest: Step | null;
+}
 
 interface Props {
   cell: ContextCell;

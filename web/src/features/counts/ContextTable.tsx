@@ -1,24 +1,13 @@
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Exact } from '../../api/client';
 import { compareExact, greatest, shareOf } from '../../app/exact';
 import { figure, spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { seasonOptions, useChosen, useDesk } from '../workspace/context';
-import type { Step } from '../workspace/Ladder';
 import { useEventStream } from '../workspace/useEventStream';
-import { ContextReading } from './ContextReading';
+import { ContextReading, type ContextCell } from './ContextReading';
 import { StreamState } from './StreamState';
-
-export interface ContextCell {
-  season: string;
-  occasion: string;
-  total: Exact;
-  daring: Exact;
-  /** The month of the season with the fewest; null while it is not counted, or without weather. */
-  weakest: Step | null;
-}
 
 const at = (season: string, occasion: string) => `${season} ${occasion}`;
 
