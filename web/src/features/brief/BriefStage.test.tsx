@@ -130,6 +130,22 @@ describe('the brief', () => {
   });
 
   it.each([
+    [{ before: 12, after: 0, missing: ['shoes'] }, 'nothing is left for it; it needs shoes'],
+    [{ before: 12, after: 12, fewer: [] }, 'takes nothing away'],
+    [
+      { before: 12, after: 9, fewer: ['boots'] },
+      'no piece out, 1 in fewer outfits · 12 → 9 bases show on the rail',
+    ],
+  ])('says what a limit with %o comes to', async (some, words) => {
+    serve(lived);
+    shown();
+    await screen.findByTestId('needs');
+    const effect = { occasion: null, out: [], fewer: [], missing: [], ...some };
+    act(() => stream('/counts/limits').send('limit', { ...effect, pointer: '/boundaries/sensitivities/0' }));
+    expect(screen.getByText('wool').closest('div')!.textContent).toContain(words);
+  });
+
+  it.each([
     ['formality, to', '1', 'The window is empty: it ends before it begins.'],
     ['how often', '40', 'At most 21 times a week, or 31 a month.'],
     ['highest heel, cm', '40', '0 to 25 cm'],
