@@ -20,8 +20,8 @@ import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Progress;
 import jomble.core.counting.census.DiagramCounter;
+import jomble.core.document.OccasionReader;
 import jomble.core.document.Question;
-import jomble.core.document.WardrobeWriter;
 import jomble.core.judgement.Finding;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
@@ -102,7 +102,7 @@ public final class RatedDraws {
                 "occasion",
                 plain.wardrobe().brief().occasions().stream()
                         .filter(occasion -> occasion.name().equals(cell.occasion))
-                        .map(WardrobeWriter::occasion)
+                        .map(OccasionReader::write)
                         .findFirst()
                         .orElseThrow());
         context.put("countedSlots", "outfits");
