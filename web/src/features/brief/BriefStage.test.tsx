@@ -86,7 +86,7 @@ describe('the brief', () => {
     shown();
     fireEvent.click(await screen.findByRole('button', { name: 'desk day' }));
     fireEvent.click(screen.getByRole('button', { name: 'high heels' }));
-    fireEvent.click(screen.getByRole('button', { name: 'Begin with this' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Start with this' }));
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.set).toEqual({
       occasions: [deskDay],
@@ -130,7 +130,7 @@ describe('the brief', () => {
   });
 
   it.each([
-    [{ before: 12, after: 0, missing: ['shoes'] }, 'nothing is left for it; it needs shoes'],
+    [{ before: 12, after: 0, missing: ['shoes'] }, 'no outfit is left; it needs shoes'],
     [{ before: 12, after: 12, fewer: [] }, 'takes nothing away'],
     [
       { before: 12, after: 9, fewer: ['boots'] },

@@ -31,7 +31,7 @@ class OccasionTemplateService {
     /** The newest first. */
     @Transactional(readOnly = true)
     public List<Map<String, Object>> own(UUID studioId) {
-        return read(studio(studioId));
+        return read(studios.findById(studioId).orElseThrow());
     }
 
     /** Adds an occasion, or replaces that of its name. */
@@ -40,7 +40,7 @@ class OccasionTemplateService {
         Node node = Node.root(document);
         Occasion occasion = OccasionReader.read(node);
         node.finish();
-        Studio studio = studio(studioId);
+        Studio studio = studioToChange(studioId);
         List<Map<String, Object>> own = without(studio, occasion.name());
         own.add(0, OccasionReader.write(occasion));
         studio.offerOccasions(json.writeValueAsString(own));
@@ -48,7 +48,7 @@ class OccasionTemplateService {
 
     @Transactional
     public void remove(UUID studioId, String name) {
-        Studio studio = studio(studioId);
+        Studio studio = studioToChange(studioId);
         List<Map<String, Object>> rest = without(studio, name);
         if (rest.size() == read(studio).size()) {
             throw ProblemException.notFound("The template " + name);
@@ -66,7 +66,7 @@ class OccasionTemplateService {
         return json.readValue(studio.occasions(), TREES);
     }
 
-    private Studio studio(UUID id) {
-        return studios.findById(id).orElseThrow();
+    private Studio studioToChange(UUID id) {
+        return studios.findToChange(id).orElseThrow();
     }
 }

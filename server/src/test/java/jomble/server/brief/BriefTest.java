@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jomble.server.running.Caller;
 import jomble.server.running.Jomble;
@@ -190,6 +191,40 @@ class BriefTest {
         assertThat(names(stylist)).hasSize(18).doesNotContain("harbour ball");
         assertThat(stylist.delete("/api/v1/occasion-templates/desk%20day").status())
                 .isEqualTo(404);
+    }
+
+    /** Whatever is acknowledged is there afterwards, however many write at the same time. */
+    @Test
+    void nothingAcknowledgedIsLostWhenManyWriteAtOnce(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String client = stylist.newClient();
+        List<Map<String, Object>> parts = List.of(
+                Map.of("place", "Kaldmoor"),
+                Map.of("notes", "early"),
+                Map.of("lengthenLeg", true),
+                Map.of("photoConsent", "2027-01-05"));
+        List<Map<String, Object>> acknowledged = IntStream.range(0, parts.size())
+                .parallel()
+                .mapToObj(i -> {
+                    Caller other = jomble.stylist();
+                    Map<String, Object> template = Map.of("name", "at once " + i);
+                    assertThat(other.post("/api/v1/occasion-templates", template)
+                                    .status())
+                            .isEqualTo(204);
+                    int status = put(other, client, parts.get(i), null).status();
+                    assertThat(status).isIn(200, 412);
+                    return status == 200 ? parts.get(i) : Map.<String, Object>of();
+                })
+                .toList();
+        assertThat(acknowledged).anyMatch(part -> !part.isEmpty());
+        Map<String, Object> kept = brief(stylist, client);
+        assertThat(acknowledged).allSatisfy(part -> assertThat(kept).containsAllEntriesOf(part));
+        for (int i = 0; i < parts.size(); i++) {
+            assertThat(stylist.delete("/api/v1/occasion-templates/at%20once%20" + i)
+                            .status())
+                    .as("template %d", i)
+                    .isEqualTo(204);
+        }
     }
 
     private static List<Object> names(Caller stylist) {
