@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import jomble.core.brief.Brief;
 import jomble.core.document.BriefReader;
 import jomble.core.document.Wardrobe;
@@ -21,7 +22,11 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Clients and the frame of their wardrobes: brief, sets, and what else a document carries besides pieces. */
+/**
+ * Clients and the frame of their wardrobes: brief, sets, and what else a document carries besides pieces. Whoever changes
+ * anything of a client's wardrobe, pieces included, begins the transaction with {@link #hold}, so that changes come one
+ * after the other and each reads what the one before it left.
+ */
 @Service
 public class ClientService {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
@@ -66,12 +71,38 @@ public class ClientService {
         return WardrobeReader.read(frame(id), Kinds.shipped());
     }
 
-    /** Keeps everything of the wardrobe but its pieces, as part of a step. */
+    /** Keeps others from changing the client's wardrobe until the transaction ends. Comes before anything is read in it. */
     @Transactional
-    public void keepFrame(UUID id, Wardrobe wardrobe, UUID step) {
-        Client client = find(id);
+    public void hold(UUID id) {
+        toChange(id);
+    }
+
+    private Client toChange(UUID id) {
+        return clients.findToChange(id).orElseThrow(() -> ProblemException.notFound("This client"));
+    }
+
+    /**
+     * Changes what surrounds the pieces, as part of a step.
+     *
+     * @param change given the wardrobe without its pieces as it is now; the pieces of its answer are not kept
+     * @throws jomble.core.tree.InvalidInputException when what it answers could not be read again
+     */
+    @Transactional
+    public void changeFrame(UUID id, UUID step, UnaryOperator<Wardrobe> change) {
+        Client client = toChange(id);
+        keep(client, change.apply(read(client)), step);
+    }
+
+    private Wardrobe read(Client client) {
+        return WardrobeReader.read(json.readValue(client.frame(), TREE), Kinds.shipped());
+    }
+
+    private void keep(Client client, Wardrobe wardrobe, UUID step) {
+        UUID id = client.id();
         String before = client.frame();
-        String after = json.writeValueAsString(frameOf(wardrobe));
+        Map<String, Object> frame = frameOf(wardrobe);
+        WardrobeReader.read(frame, Kinds.shipped());
+        String after = json.writeValueAsString(frame);
         if (!before.equals(after)) {
             client.reframe(after);
             history.record(id, step, History.FRAME, before, after);
@@ -81,7 +112,7 @@ public class ClientService {
     /** Puts back a frame as the history keeps it. */
     @Transactional
     public void restoreFrame(UUID id, String frame) {
-        find(id).reframe(frame);
+        toChange(id).reframe(frame);
     }
 
     /**
@@ -94,7 +125,8 @@ public class ClientService {
      */
     @Transactional
     public Brief changeBrief(UUID id, Map<String, Object> set, Map<String, Object> seen) {
-        Map<String, Object> frame = frame(id);
+        Client client = toChange(id);
+        Map<String, Object> frame = json.readValue(client.frame(), TREE);
         Map<String, Object> brief = new LinkedHashMap<>();
         if (frame.get("brief") instanceof Map<?, ?> before) {
             before.forEach((key, old) -> brief.put(key.toString(), old));
@@ -106,7 +138,7 @@ public class ClientService {
         Brief changed = BriefReader.read(node.field("brief"));
         node.finish();
         frame.put("brief", BriefReader.write(changed));
-        keepFrame(id, WardrobeReader.read(frame, Kinds.shipped()), Ids.next());
+        keep(client, WardrobeReader.read(frame, Kinds.shipped()), Ids.next());
         return changed;
     }
 
@@ -119,7 +151,8 @@ public class ClientService {
     /** Makes a set known, or renames it, as part of a step. A set stays known when its last piece leaves, so that undo can bring it back. */
     @Transactional
     public void keepSet(UUID id, String setId, String kind, String label, UUID step) {
-        Map<String, Object> frame = frame(id);
+        Client client = toChange(id);
+        Map<String, Object> frame = json.readValue(client.frame(), TREE);
         List<Object> sets = new ArrayList<>();
         if (frame.get("sets") instanceof List<?> before) {
             before.stream()
@@ -128,7 +161,7 @@ public class ClientService {
         }
         sets.add(Map.of("id", setId, "kind", kind, "label", label));
         frame.put("sets", sets);
-        keepFrame(id, WardrobeReader.read(frame, Kinds.shipped()), step);
+        keep(client, WardrobeReader.read(frame, Kinds.shipped()), step);
     }
 
     private static Map<String, Object> frameOf(Wardrobe wardrobe) {

@@ -44,16 +44,20 @@ public class HouseRulesService {
 
     @Transactional
     public void holdInStudio(HouseRules rules) {
-        studio().hold(json.writeValueAsString(HouseRulesReader.write(rules)));
+        studios.findToChange(studioId()).orElseThrow().hold(json.writeValueAsString(HouseRulesReader.write(rules)));
     }
 
     @Transactional
     public void holdForClient(UUID clientId, HouseRules rules) {
-        clients.keepFrame(clientId, clients.wardrobeWithoutPieces(clientId).under(rules), Ids.next());
+        clients.changeFrame(clientId, Ids.next(), wardrobe -> wardrobe.under(rules));
     }
 
     private Studio studio() {
+        return studios.findById(studioId()).orElseThrow();
+    }
+
+    private static UUID studioId() {
         Object who = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
-        return studios.findById(((StudioMember) who).studioId()).orElseThrow();
+        return ((StudioMember) who).studioId();
     }
 }

@@ -65,14 +65,14 @@ class PieceHistory {
     /** Takes back the newest step that still stands; empty when there is none. */
     @Transactional
     public Optional<Undone> undo(UUID clientId) {
-        clients.find(clientId);
+        clients.hold(clientId);
         return takeBack(clientId, history.lastStep(clientId));
     }
 
     /** Does again what was undone last, unless something new was done since. */
     @Transactional
     public Optional<Undone> redo(UUID clientId) {
-        clients.find(clientId);
+        clients.hold(clientId);
         return takeBack(clientId, history.lastUndoing(clientId));
     }
 

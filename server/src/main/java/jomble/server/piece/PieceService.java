@@ -93,7 +93,7 @@ public class PieceService {
     /** Adds a piece; it gets an id of its own when the document names none. */
     @Transactional
     public Kept add(UUID clientId, Map<String, Object> document) {
-        clients.find(clientId);
+        clients.hold(clientId);
         int position = rows.lastPosition(clientId) + 1;
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.putIfAbsent("id", freeRef(clientId, position));
@@ -135,6 +135,7 @@ public class PieceService {
      */
     @Transactional
     public void joinSet(UUID clientId, String setId, String kind, String label, Set<String> refs) {
+        clients.hold(clientId);
         UUID step = Ids.next();
         clients.keepSet(clientId, setId, kind, label, step);
         Kinds known = kinds.all();
@@ -158,6 +159,7 @@ public class PieceService {
     /** The set with that label, or a new one; "grey suit" is a suit, anything else a co-ord. */
     @Transactional
     public String setLabelled(UUID clientId, String label) {
+        clients.hold(clientId);
         return clients.wardrobeWithoutPieces(clientId).sets().stream()
                 .filter(set -> set.label().equalsIgnoreCase(label))
                 .map(PieceSet::id)
@@ -190,6 +192,7 @@ public class PieceService {
     /** Replaces what was set of a piece, if nobody else changed it since {@code seenVersion}. */
     @Transactional
     public Kept change(UUID clientId, String ref, long seenVersion, Map<String, Object> document) {
+        clients.hold(clientId);
         PieceRow row = find(clientId, ref);
         if (row.version() != seenVersion) {
             throw ProblemException.stale();
@@ -207,6 +210,7 @@ public class PieceService {
 
     @Transactional
     public void delete(UUID clientId, String ref) {
+        clients.hold(clientId);
         PieceRow row = find(clientId, ref);
         Kinds known = kinds.all();
         delete(row, Ids.next(), known);
@@ -233,6 +237,7 @@ public class PieceService {
     @Transactional
     public List<Kept> changeAll(
             UUID clientId, Map<String, Long> seen, Map<String, Object> set, Map<String, List<Object>> add) {
+        clients.hold(clientId);
         UUID step = Ids.next();
         Kinds known = kinds.all();
         Set<String> sets = sets(clientId);
@@ -264,7 +269,7 @@ public class PieceService {
     /** Adds pieces that get ids of their own, in one step; when one cannot be accepted, none is added. */
     @Transactional
     public void addAll(UUID clientId, List<Map<String, Object>> documents) {
-        clients.find(clientId);
+        clients.hold(clientId);
         Kinds known = kinds.all();
         Set<String> sets = sets(clientId);
         Set<String> taken = present(clientId).keySet();
@@ -284,8 +289,8 @@ public class PieceService {
     /** Deletes many pieces in one step. */
     @Transactional
     public void deleteAll(UUID clientId, Collection<String> refs) {
+        clients.hold(clientId);
         UUID step = Ids.next();
-        clients.find(clientId);
         Kinds known = kinds.all();
         for (PieceRow row : rows.findByClientIdAndRefIn(clientId, refs)) {
             delete(row, step, known);
@@ -295,7 +300,7 @@ public class PieceService {
     /** Adds pieces, and changes those whose id is there already, in one step. */
     @Transactional
     public void merge(UUID clientId, List<Piece> pieces) {
-        clients.find(clientId);
+        clients.hold(clientId);
         merge(clientId, pieces, Ids.next());
     }
 
@@ -330,9 +335,10 @@ public class PieceService {
     /** Puts the wardrobe in place of everything the client has, in one step; all or nothing. */
     @Transactional
     public void replaceAll(UUID clientId, Wardrobe wardrobe) {
+        clients.hold(clientId);
         UUID step = Ids.next();
         kinds.keepAll(wardrobe.kinds());
-        clients.keepFrame(clientId, wardrobe, step);
+        clients.changeFrame(clientId, step, before -> wardrobe);
         Kinds known = kinds.all();
         Set<String> kept = new HashSet<>();
         wardrobe.pieces().forEach(piece -> kept.add(piece.id().value()));

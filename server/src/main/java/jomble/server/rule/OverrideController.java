@@ -76,23 +76,26 @@ class OverrideController {
     /** Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way. */
     @PostMapping
     List<RulingView> rule(@PathVariable UUID clientId, @RequestBody Asked asked) {
-        Wardrobe wardrobe = pieces.wardrobe(clientId);
-        Overrides overrides = wardrobe.overrides();
-        for (List<PieceId> together : asked.groups(wardrobe)) {
-            Ruling ruling = read(together, asked);
-            List<Ruling> rulings = without(overrides, values(together));
-            rulings.add(ruling);
-            overrides = new Overrides(rulings);
-        }
-        clients.keepFrame(clientId, wardrobe.ruled(overrides), Ids.next());
+        List<Ruling> wanted = asked.groups(pieces.wardrobe(clientId)).stream()
+                .map(together -> read(together, asked))
+                .toList();
+        clients.changeFrame(clientId, Ids.next(), wardrobe -> {
+            Overrides overrides = wardrobe.overrides();
+            for (Ruling ruling : wanted) {
+                List<Ruling> rulings = without(overrides, values(ruling.pieces()));
+                rulings.add(ruling);
+                overrides = new Overrides(rulings);
+            }
+            return wardrobe.ruled(overrides);
+        });
         return all(clientId);
     }
 
     /** Takes back the ruling on exactly these pieces. */
     @DeleteMapping
     List<RulingView> takeBack(@PathVariable UUID clientId, @RequestParam("piece") List<String> named) {
-        Wardrobe wardrobe = clients.wardrobeWithoutPieces(clientId);
-        clients.keepFrame(clientId, wardrobe.ruled(new Overrides(without(wardrobe.overrides(), named))), Ids.next());
+        clients.changeFrame(
+                clientId, Ids.next(), wardrobe -> wardrobe.ruled(new Overrides(without(wardrobe.overrides(), named))));
         return all(clientId);
     }
 

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import jomble.core.document.Wardrobe;
 import jomble.core.piece.PieceId;
 import jomble.core.wear.Wear;
 import jomble.core.wear.WearLog;
@@ -63,9 +62,8 @@ class WearController {
         if (request.pieces() == null || request.pieces().isEmpty()) {
             throw ProblemException.conflict("no-pieces", "Name at least one piece.");
         }
-        Wardrobe wardrobe = pieces.wardrobe(clientId);
-        List<PieceId> worn = NamedPieces.read("/pieces", request.pieces(), wardrobe);
-        clients.keepFrame(clientId, wardrobe.worn(new Wear(date, worn)), Ids.next());
+        Wear wear = new Wear(date, NamedPieces.read("/pieces", request.pieces(), pieces.wardrobe(clientId)));
+        clients.changeFrame(clientId, Ids.next(), wardrobe -> wardrobe.worn(wear));
         return worn(clientId);
     }
 }
