@@ -34,7 +34,7 @@ const router = createBrowserRouter([
     path: '/clients/:clientId',
     element: <Workspace />,
     children: [
-      { index: true, element: <Navigate to="pieces" replace /> },
+      { index: true, element: <Navigate to="brief" replace /> },
       { path: 'brief', element: <BriefStage /> },
       { path: 'pieces', element: <PiecesStage /> },
       { path: 'pieces/:ref', element: <PieceSheet /> },

@@ -11,7 +11,6 @@ export const text = {
     signOut: 'Sign out',
     pieces: 'pieces',
     kinds: 'Kinds',
-    noPieces: 'nothing recorded yet',
   },
   steps: {
     brief: 'Brief',
@@ -27,7 +26,6 @@ export const text = {
     counting: 'counting',
     verdict: 'verdict',
     anyOccasion: 'any occasion',
-    noOccasion: 'no occasion yet',
     noWeather: 'no weather',
     allYear: 'all year',
     presets: {
@@ -50,11 +48,7 @@ export const text = {
     outfit: 'outfit you would wear',
     daringIncluded: 'outfits, daring ones included',
     ladderWhat: 'Combinations, step by step; choose what is counted',
-    freshDays: 'days before a base comes again',
     fold: 'Fold the figures away',
-    unfold: 'outfits ›',
-    basesIn: 'bases in',
-    weakestMonth: ', the weakest month',
     basesWhat: 'A base is a top with a bottom, a one-piece or a drape: what an outfit is built on.',
     onPaper: 'on paper',
     moreIfDaring: 'more if daring',
@@ -147,7 +141,6 @@ export const text = {
   },
   rules: {
     title: 'Rules',
-    asUsual: 'as usual',
     changed: 'held otherwise here',
     groups: {
       wearable: 'Put on at all',
@@ -186,7 +179,6 @@ export const text = {
   },
   rulings: {
     title: 'Decided over the rules',
-    decided: 'decided',
     empty:
       'Nothing yet. Approve or rule out a pair in Counts, an outfit on its sheet, or a piece with others on the sheet of the piece.',
     reason: 'Why',

@@ -116,7 +116,16 @@ describe('the brief', () => {
     serve(lived);
     shown();
     await screen.findByTestId('needs');
-    const effect = { occasion: null, before: 231, after: 219, out: ['boots'], fewer: [], missing: [] };
+    const effect = {
+      occasion: null,
+      before: 231,
+      after: 219,
+      out: ['boots'],
+      fewer: [],
+      more: [],
+      month: null,
+      missing: [],
+    };
     act(() => stream('/counts/limits').send('limit', { ...effect, pointer: '/boundaries/sensitivities/0' }));
     expect(screen.getByTestId('effect').textContent).toContain('1 piece out · 231 → 219 bases');
     const others = screen.getByLabelText('anything else') as HTMLInputElement;
@@ -132,15 +141,16 @@ describe('the brief', () => {
   it.each([
     [{ before: 12, after: 0, missing: ['shoes'] }, 'no outfit is left; it needs shoes'],
     [{ before: 12, after: 12, fewer: [] }, 'takes nothing away'],
+    [{ before: 12, after: 9, fewer: ['boots'] }, '1 in fewer outfits · 12 → 9 bases show on the rail'],
     [
-      { before: 12, after: 9, fewer: ['boots'] },
-      'no piece out, 1 in fewer outfits · 12 → 9 bases show on the rail',
+      { before: 9, after: 12, month: 1, more: ['boots'] },
+      '1 in more outfits · 9 → 12 with layers in January',
     ],
   ])('says what a limit with %o comes to', async (some, words) => {
     serve(lived);
     shown();
     await screen.findByTestId('needs');
-    const effect = { occasion: null, out: [], fewer: [], missing: [], ...some };
+    const effect = { occasion: null, out: [], fewer: [], more: [], month: null, missing: [], ...some };
     act(() => stream('/counts/limits').send('limit', { ...effect, pointer: '/boundaries/sensitivities/0' }));
     expect(screen.getByText('wool').closest('div')!.textContent).toContain(words);
   });

@@ -35,7 +35,7 @@ const limitsOf = ({ boundaries: all }: BriefDocument) =>
 export function BriefStage() {
   const { clientId = '' } = useParams();
   const { search } = useLocation();
-  const { client, stamp } = useDesk();
+  const { client, pieces, stamp } = useDesk();
   const brief = useBrief(clientId);
   const saver = useBriefSaver(clientId);
   const currency = useStudioCurrency();
@@ -114,7 +114,7 @@ export function BriefStage() {
               <h2 className="font-serif text-[15px] font-semibold">{say('needs')}</h2>
               <p className="mb-2 text-xs text-soft">{say('needsWhat')}</p>
               <NeedsTable brief={known} needs={needs} saver={saver} />
-              {client.climate.length > 0 && document.occasions.length > 0 && (
+              {pieces.length === 0 && client.climate.length > 0 && document.occasions.length > 0 && (
                 <p className="mt-2 print:hidden">
                   <Link to={`../pieces${search}`} className="font-medium text-chalk">
                     {say('firstPieces')} →

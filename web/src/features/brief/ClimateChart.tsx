@@ -6,11 +6,15 @@ const height = 150;
 const left = 34;
 const column = 46;
 const top = 10;
-/** From which temperature on it is high summer, summer, mild and cool, in °C; as season.weather has it. */
-const bands = [26, 20, 13, 6];
+interface Props {
+  climate: MonthDocument[];
+  seasons: Brief['seasons'];
+  /** Temperatures in °C from which on cloths are judged otherwise, the hottest first. */
+  bands: number[];
+}
 
 /** Twelve bars from the mean low to the mean high, with rain below, on the bands that cloths are judged by. */
-export function ClimateChart({ climate, seasons }: { climate: MonthDocument[]; seasons: Brief['seasons'] }) {
+export function ClimateChart({ climate, seasons, bands }: Props) {
   const lowest = Math.min(-2, ...climate.map((month) => month.lowC)) - 2;
   const highest = Math.max(28, ...climate.map((month) => month.highC)) + 2;
   const y = (temperature: number) => top + ((highest - temperature) / (highest - lowest)) * height;

@@ -13,6 +13,7 @@ import {
   useKeepTemplate,
   useOccasionTrial,
   useTemplates,
+  useWithdrawTemplate,
   type Brief,
   type BriefSaver,
   type OccasionDocument,
@@ -48,6 +49,8 @@ function free(name: string, taken: string[]) {
 /** What the client dresses for. */
 export function LifeSection({ clientId, brief, saver }: Props) {
   const templates = useTemplates().data ?? [];
+  const withdraw = useWithdrawTemplate();
+  const tell = useSay();
   const [open, setOpen] = useState<string | null>(null);
   const { occasions, needs = [] } = brief.brief;
   const names = occasions.map((occasion) => occasion.name);
@@ -139,6 +142,26 @@ export function LifeSection({ clientId, brief, saver }: Props) {
           }}
         />
       </div>
+      <ul>
+        {templates
+          .filter(({ own }) => own)
+          .map(({ name }) => (
+            <li key={name}>
+              <Button
+                look="link"
+                className="text-xs"
+                onClick={() =>
+                  withdraw.mutate(name, {
+                    onSuccess: () => tell(say('templateWithdrawn', { name })),
+                    onError: (error) => tell(sentence(error)),
+                  })
+                }
+              >
+                {say('withdrawTemplate', { name })}
+              </Button>
+            </li>
+          ))}
+      </ul>
     </div>
   );
 }

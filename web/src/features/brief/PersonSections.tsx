@@ -1,12 +1,13 @@
 import { Link, useLocation } from 'react-router';
 import { useState } from 'react';
 import { day, words } from '../../app/messages';
-import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Tick } from '../../ui/Tick';
 import { ofClient, useRules } from '../rules/queries';
 import { useDesk } from '../workspace/context';
+import { AddColour } from './AddColour';
+import { Effect } from './effects';
 import { say } from './messages';
 import type { Brief, BriefSaver } from './queries';
 
@@ -90,11 +91,14 @@ export function ProportionSection({ brief, saver }: Props) {
         ))}
       </div>
       <div className="mt-3 flex flex-wrap items-end gap-6">
-        <Tick
-          label={say('lengthenLeg')}
-          checked={lengthenLeg}
-          onChange={(on) => saver.save({ lengthenLeg: on })}
-        />
+        <div>
+          <Tick
+            label={say('lengthenLeg')}
+            checked={lengthenLeg}
+            onChange={(on) => saver.save({ lengthenLeg: on })}
+          />
+          <Effect pointer="/lengthenLeg" />
+        </div>
         <Field label={say('feels')}>
           {(id) => (
             <Select
@@ -109,6 +113,7 @@ export function ProportionSection({ brief, saver }: Props) {
             />
           )}
         </Field>
+        <Effect pointer="/pmvOffset" />
       </div>
     </div>
   );
@@ -163,6 +168,16 @@ export function ColourSection({ brief, saver }: Props) {
               </li>
             )}
           </ul>
+          {role === 'avoid' ? (
+            palette.avoid.map((hex, i) => (
+              <div key={hex} className="mt-1 flex items-center gap-2">
+                <span aria-hidden="true" className="h-3 w-3 border border-line" style={{ background: hex }} />
+                <Effect pointer={`/palette/avoid/${i}`} />
+              </div>
+            ))
+          ) : (
+            <Effect pointer={`/palette/${role}`} />
+          )}
         </div>
       ))}
       <Field label={say('metals')} className="max-w-48">
@@ -180,55 +195,8 @@ export function ColourSection({ brief, saver }: Props) {
           />
         )}
       </Field>
+      <Effect pointer="/metals" />
     </div>
-  );
-}
-
-function AddColour({ onAdd, worn, role }: { onAdd: (hex: string) => void; worn: string[]; role: string }) {
-  const [hex, setHex] = useState('');
-  const isHex = /^#[0-9a-f]{6}$/i.test(hex);
-  return (
-    <details className="relative">
-      <summary className="min-h-8 cursor-pointer list-none border border-dashed border-soft px-2 py-1">
-        {say('addColour')}
-      </summary>
-      <div className="absolute z-20 mt-1 w-72 border border-line bg-rail p-3 shadow-md">
-        <form
-          className="flex gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (isHex) {
-              onAdd(hex.toLowerCase());
-              setHex('');
-            }
-          }}
-        >
-          <TextInput
-            aria-label={`${role}, #rrggbb`}
-            placeholder="#22304d"
-            value={hex}
-            onChange={(event) => setHex(event.target.value)}
-          />
-          <Button type="submit" disabled={!isHex}>
-            {say('addColour')}
-          </Button>
-        </form>
-        <p className="mt-2 text-xs text-soft">{say('fromWardrobe')}</p>
-        <ul className="mt-1 flex flex-wrap gap-1">
-          {worn.map((colour) => (
-            <li key={colour}>
-              <button
-                type="button"
-                aria-label={`${role}: ${colour}`}
-                className="h-7 w-7 border border-line"
-                style={{ background: colour }}
-                onClick={() => onAdd(colour)}
-              />
-            </li>
-          ))}
-        </ul>
-      </div>
-    </details>
   );
 }
 
@@ -244,6 +212,7 @@ export function SchoolsSection({ clientId }: { clientId: string }) {
         {held.map(([question, answer]) => (
           <li key={question}>
             {words(question)}: <strong className="font-medium">{words(String(answer))}</strong>
+            <Effect pointer={`/rules/schools/${question}`} />
           </li>
         ))}
       </ul>

@@ -1,3 +1,4 @@
+import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { monthName } from '../../app/messages';
 import { sentence } from '../../api/problem';
@@ -5,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Months } from '../../ui/Months';
 import { Select } from '../../ui/Select';
+import { useRules } from '../rules/queries';
 import { ClimateChart } from './ClimateChart';
 import { say } from './messages';
 import { useForecast, usePlaces, useReadClimate, type Brief, type BriefSaver } from './queries';
@@ -15,10 +17,20 @@ interface Props {
   saver: BriefSaver;
 }
 
+/** From which temperatures on the rule about cloth and weather speaks of another part of the year, in °C, the hottest first. */
+function useSeasonBands(clientId: string) {
+  const rule = useRules(clientId).data?.find((one) => one.id === 'season.weather');
+  return (rule?.parameters ?? [])
+    .filter((parameter) => parameter.unit === '°C' && parameter.name.endsWith('-from'))
+    .map((parameter) => parameter.client ?? parameter.studio)
+    .sort((a, b) => b - a);
+}
+
 /** Where the client lives: the climate, and the seasons they live in. */
 export function PlaceSection({ clientId, brief, saver }: Props) {
   const places = usePlaces().data ?? [];
   const forecast = useForecast(clientId).data ?? [];
+  const bands = useSeasonBands(clientId);
   const { place = '', climate } = brief.brief;
   const choose = (name: string) => {
     const chosen = places.find((one) => one.name === name);
@@ -55,7 +67,7 @@ export function PlaceSection({ clientId, brief, saver }: Props) {
         </Field>
       </div>
       {climate.length > 0 ? (
-        <ClimateChart climate={climate} seasons={brief.seasons} />
+        <ClimateChart climate={climate} seasons={brief.seasons} bands={bands} />
       ) : (
         <p className="text-soft">{say('noClimateYet')}</p>
       )}
@@ -85,31 +97,50 @@ function PasteClimate({ onUse }: { onUse: (months: unknown) => void }) {
   const [text, setText] = useState('');
   const read = useReadClimate();
   return (
-    <details>
-      <summary className="cursor-pointer font-medium text-chalk">{say('pasteClimate')}</summary>
-      <Field
-        label={say('pasteHint')}
-        error={read.error ? sentence(read.error) : undefined}
-        className="mt-2 max-w-md"
-      >
-        {(id) => (
-          <TextArea
-            id={id}
-            rows={6}
-            value={text}
-            placeholder={'January 1 6 84 5 18\nFebruary 1 7 82 5 15 …'}
-            onChange={(event) => setText(event.target.value)}
-          />
-        )}
-      </Field>
-      <Button
-        className="mt-1"
-        disabled={!text.trim() || read.isPending}
-        onClick={() => read.mutate(text, { onSuccess: (months) => onUse(months) })}
-      >
-        {say('useClimate')}
-      </Button>
-    </details>
+    <Collapsible.Root>
+      <Collapsible.Trigger className="font-medium text-chalk">{say('pasteClimate')}</Collapsible.Trigger>
+      <Collapsible.Content>
+        <Field
+          label={say('pasteHint')}
+          error={read.error ? sentence(read.error) : undefined}
+          className="mt-2 max-w-md"
+        >
+          {(id) => (
+            <TextArea
+              id={id}
+              rows={6}
+              value={text}
+              placeholder={'January 1 6 84 5 18\nFebruary 1 7 82 5 15 …'}
+              onChange={(event) => setText(event.target.value)}
+            />
+          )}
+        </Field>
+        <div className="mt-1 flex flex-wrap items-center gap-3">
+          <Button
+            disabled={!text.trim() || read.isPending}
+            onClick={() => read.mutate(text, { onSuccess: (months) => onUse(months) })}
+          >
+            {say('useClimate')}
+          </Button>
+          <label className="cursor-pointer font-medium text-chalk focus-within:outline-2 focus-within:outline-chalk">
+            {say('climateFile')}
+            <input
+              type="file"
+              accept=".csv,.txt,text/csv,text/plain"
+              className="sr-only"
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                event.target.value = '';
+                void file?.text().then((lines) => {
+                  setText(lines);
+                  read.mutate(lines, { onSuccess: (months) => onUse(months) });
+                });
+              }}
+            />
+          </label>
+        </div>
+      </Collapsible.Content>
+    </Collapsible.Root>
   );
 }
 

@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Exact } from '../../api/client';
-import { figure, join } from '../../app/messages';
+import { figure, join, monthName } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { useDesk } from '../workspace/context';
 import { say } from './messages';
@@ -9,10 +9,13 @@ import { say } from './messages';
 export interface LimitEffect {
   pointer: string;
   occasion: string | null;
+  /** The month it is counted in, with layers; null for bases without weather. */
+  month: number | null;
   before: Exact;
   after: Exact;
   out: string[];
   fewer: string[];
+  more: string[];
   missing: string[];
 }
 
@@ -32,18 +35,24 @@ export function Effect({ pointer }: { pointer: string }) {
       </p>
     );
   }
-  const touched = [...effect.out, ...effect.fewer];
+  const touched = [...effect.out, ...effect.fewer, ...effect.more];
   if (touched.length === 0 && BigInt(effect.before) === BigInt(effect.after)) {
     return <p className="text-xs text-soft">{say('effectNone')}</p>;
   }
+  const parts = (['out', 'fewer', 'more'] as const)
+    .filter((part) => effect[part].length > 0 || (part === 'out' && touched.length === 0))
+    .map((part) => say(part, { n: effect[part].length }));
   return (
     <p className="text-xs text-soft" data-testid="effect">
-      <span title={join(effect.out.map((id) => byId.get(id)?.label ?? id))}>
-        {say('effectOut', { n: effect.out.length })}
-      </span>
-      {say('effectFewer', { n: effect.fewer.length })} ·{' '}
+      <span title={join(effect.out.map((id) => byId.get(id)?.label ?? id))}>{parts.join(', ')}</span> ·{' '}
       <strong className="font-serif text-ink">
-        {say('effectBases', { before: figure(effect.before), after: figure(effect.after) })}
+        {effect.month === null
+          ? say('effectBases', { before: figure(effect.before), after: figure(effect.after) })
+          : say('effectLayered', {
+              before: figure(effect.before),
+              after: figure(effect.after),
+              month: monthName(effect.month),
+            })}
       </strong>{' '}
       {touched.length > 0 && (
         <Button look="link" className="text-xs" onClick={() => select(new Set(touched))}>

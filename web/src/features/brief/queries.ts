@@ -173,6 +173,16 @@ export function useKeepTemplate() {
   });
 }
 
+/** Takes one of the studio's own templates away, by name. */
+export function useWithdrawTemplate() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (name: string) =>
+      need(api.DELETE('/api/v1/occasion-templates/{name}', { params: { path: { name } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['occasion-templates'] }),
+  });
+}
+
 export function useOccasionTrial(clientId: string) {
   return useMutation({
     mutationFn: ({ occasion, season }: { occasion: OccasionDocument; season?: string }) =>

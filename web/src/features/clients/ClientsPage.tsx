@@ -3,8 +3,11 @@ import type { FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { figure, text } from '../../app/messages';
+import { text } from '../../app/messages';
+import { speaker } from '../../app/intl';
 import { Button } from '../../ui/Button';
+
+const say = speaker({ pieces: '{n, plural, =0 {no pieces yet} one {# piece} other {# pieces}}' });
 
 export function ClientsPage() {
   const queries = useQueryClient();
@@ -53,15 +56,11 @@ export function ClientsPage() {
         {clients.data?.map((client) => (
           <li key={client.id} className="border-b border-line">
             <Link
-              to={`/clients/${client.id}/${client.pieces === 0 ? 'brief' : 'pieces'}`}
+              to={`/clients/${client.id}/brief`}
               className="flex items-baseline justify-between bg-sheet px-4 py-3 hover:text-chalk"
             >
               <span className="font-serif text-lg font-semibold">{client.name}</span>
-              <span className="text-soft">
-                {client.pieces === 0
-                  ? text.clients.noPieces
-                  : `${figure(client.pieces ?? 0)} ${text.clients.pieces}`}
-              </span>
+              <span className="text-soft">{say('pieces', { n: client.pieces ?? 0 })}</span>
             </Link>
           </li>
         ))}

@@ -3,6 +3,7 @@ import { useParams } from 'react-router';
 import type { Exact } from '../../api/client';
 import { figure, monthName, spoken, text } from '../../app/messages';
 import type { Chosen } from './context';
+import { say } from './messages';
 import { useEventStream } from './useEventStream';
 
 /** Bases, clothes, outfits or looks; the weakest month of the season by its bases; or fresh days. */
@@ -54,8 +55,12 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
             <ToggleGroup.Item
               key={step}
               value={step}
-              title={total === undefined ? undefined : `${figure(total)} ${words}`}
-              aria-label={`${total === undefined ? text.reading.counting : figure(total)} ${words}`}
+              title={total === undefined ? undefined : say('step', { total: figure(total), what: words })}
+              aria-label={
+                total === undefined
+                  ? say('counting', { what: words })
+                  : say('step', { total: figure(total), what: words })
+              }
               className="flex min-h-7 items-baseline gap-2 border-l-2 border-transparent py-0.5 pl-2 text-left hover:text-chalk data-[state=on]:border-ink"
             >
               <span className={`font-serif font-bold tabular-nums ${sizes[step]}`}>
@@ -69,14 +74,13 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
       {weakest && weakest.month !== null && weakest.total !== found.get('bases') && (
         <p className="mt-1 pl-2.5 text-soft">
           <strong className="font-serif text-ink tabular-nums">{spoken(weakest.total)}</strong>{' '}
-          {text.reading.basesIn} {monthName(weakest.month)}
-          {text.reading.weakestMonth}
+          {say('weakest', { month: monthName(weakest.month) })}
         </p>
       )}
       {days !== undefined && (
         <p className="mt-1 pl-2.5 text-soft" title={text.reading.basesWhat}>
           <strong className="font-serif text-ink tabular-nums">{figure(days)}</strong>{' '}
-          {text.reading.freshDays}
+          {say('freshDays', { days: Number(days) })}
         </p>
       )}
     </section>

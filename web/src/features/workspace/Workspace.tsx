@@ -11,6 +11,7 @@ import { useOverrides, useRules } from '../rules/queries';
 import { useBrief } from '../brief/queries';
 import { DeskContext, everything, seasonOptions, useChosen, type Desk, type Filter } from './context';
 import { narrowed } from './matches';
+import { say } from './messages';
 import { Rail } from './Rail';
 import { Reading } from './Reading';
 import { useClient, usePieces, useUndo } from './queries';
@@ -118,17 +119,13 @@ export function Workspace() {
   const total = live.counts ? spoken(live.counts.total) : '…';
   const undecided = pieces.data?.filter((p) => p.resolved.decision === 'undecided').length ?? 0;
   const colours = new Set(pieces.data?.flatMap((p) => p.colourNames)).size;
-  const occasions = client.data?.occasions.length ?? 0;
   const telling = {
-    brief:
-      occasions === 0
-        ? text.context.noOccasion
-        : `${occasions} ${occasions === 1 ? 'occasion' : 'occasions'}`,
-    pieces: `${pieces.data?.length ?? '…'}${undecided > 0 ? ` · ${undecided} ${text.decide.left}` : ''}`,
-    palette: `${colours} ${colours === 1 ? 'colour' : 'colours'}`,
+    brief: say('occasions', { n: client.data?.occasions.length ?? 0 }),
+    pieces: pieces.data ? say('pieces', { n: pieces.data.length, undecided }) : '…',
+    palette: say('colours', { n: colours }),
     outfits: total,
-    counts: `${total}`,
-    rules: rulings.data?.length ? `${rulings.data.length} ${text.rulings.decided}` : text.rules.asUsual,
+    counts: total,
+    rules: say('rulings', { n: rulings.data?.length ?? 0 }),
   };
 
   return (
@@ -140,7 +137,7 @@ export function Workspace() {
           className="order-last shrink-0 whitespace-nowrap min-[901px]:hidden"
           onClick={() => setReadingOpen(!readingOpen)}
         >
-          {readingOpen ? text.reading.fold : `${total} ${text.reading.unfold}`}
+          {readingOpen ? text.reading.fold : say('openReading', { total })}
         </Button>
         <Link to="/clients" className="w-32 shrink-0 truncate font-serif text-base font-semibold">
           {client.data?.name ?? '…'}

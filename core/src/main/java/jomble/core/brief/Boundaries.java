@@ -26,24 +26,4 @@ public record Boundaries(
         sensitivities = List.copyOf(sensitivities);
         otherSensitivities = List.copyOf(otherSensitivities);
     }
-
-    Boundaries covering(List<Zone> others) {
-        return new Boundaries(others, avoid, sensitivities, otherSensitivities, healthNote, maxHeelCm, tucks);
-    }
-
-    Boundaries avoiding(List<Avoidance> others) {
-        return new Boundaries(coverage, others, sensitivities, otherSensitivities, healthNote, maxHeelCm, tucks);
-    }
-
-    Boundaries sensitiveTo(List<Sensitivity> others) {
-        return new Boundaries(coverage, avoid, others, otherSensitivities, healthNote, maxHeelCm, tucks);
-    }
-
-    Boundaries withHeels(Double others) {
-        return new Boundaries(coverage, avoid, sensitivities, otherSensitivities, healthNote, others, tucks);
-    }
-
-    Boundaries tucking(boolean others) {
-        return new Boundaries(coverage, avoid, sensitivities, otherSensitivities, healthNote, maxHeelCm, others);
-    }
 }

@@ -82,27 +82,6 @@ public record Brief(
         return climate.stream().filter(m -> m.month() == month).findFirst();
     }
 
-    Brief within(Boundaries others) {
-        return new Brief(
-                others,
-                palette,
-                metals,
-                pmvOffset,
-                heights,
-                lengthenLeg,
-                hair,
-                skin,
-                laundry,
-                occasions,
-                place,
-                climate,
-                seasons,
-                needs,
-                budget,
-                notes,
-                photoConsent);
-    }
-
     /** The same with other occasions. */
     public Brief dressingFor(List<Occasion> others) {
         return new Brief(

@@ -88,44 +88,4 @@ public record Occasion(
     public boolean requires(DressCode code) {
         return requires.stream().anyMatch(requirement -> requirement.code() == code);
     }
-
-    Occasion withHeels(Double others) {
-        return new Occasion(
-                name,
-                formalityLow,
-                formalityHigh,
-                requires,
-                setting,
-                work,
-                others,
-                outdoorMinutes,
-                met,
-                indoorC,
-                timesPerWeek,
-                timesPerMonth,
-                months,
-                timeOfDay,
-                audience,
-                isPaused);
-    }
-
-    Occasion requiring(List<Requirement> others) {
-        return new Occasion(
-                name,
-                formalityLow,
-                formalityHigh,
-                others,
-                setting,
-                work,
-                maxHeelCm,
-                outdoorMinutes,
-                met,
-                indoorC,
-                timesPerWeek,
-                timesPerMonth,
-                months,
-                timeOfDay,
-                audience,
-                isPaused);
-    }
 }

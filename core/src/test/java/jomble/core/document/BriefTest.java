@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jomble.core.Json;
 import jomble.core.brief.Brief;
-import jomble.core.brief.Limit;
 import jomble.core.brief.Needs;
 import jomble.core.brief.Occasion;
 import jomble.core.brief.Season;
@@ -21,6 +20,8 @@ import jomble.core.climate.Forecast;
 import jomble.core.climate.Place;
 import jomble.core.climate.Places;
 import jomble.core.climate.SimulatedForecast;
+import jomble.core.judgement.HouseRules;
+import jomble.core.judgement.SchoolSwitch;
 import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Node;
 import jomble.core.tree.Problem;
@@ -169,11 +170,16 @@ class BriefTest {
 
     @Test
     void everyLimitCanBeThoughtAway() {
-        Brief brief = read("""
+        Wardrobe wardrobe = Wardrobe.EMPTY
+                .briefed(read("""
                 {'boundaries': {'coverage': ['knee'], 'avoid': [{'fibre': 'wool'}, {'kind': 'shirt'}], 'sensitivities': ['own', 'latex'],
                   'maxHeelCm': 5, 'tucks': false},
-                 'occasions': [{'name': 'quay', 'maxHeelCm': 2, 'requires': ['flat', 'closed-toe']}, {'name': 'off', 'paused': true, 'maxHeelCm': 1}]}""");
-        List<Limit> limits = Limit.of(brief);
+                 'palette': {'base': ['#111111'], 'accents': ['#cc0000'], 'avoid': ['#00cc00', '#0000cc']},
+                 'metals': 'silver', 'pmvOffset': -0.5, 'lengthenLeg': true,
+                 'occasions': [{'name': 'quay', 'maxHeelCm': 2, 'requires': ['flat', 'closed-toe']}, {'name': 'off', 'paused': true, 'maxHeelCm': 1}]}"""))
+                .under(new HouseRules(
+                        Map.of(SchoolSwitch.METALS, "mixed", SchoolSwitch.ALL_BLACK, "avoided"), Map.of()));
+        List<Limit> limits = Limit.of(wardrobe);
         assertThat(limits)
                 .extracting(Limit::pointer)
                 .containsExactly(
@@ -183,10 +189,19 @@ class BriefTest {
                         "/boundaries/sensitivities/0",
                         "/boundaries/maxHeelCm",
                         "/boundaries/tucks",
+                        "/palette/base",
+                        "/palette/accents",
+                        "/palette/avoid/0",
+                        "/palette/avoid/1",
+                        "/metals",
+                        "/pmvOffset",
+                        "/lengthenLeg",
                         "/occasions/0/maxHeelCm",
                         "/occasions/0/requires/0",
-                        "/occasions/0/requires/1");
-        Set<Brief> others = new HashSet<>();
+                        "/occasions/0/requires/1",
+                        "/rules/schools/metals",
+                        "/rules/schools/all-black");
+        Set<Wardrobe> others = new HashSet<>();
         assertThat(limits).allSatisfy(limit -> {
             assertThat(others.add(limit.without())).as(limit.pointer()).isTrue();
             assertThat(Limit.of(limit.without())).hasSize(limits.size() - 1);

@@ -6,18 +6,22 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import jomble.core.brief.Limit;
+import jomble.core.brief.Brief;
 import jomble.core.brief.Needs;
 import jomble.core.brief.Occasion;
+import jomble.core.climate.ClimateMonth;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
+import jomble.core.document.Limit;
 import jomble.core.document.OccasionReader;
 import jomble.core.document.Question;
 import jomble.core.document.Wardrobe;
@@ -27,6 +31,7 @@ import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
+import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
@@ -52,6 +57,10 @@ class BriefCountController {
     private static final String BASES = "bases";
     private static final String BASES_AND_SHOES = "top,bottom,onepiece,drape,underskirt,shoes";
     private static final String CLOTHES = "clothes";
+    private static final String OUTFITS = "outfits";
+    /** The line of a brief that matters in weather only. */
+    private static final String WARMTH = "/pmvOffset";
+
     private static final int TRIED = 3;
     /** Of the best outfits for any occasion, how many are put to this one. */
     private static final int LOOKED_AT = 200;
@@ -93,19 +102,23 @@ class BriefCountController {
      *
      * @param pointer where it stands in the brief
      * @param occasion the one it is about, or null
+     * @param month the one it is counted in, with layers; null for bases without weather
      * @param before how many bases there would be without it
      * @param after how many there are
      * @param out ids of pieces that are in no outfit because of it
      * @param fewer ids of pieces that are in fewer
+     * @param more ids of pieces that are in more
      * @param missing what would have to be there for a first outfit, where there is none
      */
     record LimitView(
             String pointer,
             String occasion,
+            Integer month,
             Object before,
             Object after,
             List<String> out,
             List<String> fewer,
+            List<String> more,
             List<String> missing) {}
 
     /** Streams what is needed for every occasion in every season, each as a {@code need}; then {@code complete}. */
@@ -145,32 +158,48 @@ class BriefCountController {
         Wardrobe wardrobe = questions.wardrobe(clientId);
         return live.streamEach(
                 "limit",
-                Limit.of(wardrobe.brief()).stream()
+                questions.limits(clientId).stream()
                         .<Function<Progress, Object>>map(limit -> progress -> limit(limit, wardrobe, progress))
                         .toList());
     }
 
     private LimitView limit(Limit limit, Wardrobe wardrobe, Progress progress) {
-        Chosen chosen = new Chosen(null, limit.occasion(), BASES_AND_SHOES, false);
-        Counts before = counts(wardrobe.briefed(limit.without()), chosen, progress);
-        Counts after = counts(wardrobe, chosen, progress);
+        Integer month = limit.pointer().equals(WARMTH) ? hardestMonth(wardrobe.brief()) : null;
+        Chosen withShoes = new Chosen(null, month, limit.occasion(), month == null ? BASES_AND_SHOES : OUTFITS, false);
+        Chosen without = new Chosen(null, month, limit.occasion(), month == null ? BASES : CLOTHES, false);
+        Counts before = counts(limit.without(), withShoes, progress);
+        Counts after = counts(wardrobe, withShoes, progress);
         List<String> out = new ArrayList<>();
         List<String> fewer = new ArrayList<>();
-        before.perPiece().forEach((id, count) -> {
+        List<String> more = new ArrayList<>();
+        Set<PieceId> pieces = new LinkedHashSet<>(before.perPiece().keySet());
+        pieces.addAll(after.perPiece().keySet());
+        for (PieceId id : pieces) {
             BigInteger now = after.perPiece().getOrDefault(id, BigInteger.ZERO);
-            if (now.compareTo(count) < 0) {
-                (now.signum() == 0 ? out : fewer).add(id.value());
+            int change = now.compareTo(before.perPiece().getOrDefault(id, BigInteger.ZERO));
+            if (change != 0) {
+                (change > 0 ? more : now.signum() == 0 ? out : fewer).add(id.value());
             }
-        });
-        Chosen ofBases = new Chosen(null, limit.occasion(), BASES, false);
+        }
         return new LimitView(
                 limit.pointer(),
                 limit.occasion(),
-                CountsView.exact(total(wardrobe.briefed(limit.without()), ofBases, progress)),
-                CountsView.exact(total(wardrobe, ofBases, progress)),
+                month,
+                CountsView.exact(total(limit.without(), without, progress)),
+                CountsView.exact(total(wardrobe, without, progress)),
                 out,
                 fewer,
+                more,
                 after.missing().stream().map(Slot::words).toList());
+    }
+
+    /** The month in which feeling the cold, or the heat, matters most; null where the climate is not known. */
+    private static Integer hardestMonth(Brief brief) {
+        Comparator<ClimateMonth> byMean = Comparator.comparingDouble(month -> month.lowC() + month.highC());
+        return brief.climate().stream()
+                .min(brief.pmvOffset() < 0 ? byMean : byMean.reversed())
+                .map(ClimateMonth::month)
+                .orElse(null);
     }
 
     private Counts counts(Wardrobe wardrobe, Chosen chosen, Progress progress) {

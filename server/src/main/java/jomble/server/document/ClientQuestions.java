@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import jomble.core.brief.Occasion;
+import jomble.core.document.Limit;
 import jomble.core.document.OccasionReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -85,6 +86,13 @@ public class ClientQuestions {
     /** The wardrobe with the studio's rules beneath its own. */
     public Wardrobe wardrobe(UUID clientId) {
         return house.governed(pieces.wardrobe(clientId));
+    }
+
+    /** Every line of what was agreed with the client that limits the wardrobe, with the studio's rules beneath. */
+    public List<Limit> limits(UUID clientId) {
+        return Limit.of(pieces.wardrobe(clientId)).stream()
+                .map(limit -> new Limit(limit.pointer(), limit.occasion(), house.governed(limit.without())))
+                .toList();
     }
 
     /** The questions of a wardrobe that has the studio's rules beneath its own, for any context. */

@@ -1,0 +1,13 @@
+import { speaker } from '../../app/intl';
+
+export const say = speaker({
+  occasions: '{n, plural, =0 {no occasion yet} one {# occasion} other {# occasions}}',
+  pieces: '{n, number}{undecided, plural, =0 {} other { · # undecided}}',
+  colours: '{n, plural, one {# colour} other {# colours}}',
+  rulings: '{n, plural, =0 {as usual} one {# ruling} other {# rulings}}',
+  openReading: '{total} outfits ›',
+  step: '{total} {what}',
+  counting: 'counting {what}',
+  weakest: 'bases in {month}, the weakest month',
+  freshDays: '{days, plural, one {day} other {days}} before a base comes again',
+});
