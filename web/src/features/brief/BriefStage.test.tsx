@@ -123,6 +123,7 @@ describe('the brief', () => {
       out: ['boots'],
       fewer: [],
       more: [],
+      lowestHeelCm: null,
       month: null,
       missing: [],
     };
@@ -140,6 +141,12 @@ describe('the brief', () => {
 
   it.each([
     [{ before: 12, after: 0, missing: ['shoes'] }, 'no outfit is left; it needs shoes'],
+    [{ before: 12, after: 0, lowestHeelCm: 2.5 }, 'the lowest heel that would do is 2.5 cm'],
+    [
+      { before: 4, after: 0, out: ['a', 'b', 'c', 'd'] },
+      'without it, a, b, c and 1 other would make 4 bases',
+    ],
+    [{ before: 0, after: 0 }, 'no outfit passes, with or without this'],
     [{ before: 12, after: 12, fewer: [] }, 'takes nothing away'],
     [{ before: 12, after: 9, fewer: ['boots'] }, '1 in fewer outfits · 12 → 9 bases show on the rail'],
     [
@@ -150,7 +157,16 @@ describe('the brief', () => {
     serve(lived);
     shown();
     await screen.findByTestId('needs');
-    const effect = { occasion: null, out: [], fewer: [], more: [], month: null, missing: [], ...some };
+    const effect = {
+      occasion: null,
+      out: [],
+      fewer: [],
+      more: [],
+      lowestHeelCm: null,
+      month: null,
+      missing: [],
+      ...some,
+    };
     act(() => stream('/counts/limits').send('limit', { ...effect, pointer: '/boundaries/sensitivities/0' }));
     expect(screen.getByText('wool').closest('div')!.textContent).toContain(words);
   });

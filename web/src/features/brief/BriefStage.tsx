@@ -1,5 +1,5 @@
 import { Accordion } from 'radix-ui';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
@@ -31,6 +31,9 @@ const limitsOf = ({ boundaries: all }: BriefDocument) =>
   (all.maxHeelCm === undefined ? 0 : 1) +
   (all.tucks ? 0 : 1);
 
+const isEmpty = (document: BriefDocument) =>
+  document.occasions.length === 0 && document.climate.length === 0 && limitsOf(document) === 0;
+
 /** A client's life on one page, in the order of a first meeting; what is changed is saved, and says what it does. */
 export function BriefStage() {
   const { clientId = '' } = useParams();
@@ -42,6 +45,15 @@ export function BriefStage() {
   const [later, setLater] = useState(false);
   const needs = useEventStream<Need>(`/api/v1/clients/${clientId}/counts/needs`, 'need', stamp);
   const limits = useEventStream<LimitEffect>(`/api/v1/clients/${clientId}/counts/limits`, 'limit', stamp);
+  const heading = useRef<HTMLHeadingElement>(null);
+  const isNew = brief.data !== undefined && isEmpty(brief.data.brief) && !later;
+  const wasNew = useRef(false);
+  useEffect(() => {
+    if (wasNew.current && !isNew) {
+      heading.current?.focus();
+    }
+    wasNew.current = isNew;
+  }, [isNew]);
   const effects = useMemo(() => new Map(limits.events.map((one) => [one.pointer, one])), [limits.events]);
   if (brief.error) {
     return (
@@ -55,8 +67,6 @@ export function BriefStage() {
   }
   const known = brief.data;
   const document = known.brief;
-  const isNew =
-    document.occasions.length === 0 && document.climate.length === 0 && limitsOf(document) === 0 && !later;
   const props = { clientId, brief: known, saver };
   const sections: [string, ReactNode, ReactNode][] = [
     ['life', say('lifeSum', { n: document.occasions.length }), <LifeSection {...props} />],
@@ -111,7 +121,9 @@ export function BriefStage() {
         ) : (
           <>
             <section className="mb-5">
-              <h2 className="font-serif text-[15px] font-semibold">{say('needs')}</h2>
+              <h2 ref={heading} tabIndex={-1} className="font-serif text-[15px] font-semibold">
+                {say('needs')}
+              </h2>
               <p className="mb-2 text-xs text-soft">{say('needsWhat')}</p>
               <NeedsTable brief={known} needs={needs} saver={saver} />
               {pieces.length === 0 && client.climate.length > 0 && document.occasions.length > 0 && (

@@ -16,8 +16,13 @@ export interface LimitEffect {
   out: string[];
   fewer: string[];
   more: string[];
+  /** What a limit to heels that leaves nothing would have to allow. */
+  lowestHeelCm: number | null;
   missing: string[];
 }
+
+/** So many pieces are named in a sentence. */
+const named = 3;
 
 export const Effects = createContext<Map<string, LimitEffect>>(new Map());
 
@@ -28,10 +33,21 @@ export function Effect({ pointer }: { pointer: string }) {
   if (!effect) {
     return null;
   }
-  if (BigInt(effect.after) === 0n && effect.missing.length > 0 && BigInt(effect.before) > 0n) {
+  if (BigInt(effect.after) === 0n) {
+    const labels = effect.out.map((id) => byId.get(id)?.label ?? id);
+    const more = labels.length - named;
     return (
-      <p role="status" className="text-xs text-no">
-        {say('effectImpossible', { missing: join(effect.missing) })}
+      <p role="status" className="text-xs text-no" data-testid="effect">
+        {BigInt(effect.before) === 0n
+          ? say('effectNeither')
+          : effect.lowestHeelCm !== null
+            ? say('effectHeel', { cm: effect.lowestHeelCm })
+            : effect.missing.length > 0
+              ? say('effectImpossible', { missing: join(effect.missing) })
+              : say('effectNothing', {
+                  before: figure(effect.before),
+                  pieces: join(more > 0 ? [...labels.slice(0, named), say('others', { n: more })] : labels),
+                })}
       </p>
     );
   }

@@ -30,11 +30,35 @@ public final class WearableBases {
      * @throws CountingStoppedException when {@code progress} asks to stop
      */
     public static Set<Map<Slot, List<PieceId>>> of(Counter counter, CountQuestion question, Progress progress) {
-        CountQuestion clothes = question.counting(CountedSlots.CLOTHES).withoutCompletions();
-        CountQuestion alone = clothes.counting(CountedSlots.BASES);
-        boolean few = counter.totals(alone, progress).total().compareTo(MOST_BASES) <= 0
+        CountQuestion clothes = clothes(question);
+        BigInteger alone = counter.totals(alone(question), progress).total();
+        return bases(counter, areFew(counter, clothes, alone, progress) ? clothes : alone(question), progress);
+    }
+
+    /** How many {@link #of} would answer. */
+    public static BigInteger count(Counter counter, CountQuestion question, Progress progress) {
+        CountQuestion clothes = clothes(question);
+        BigInteger alone = counter.totals(alone(question), progress).total();
+        return areFew(counter, clothes, alone, progress)
+                ? BigInteger.valueOf(bases(counter, clothes, progress).size())
+                : alone;
+    }
+
+    private static CountQuestion clothes(CountQuestion question) {
+        return question.counting(CountedSlots.CLOTHES).withoutCompletions();
+    }
+
+    private static CountQuestion alone(CountQuestion question) {
+        return question.counting(CountedSlots.BASES).withoutCompletions();
+    }
+
+    private static boolean areFew(Counter counter, CountQuestion clothes, BigInteger alone, Progress progress) {
+        return alone.compareTo(MOST_BASES) <= 0
                 && counter.totals(clothes, progress).total().compareTo(MOST_CLOTHES) <= 0;
-        return counter.tuples(few ? clothes : alone, progress).stream()
+    }
+
+    private static Set<Map<Slot, List<PieceId>>> bases(Counter counter, CountQuestion listed, Progress progress) {
+        return counter.tuples(listed, progress).stream()
                 .map(WearableBases::base)
                 .collect(Collectors.toUnmodifiableSet());
     }

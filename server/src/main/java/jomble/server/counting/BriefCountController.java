@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -31,6 +32,7 @@ import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
@@ -95,7 +97,7 @@ class BriefCountController {
      * @param have how many bases can be worn in the weakest month, with layers or without; null where the climate is not known
      * @param month the weakest one, null where the climate is not known
      */
-    record NeedView(String occasion, String season, int need, boolean set, Integer have, Integer month) {}
+    record NeedView(String occasion, String season, int need, boolean set, Object have, Integer month) {}
 
     /**
      * What one limit does.
@@ -108,6 +110,7 @@ class BriefCountController {
      * @param out ids of pieces that are in no outfit because of it
      * @param fewer ids of pieces that are in fewer
      * @param more ids of pieces that are in more
+     * @param lowestHeelCm what a limit to heels that leaves nothing would have to allow, else null
      * @param missing what would have to be there for a first outfit, where there is none
      */
     record LimitView(
@@ -119,6 +122,7 @@ class BriefCountController {
             List<String> out,
             List<String> fewer,
             List<String> more,
+            Double lowestHeelCm,
             List<String> missing) {}
 
     /** Streams what is needed for every occasion in every season, each as a {@code need}; then {@code complete}. */
@@ -137,19 +141,25 @@ class BriefCountController {
     /** @param asking null where the climate is not known */
     private NeedView need(Needs.Wanted wanted, Function<Chosen, Question> asking, Progress progress) {
         Occasion occasion = wanted.occasion();
-        Integer fewest = null;
+        BigInteger fewest = null;
         Integer weakest = null;
         for (int month : asking == null ? List.<Integer>of() : wanted.season().months()) {
             if (occasion.months().isEmpty() || occasion.months().contains(month)) {
                 Chosen chosen = new Chosen(null, month, occasion.name(), BASES, false);
-                int bases = live.bases(asking.apply(chosen).toCount(), progress);
-                if (fewest == null || bases < fewest) {
+                BigInteger bases = live.bases(asking.apply(chosen).toCount(), progress);
+                if (fewest == null || bases.compareTo(fewest) < 0) {
                     fewest = bases;
                     weakest = month;
                 }
             }
         }
-        return new NeedView(occasion.name(), wanted.season().name(), wanted.outfits(), wanted.isSet(), fewest, weakest);
+        return new NeedView(
+                occasion.name(),
+                wanted.season().name(),
+                wanted.outfits(),
+                wanted.isSet(),
+                fewest == null ? null : CountsView.exact(fewest),
+                weakest);
     }
 
     /** Streams what every limit of the brief does, each as a {@code limit}; then {@code complete}. */
@@ -190,7 +200,24 @@ class BriefCountController {
                 out,
                 fewer,
                 more,
+                after.total().signum() == 0 ? lowestHeel(limit, before) : null,
                 after.missing().stream().map(Slot::words).toList());
+    }
+
+    /** The lowest heel, in cm, with which there is an outfit without the limit; null for limits to anything else. */
+    private static Double lowestHeel(Limit limit, Counts without) {
+        if (!limit.pointer().endsWith("/maxHeelCm")) {
+            return null;
+        }
+        return limit.without().pieces().stream()
+                .filter(piece -> without.perPiece()
+                                .getOrDefault(piece.id(), BigInteger.ZERO)
+                                .signum()
+                        > 0)
+                .map(piece -> piece.get(Attribute.HEEL_CM))
+                .filter(Objects::nonNull)
+                .min(Comparator.naturalOrder())
+                .orElse(null);
     }
 
     /** The month in which feeling the cold, or the heat, matters most; null where the climate is not known. */

@@ -54,6 +54,9 @@ class LiveCounts {
     /** Of questions that only the totals were asked of. */
     private final Remembered<CountQuestion, Totals> totals = new Remembered<>(TOTALS_REMEMBERED);
 
+    /** How many bases can be worn, with layers or without. */
+    private final Remembered<CountQuestion, BigInteger> wearableBases = new Remembered<>(TOTALS_REMEMBERED);
+
     LiveCounts(Counter counter) {
         this.counter = counter;
     }
@@ -308,8 +311,13 @@ class LiveCounts {
     }
 
     /** How many bases can be worn, with layers or without. */
-    int bases(CountQuestion question, Progress progress) {
-        return WearableBases.of(counter, question, progress).size();
+    BigInteger bases(CountQuestion question, Progress progress) {
+        BigInteger found = wearableBases.get(question);
+        if (found == null) {
+            found = WearableBases.count(counter, question, progress);
+            wearableBases.put(question, found);
+        }
+        return found;
     }
 
     /** The counts without the figures of uncounted pieces, counted now where they are not known. */
