@@ -101,7 +101,7 @@ function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSa
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
         aria-label={say('needCell', { ...cell, have: cell.have === null ? '?' : String(cell.have), short })}
-        className={`h-full min-h-11 w-full px-2 hover:text-chalk ${short > 0 ? 'text-no' : ''}`}
+        className={`h-full min-h-11 w-full px-2 whitespace-nowrap hover:text-chalk ${short > 0 ? 'text-no' : ''}`}
       >
         {cell.have === null ? (
           <span className="text-xs text-soft">{say('noClimate')}</span>
