@@ -28,19 +28,20 @@ public final class Needs {
         for (Occasion occasion : brief.occasions()) {
             for (Season season : brief.seasons()) {
                 if (!occasion.isPaused() && occasion.happensIn(season)) {
-                    Optional<Need> set = brief.needs().stream()
-                            .filter(need -> need.occasion().equals(occasion.name())
-                                    && need.season().equals(season.name()))
-                            .findFirst();
-                    needs.add(new Wanted(
-                            occasion,
-                            season,
-                            set.map(Need::outfits).orElseGet(() -> usual(occasion)),
-                            set.isPresent()));
+                    needs.add(of(brief, occasion, season));
                 }
             }
         }
         return needs;
+    }
+
+    /** What is needed of an occasion in a season, whether the brief has them or not. */
+    public static Wanted of(Brief brief, Occasion occasion, Season season) {
+        Optional<Need> set = brief.needs().stream()
+                .filter(need ->
+                        need.occasion().equals(occasion.name()) && need.season().equals(season.name()))
+                .findFirst();
+        return new Wanted(occasion, season, set.map(Need::outfits).orElseGet(() -> usual(occasion)), set.isPresent());
     }
 
     /** Two weeks of the occasion, at least 1 and at most {@value #MOST}; one that does not say how often counts as weekly. */

@@ -11,6 +11,9 @@ import java.util.List;
  * @param months 1 to 12, each once, in the order they follow each other
  */
 public record Season(String name, List<Integer> months) {
+    /** A client has at most so many. */
+    public static final int MOST = 6;
+
     public Season {
         months = List.copyOf(months);
         if (months.isEmpty()) {

@@ -65,4 +65,13 @@ public interface Counter {
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress);
+
+    /**
+     * Tells every ensemble whose outfits work, daring ones aside. Whatever the question counts, clothes, shoes and coats are told apart.
+     *
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws TooManyCombinationsException when there are more than 2^127 − 1
+     */
+    void ensembles(CountQuestion question, EnsembleListener listener, Progress progress);
 }

@@ -15,7 +15,6 @@ public final class ClimateReader {
 
     private static final List<String> FIELDS = List.of("month", "lowC", "highC", "humidity", "windMs", "rainDays");
     private static final int FEWEST_SEASONS = 2;
-    private static final int MOST_SEASONS = 6;
     private static final int MOST_GIVEN = 200;
 
     private ClimateReader() {}
@@ -55,8 +54,8 @@ public final class ClimateReader {
     static List<Season> seasons(Node node) {
         List<Season> seasons = Values.distinct(node, ClimateReader::season, Season::name, "a season");
         int given = node.items(MOST_GIVEN).size();
-        if (given > 0 && (given < FEWEST_SEASONS || given > MOST_SEASONS)) {
-            node.reject("too-many", "%d to %d seasons are expected here".formatted(FEWEST_SEASONS, MOST_SEASONS));
+        if (given > 0 && (given < FEWEST_SEASONS || given > Season.MOST)) {
+            node.reject("too-many", "%d to %d seasons are expected here".formatted(FEWEST_SEASONS, Season.MOST));
         }
         Set<Integer> months = new HashSet<>();
         for (Season season : seasons) {
@@ -69,7 +68,7 @@ public final class ClimateReader {
         return seasons;
     }
 
-    private static Season season(Node node) {
+    static Season season(Node node) {
         node.fields(List.of("name", "months"));
         String name = node.field("name").text(1, 40);
         List<Integer> months = Values.list(node.field("months"), n -> n.integer(1, 12));

@@ -64,7 +64,17 @@ public final class QuestionReader {
         CountedSlots counted = Values.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
         boolean daring = Values.given(node.field("includeDaring"), Node::bool, false);
         LocalDate date = Values.given(node.field("date"), QuestionReader::date, null);
-        JudgementContext context = new JudgementContext(
+        JudgementContext context =
+                context(wardrobe, occasion, rules, date, counted != null && counted.hasAccessories());
+        List<JudgementContext> contexts =
+                weathers(node, wardrobe.brief()).stream().map(context::in).toList();
+        return new Question(wardrobe, contexts.isEmpty() ? List.of(context) : contexts, counted, daring);
+    }
+
+    /** What a wardrobe is judged by, without weather. */
+    static JudgementContext context(
+            Wardrobe wardrobe, Occasion occasion, HouseRules rules, LocalDate date, boolean countsAccessories) {
+        return new JudgementContext(
                 wardrobe.brief(),
                 occasion,
                 null,
@@ -72,11 +82,8 @@ public final class QuestionReader {
                 wardrobe.setKinds(),
                 ParameterValues.of(rules.parameters()),
                 date,
-                counted != null && counted.hasAccessories(),
+                countsAccessories,
                 wardrobe.overrides());
-        List<JudgementContext> contexts =
-                weathers(node, wardrobe.brief()).stream().map(context::in).toList();
-        return new Question(wardrobe, contexts.isEmpty() ? List.of(context) : contexts, counted, daring);
     }
 
     private static LocalDate date(Node node) {

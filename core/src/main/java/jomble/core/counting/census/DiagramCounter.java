@@ -17,6 +17,7 @@ import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
+import jomble.core.counting.EnsembleListener;
 import jomble.core.counting.NeverTogether;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
@@ -211,6 +212,18 @@ public final class DiagramCounter implements Counter {
             return listed(field, forced, Verdict.WORKS, 0, Integer.MAX_VALUE, progress).page().stream()
                     .map(found -> piecesBySlot(found.options()))
                     .toList();
+        }));
+    }
+
+    @Override
+    public void ensembles(CountQuestion question, EnsembleListener listener, Progress progress) {
+        CountQuestion told = question.counting(CountedSlots.OUTFITS.and(Slot.COAT))
+                .withoutCompletions()
+                .daring(false);
+        orRefused(() -> fields.ask(told, field -> {
+            EnsembleFinder finder = new EnsembleFinder(field, listener);
+            field.tell(Forced.nothing(), progress, finder::add);
+            return true;
         }));
     }
 

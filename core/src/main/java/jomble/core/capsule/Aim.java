@@ -1,0 +1,102 @@
+package jomble.core.capsule;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** Scores choices of pieces by what is wished of a capsule. Not for use by several threads. */
+final class Aim {
+    /** In so many outfits a piece earns its place. */
+    static final int EARNS = 5;
+
+    private final Outfits outfits;
+    private final List<Need> needs;
+    /** By need, the contexts of its months. */
+    private final int[][] contexts;
+
+    private final List<Requirement> requirements;
+    private final Variety variety;
+    /** Pieces that do not count toward the size and are there anyway. */
+    private final int[] free;
+
+    private final long[] perPiece;
+
+    Aim(
+            Outfits outfits,
+            List<Need> needs,
+            int[][] contexts,
+            List<Requirement> requirements,
+            Variety variety,
+            int[] free,
+            int pieces) {
+        this.outfits = outfits;
+        this.needs = needs;
+        this.contexts = contexts;
+        this.requirements = requirements;
+        this.variety = variety;
+        this.free = free;
+        this.perPiece = new long[pieces];
+    }
+
+    List<Need> needs() {
+        return needs;
+    }
+
+    List<Requirement> requirements() {
+        return requirements;
+    }
+
+    /** What was counted for the last score. */
+    Outfits outfits() {
+        return outfits;
+    }
+
+    /** Outfits by place, for the last score. */
+    long[] perPiece() {
+        return perPiece;
+    }
+
+    /**
+     * Scores a choice.
+     *
+     * @param chosen by place, with the pieces that are there anyway
+     * @param members places of the chosen pieces that count toward the size
+     */
+    Score score(boolean[] chosen, int[] members) {
+        int[] all = Arrays.copyOf(members, members.length + free.length);
+        System.arraycopy(free, 0, all, members.length, free.length);
+        outfits.count(chosen, all);
+        outfits.perPiece(perPiece);
+        int missed = 0;
+        for (Requirement requirement : requirements) {
+            missed += requirement.missedBy(chosen, members);
+        }
+        int earning = 0;
+        for (int member : members) {
+            earning += perPiece[member] >= EARNS ? 1 : 0;
+        }
+        return new Score(
+                missed, needsMet(false), needsMet(true), earning, outfits.total(), variety.of(members, perPiece));
+    }
+
+    private double needsMet(boolean byBases) {
+        double met = 0;
+        double all = 0;
+        for (int i = 0; i < needs.size(); i++) {
+            Need need = needs.get(i);
+            if (need.outfits() > 0) {
+                all += need.timesPerWeek();
+                met += need.timesPerWeek() * Math.min(weakest(i, byBases), need.outfits()) / need.outfits();
+            }
+        }
+        return all == 0 ? 1 : met / all;
+    }
+
+    /** How many there are for a need in the month with the fewest. */
+    long weakest(int need, boolean byBases) {
+        long weakest = Long.MAX_VALUE;
+        for (int context : contexts[need]) {
+            weakest = Math.min(weakest, byBases ? outfits.basesIn(context) : outfits.in(context));
+        }
+        return weakest;
+    }
+}

@@ -1,0 +1,120 @@
+package jomble.core.capsule;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Map;
+import jomble.core.counting.DarkShare;
+import jomble.core.counting.Ladder;
+import jomble.core.piece.Family;
+import jomble.core.piece.PieceId;
+
+/**
+ * A capsule and how good it is.
+ *
+ * @param pieces those that count toward the size, in the order of layers
+ * @param reasons of each, why it is in
+ * @param swaps the best, the best first
+ * @param nearest pieces that were left out, the one that would add most first
+ * @param curve by size, the smallest first
+ * @param missed function wishes that are not met, and what would meet them
+ */
+public record CapsulePlan(
+        List<PieceId> pieces,
+        Figures figures,
+        Map<PieceId, Reason> reasons,
+        List<Swap> swaps,
+        List<Nearest> nearest,
+        List<Size> curve,
+        List<Missed> missed,
+        boolean proved) {
+    /**
+     * What the counter says of the capsule with the pieces that do not count toward the size.
+     *
+     * @param needsMetFraction 0..1, each need by how often its occasion comes
+     * @param needsMetByBasesFraction the same, where outfits on the same base count as one
+     * @param earning pieces that earn their place
+     * @param outfits in any of the contexts
+     * @param freshDays the longest run of days without the same base twice
+     * @param givenUpForVariety outfits the choice with the most has more
+     * @param variety 0..1
+     * @param needs each with what there is
+     */
+    public record Figures(
+            double needsMetFraction,
+            double needsMetByBasesFraction,
+            int earning,
+            BigInteger outfits,
+            Ladder ladder,
+            BigInteger paper,
+            DarkShare shareInTheDark,
+            int freshDays,
+            long givenUpForVariety,
+            double variety,
+            int tops,
+            int bottoms,
+            List<NeedMet> needs) {}
+
+    /**
+     * What there is for a need.
+     *
+     * @param outfits in any month of the season
+     * @param weakestMonth the one with the fewest; null without weather
+     */
+    public record NeedMet(
+            String occasion,
+            String season,
+            int need,
+            BigInteger outfits,
+            Integer weakestMonth,
+            BigInteger weakestMonthOutfits) {}
+
+    /**
+     * Why a piece is in.
+     *
+     * @param in outfits it is in
+     * @param completes outfits it can complete
+     * @param lost outfits that are lost without it
+     */
+    public record Reason(BigInteger in, BigInteger completes, BigInteger lost, Why why) {}
+
+    /**
+     * The strongest reason for a piece.
+     *
+     * @param kind what it is
+     * @param occasion,season of the need it is about, or null
+     * @param share of the outfits of that need it is in or completes, 0..1
+     */
+    public record Why(Kind kind, Family family, String occasion, String season, double share) {
+        /** From the strongest on. */
+        public enum Kind {
+            /** Without it there is nothing for a need. */
+            NEED_FAILS,
+            /** It is the only one of its family that serves a need. */
+            ONLY_OF_FAMILY,
+            /** Without it a function wish fails. */
+            FUNCTION,
+            /** It was asked for. */
+            ASKED_FOR,
+            /** It is in a large share of the outfits of a need. */
+            CARRIES
+        }
+    }
+
+    /** One piece for another, and what the figures would be. */
+    public record Swap(PieceId out, PieceId in, double needsMetFraction, int earning, long outfits, double variety) {}
+
+    /**
+     * A piece that was left out.
+     *
+     * @param adds outfits it would add beside the others
+     * @param instead whom it would replace best
+     * @param outfits how many there would be then
+     */
+    public record Nearest(PieceId piece, long adds, PieceId instead, long outfits, double needsMetFraction) {}
+
+    /** The best that was found with so many pieces. */
+    public record Size(int size, double needsMetFraction, double needsMetByBasesFraction, long outfits) {}
+
+    /** @param by how many pieces are missing or too many */
+    public record Missed(FunctionWish wish, int by) {}
+}

@@ -1,0 +1,85 @@
+package jomble.core.capsule;
+
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import jomble.core.counting.CountedSlots;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Decision;
+import jomble.core.piece.Family;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Whereabouts;
+
+/**
+ * A wardrobe, what is needed of it, and what is wished of its capsule.
+ *
+ * @param needs at least one
+ */
+public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes wishes) {
+    private static final Set<Family> CLOTHES = EnumSet.of(
+            Family.TOP, Family.BOTTOM, Family.ONE_PIECE, Family.DRAPE, Family.MID_LAYER, Family.JACKET, Family.COAT);
+
+    /** The slots whose pieces are told apart while a capsule is sought. */
+    private static final Set<Slot> TOLD_APART =
+            CountedSlots.OUTFITS.and(Slot.COAT).slots();
+
+    public CapsuleProblem {
+        pieces = List.copyOf(pieces);
+        needs = List.copyOf(needs);
+        if (needs.isEmpty()) {
+            throw new IllegalArgumentException("nothing is needed");
+        }
+    }
+
+    /** The families that count toward the size, by the school. */
+    public Set<Family> counted() {
+        JudgementContext context = needs.get(0).months().get(0).context();
+        Set<Family> counted = EnumSet.copyOf(CLOTHES);
+        switch (context.schools().of(SchoolSwitch.CAPSULE_SIZE)) {
+            case "clothes" -> {}
+            case "everything" -> counted.addAll(EnumSet.allOf(Family.class));
+            default -> counted.add(Family.SHOES);
+        }
+        return counted;
+    }
+
+    /** Whether a piece counts toward the size. */
+    public boolean counts(Piece piece) {
+        return counted().contains(piece.kind().family());
+    }
+
+    /**
+     * The pieces as they are searched among: one that counts does not complete what others make, because a piece outside a capsule must
+     * not fill in for free. What a capsule makes in the end is counted with all that its pieces can do, so it may be a little more.
+     */
+    List<Piece> searched() {
+        return pieces.stream()
+                .map(piece -> counts(piece) ? withoutCompleting(piece) : piece)
+                .toList();
+    }
+
+    private static Piece withoutCompleting(Piece piece) {
+        List<Slot> told = piece.roles().stream().filter(TOLD_APART::contains).toList();
+        if (told.size() == piece.roles().size()) {
+            return piece;
+        }
+        Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.set());
+        set.put(Attribute.ROLES, told);
+        return Piece.of(piece.id(), piece.kind(), set);
+    }
+
+    /** Whether a piece may be chosen: it counts, is kept, is there, and is not ruled out. */
+    boolean isCandidate(Piece piece) {
+        return counts(piece)
+                && !piece.roles().isEmpty()
+                && (wishes.must().contains(piece.id())
+                        || piece.get(Attribute.DECISION) != Decision.PART_WITH
+                                && piece.get(Attribute.WHEREABOUTS) != Whereabouts.MISSING
+                                && !wishes.never().contains(piece.id()));
+    }
+}

@@ -1,0 +1,218 @@
+package jomble.core.capsule;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.Counter;
+import jomble.core.counting.Counts;
+import jomble.core.counting.FreshDays;
+import jomble.core.counting.Ladder;
+import jomble.core.counting.Progress;
+import jomble.core.counting.WearableBases;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.piece.Family;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+
+/** Says what a capsule is worth: figures by the counter, reasons by what would be without each piece. */
+final class CapsuleReport {
+    private final Counter counter;
+    private final CapsuleProblem problem;
+    private final CapsulePlanner.Compiled compiled;
+    private final Choice choice;
+    private final List<Piece> chosen;
+    private final CountQuestion question;
+    private Counts counts;
+
+    CapsuleReport(Counter counter, CapsuleProblem problem, CapsulePlanner.Compiled compiled, Choice choice) {
+        this.counter = counter;
+        this.problem = problem;
+        this.compiled = compiled;
+        this.choice = choice;
+        this.chosen = Arrays.stream(choice.sorted())
+                .mapToObj(problem.pieces()::get)
+                .sorted(Comparator.comparing(piece -> piece.kind().family()))
+                .toList();
+        List<Piece> worn = problem.pieces().stream()
+                .filter(piece -> chosen.contains(piece) || !problem.counts(piece))
+                .toList();
+        List<JudgementContext> contexts = problem.needs().stream()
+                .flatMap(need -> need.months().stream())
+                .map(Need.Month::context)
+                .distinct()
+                .toList();
+        this.question = new CountQuestion(worn, contexts, CountedSlots.OUTFITS, false, List.of(), true);
+    }
+
+    List<PieceId> pieces() {
+        return chosen.stream().map(Piece::id).toList();
+    }
+
+    /**
+     * Counts everything there is to say.
+     *
+     * @param score of the choice
+     */
+    CapsulePlan.Figures figures(Score score, long givenUp, Progress progress) {
+        counts = counter.count(question, List.of(), progress.part(0, 0.3));
+        Ladder ladder = Ladder.of(counter, question, progress.part(0.3, 0.6));
+        List<CapsulePlan.NeedMet> needs = new ArrayList<>();
+        List<FreshDays.Occasion> week = new ArrayList<>();
+        for (int i = 0; i < problem.needs().size(); i++) {
+            Need need = problem.needs().get(i);
+            needs.add(met(need));
+            if (need.timesPerWeek() > 0) {
+                week.add(new FreshDays.Occasion(
+                        need.timesPerWeek(), WearableBases.of(counter, in(need), Progress.NONE)));
+            }
+            progress.goOn(0.6 + 0.4 * i / problem.needs().size());
+        }
+        return new CapsulePlan.Figures(
+                score.needsMet(),
+                score.needsMetByBases(),
+                (int) chosen.stream().filter(this::earns).count(),
+                counts.total(),
+                ladder,
+                counts.paper(),
+                counts.shareInTheDark(),
+                week.isEmpty() ? 0 : FreshDays.of(week),
+                givenUp,
+                score.variety(),
+                of(Family.TOP),
+                of(Family.BOTTOM),
+                needs);
+    }
+
+    private boolean earns(Piece piece) {
+        return counts.perPiece().getOrDefault(piece.id(), BigInteger.ZERO).compareTo(BigInteger.valueOf(Aim.EARNS))
+                >= 0;
+    }
+
+    private int of(Family family) {
+        return (int)
+                chosen.stream().filter(piece -> piece.kind().family() == family).count();
+    }
+
+    private CountQuestion in(Need need) {
+        return question.in(
+                need.months().stream().map(Need.Month::context).distinct().toList());
+    }
+
+    private CapsulePlan.NeedMet met(Need need) {
+        BigInteger all = counter.totals(in(need), Progress.NONE).total();
+        BigInteger fewest = null;
+        Integer weakest = null;
+        for (Need.Month month : need.months()) {
+            BigInteger there = counter.totals(question.in(List.of(month.context())), Progress.NONE)
+                    .total();
+            if (fewest == null || there.compareTo(fewest) < 0) {
+                fewest = there;
+                weakest = month.climate() == null ? null : month.climate().month();
+            }
+        }
+        return new CapsulePlan.NeedMet(
+                need.occasion().name(), need.season().name(), need.outfits(), all, weakest, fewest);
+    }
+
+    /** Of each piece, once the figures are there. */
+    Map<PieceId, CapsulePlan.Reason> reasons() {
+        Map<PieceId, CapsulePlan.Reason> reasons = new LinkedHashMap<>();
+        Aim aim = compiled.aim();
+        Score whole = choice.score(aim);
+        long[] before = needs(aim);
+        for (Piece piece : chosen) {
+            int place = problem.pieces().indexOf(piece);
+            BigInteger figure = counts.perPiece().getOrDefault(piece.id(), BigInteger.ZERO);
+            boolean isCounted = piece.roles().stream().anyMatch(CountedSlots.OUTFITS::has);
+            BigInteger lost = isCounted
+                    ? figure
+                    : counts.total()
+                            .subtract(counter.totals(question.without(Set.of(piece.id())), Progress.NONE)
+                                    .total());
+            reasons.put(
+                    piece.id(),
+                    new CapsulePlan.Reason(
+                            isCounted ? figure : BigInteger.ZERO,
+                            isCounted ? BigInteger.ZERO : figure,
+                            lost,
+                            why(piece, place, whole, before)));
+        }
+        return reasons;
+    }
+
+    private static long[] needs(Aim aim) {
+        long[] there = new long[aim.needs().size()];
+        for (int i = 0; i < there.length; i++) {
+            there[i] = aim.weakest(i, false);
+        }
+        return there;
+    }
+
+    private CapsulePlan.Why why(Piece piece, int place, Score whole, long[] before) {
+        Aim aim = compiled.aim();
+        Family family = piece.kind().family();
+        Score without = choice.without(place).score(aim);
+        long[] left = needs(aim);
+        long[] ofFamily = withoutOthersOf(family, place);
+        CapsulePlan.Why.Kind kind = CapsulePlan.Why.Kind.CARRIES;
+        int about = -1;
+        double share = 0;
+        for (int i = 0; i < before.length; i++) {
+            CapsulePlan.Why.Kind here = before[i] > 0 && left[i] == 0
+                    ? CapsulePlan.Why.Kind.NEED_FAILS
+                    : before[i] > 0 && ofFamily[i] == before[i] && left[i] < before[i]
+                            ? CapsulePlan.Why.Kind.ONLY_OF_FAMILY
+                            : CapsulePlan.Why.Kind.CARRIES;
+            double lost = before[i] == 0 ? 0 : 1 - (double) left[i] / before[i];
+            if (here.compareTo(kind) < 0 || here == kind && lost > share) {
+                kind = here;
+                about = i;
+                share = lost;
+            }
+        }
+        boolean strong = kind.compareTo(CapsulePlan.Why.Kind.ONLY_OF_FAMILY) <= 0;
+        if (!strong && without.missed() > whole.missed()) {
+            kind = CapsulePlan.Why.Kind.FUNCTION;
+        } else if (!strong && problem.wishes().must().contains(piece.id())) {
+            kind = CapsulePlan.Why.Kind.ASKED_FOR;
+        }
+        Need need = about < 0 ? null : aim.needs().get(about);
+        return new CapsulePlan.Why(
+                kind,
+                family,
+                need == null ? null : need.occasion().name(),
+                need == null ? null : need.season().name(),
+                share);
+    }
+
+    /** What there is for each need when all others of a family are left out. */
+    private long[] withoutOthersOf(Family family, int place) {
+        Choice less = choice;
+        for (int other : choice.sorted()) {
+            if (other != place && problem.pieces().get(other).kind().family() == family) {
+                less = less.without(other);
+            }
+        }
+        less.score(compiled.aim());
+        return needs(compiled.aim());
+    }
+
+    List<CapsulePlan.Missed> missed() {
+        boolean[] there = new boolean[problem.pieces().size()];
+        int[] members = choice.sorted();
+        for (int member : members) {
+            there[member] = true;
+        }
+        return compiled.aim().requirements().stream()
+                .map(requirement -> new CapsulePlan.Missed(requirement.wish(), requirement.missedBy(there, members)))
+                .filter(missed -> missed.by() > 0)
+                .toList();
+    }
+}

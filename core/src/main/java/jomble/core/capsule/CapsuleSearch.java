@@ -1,0 +1,245 @@
+package jomble.core.capsule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+
+/**
+ * Seeks the best choice of so many pieces: simulated annealing by swaps (doi:10.1126/science.220.4598.671) in many short rounds, each
+ * followed by the best swaps there are. Rounds, not time, decide, so that the same seed gives the same choice on every machine; more
+ * rounds never give a worse one. Not for use by several threads.
+ */
+final class CapsuleSearch {
+    private static final int MOVES_A_PIECE = 250;
+    private static final double HOT = 0.12;
+    private static final double COLD = 0.002;
+    /** Every so many rounds begin anew instead of going on from the best. */
+    private static final int ANEW = 4;
+    /** In no context may variety take more than this share of the outfits. */
+    private static final double KEPT_IN_EACH = 0.6;
+
+    private static final double LEAST_DIFFERENCE = 1e-9;
+
+    private final Aim aim;
+    private final int pieces;
+    private final int[] free;
+    private final int[] must;
+    private final int[] pool;
+    private final SplittableRandom random;
+
+    /** A choice and its score. */
+    record Found(Choice choice, Score score) {}
+
+    /**
+     * @param must places of the pieces that are in it
+     * @param pool places of those that may be chosen besides
+     */
+    CapsuleSearch(Aim aim, int pieces, int[] free, int[] must, int[] pool, long seed) {
+        this.aim = aim;
+        this.pieces = pieces;
+        this.free = free;
+        this.must = must;
+        this.pool = pool;
+        this.random = new SplittableRandom(seed);
+    }
+
+    /** How a score is ranked, and how far it is along as one number for the annealing. */
+    private interface Ranking {
+        double value(Score score);
+
+        /** Whether the first is better than the second; values are theirs. */
+        boolean isBetter(Score one, double value, Score other, double otherValue);
+    }
+
+    /** By everything, more outfits before more variety. */
+    private record MostOutfits(double scale, int size) implements Ranking {
+        @Override
+        public boolean isBetter(Score one, double value, Score other, double otherValue) {
+            return Score.BY_OUTFITS.compare(one, other) < 0;
+        }
+
+        @Override
+        public double value(Score score) {
+            return -0.4 * score.missed()
+                    + 4 * score.needsMet()
+                    + 2 * score.needsMetByBases()
+                    + (double) score.earning() / size
+                    + score.outfits() / scale;
+        }
+    }
+
+    /** The most varied of those that are as good as another in what comes before the outfits, and have almost as many of these. */
+    private final class MostVaried implements Ranking {
+        private final Score best;
+        private final double least;
+        private final long[] leastIn;
+
+        MostVaried(Found best, double costFraction) {
+            this.best = best.choice().score(aim);
+            this.least = (1 - costFraction) * best.score().outfits();
+            this.leastIn = new long[contexts()];
+            for (int i = 0; i < leastIn.length; i++) {
+                leastIn[i] = (long) Math.ceil(KEPT_IN_EACH * aim.outfits().in(i));
+            }
+        }
+
+        private int contexts() {
+            return aim.outfits().contexts();
+        }
+
+        @Override
+        public boolean isBetter(Score one, double value, Score other, double otherValue) {
+            return value > otherValue + LEAST_DIFFERENCE;
+        }
+
+        /** Read of the choice that was scored last. */
+        @Override
+        public double value(Score score) {
+            double lacks = Math.max(0, score.missed() - best.missed())
+                    + 10 * Math.max(0, best.needsMet() - score.needsMet())
+                    + 10 * Math.max(0, best.needsMetByBases() - score.needsMetByBases())
+                    + Math.max(0, best.earning() - score.earning())
+                    + Math.max(0, least - score.outfits()) / Math.max(1, least);
+            for (int i = 0; i < leastIn.length; i++) {
+                lacks += Math.max(0, leastIn[i] - aim.outfits().in(i)) / (double) Math.max(1, leastIn[i]);
+            }
+            return score.variety() - 2 * lacks;
+        }
+    }
+
+    /**
+     * The best choice found, by the number of outfits.
+     *
+     * @param from where to begin, or null
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    Found mostOutfits(int size, Choice from, int rounds, Progress progress) {
+        Choice begin = from == null ? random(size) : from.copy();
+        Score score = begin.score(aim);
+        Found best = new Found(begin, score);
+        best = climb(best, new MostOutfits(Math.max(1, score.outfits()), size));
+        for (int round = 0; round < rounds; round++) {
+            goOn(progress, round, rounds);
+            Ranking ranking = new MostOutfits(Math.max(1, best.score().outfits()), size);
+            Choice start =
+                    round % ANEW == ANEW - 1 ? random(size) : best.choice().copy();
+            Found found = climb(anneal(start, ranking), ranking);
+            if (Score.BY_OUTFITS.compare(found.score(), best.score()) < 0) {
+                best = found;
+            }
+        }
+        return best;
+    }
+
+    /**
+     * The most varied choice found near the one with the most outfits.
+     *
+     * @param costFraction which share of the outfits may be given up, 0..1
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    Found mostVaried(Found most, double costFraction, int rounds, Progress progress) {
+        Found best = most;
+        Ranking ranking = new MostVaried(most, costFraction);
+        double value = ranking.value(most.choice().score(aim));
+        for (int round = 0; round < rounds; round++) {
+            goOn(progress, round, rounds);
+            Found found = climb(anneal(best.choice().copy(), ranking), ranking);
+            double now = ranking.value(found.choice().score(aim));
+            if (now > value) {
+                best = found;
+                value = now;
+            }
+        }
+        return best;
+    }
+
+    private static void goOn(Progress progress, int round, int rounds) {
+        if (!progress.goOn((double) round / rounds)) {
+            throw new CountingStoppedException();
+        }
+    }
+
+    private Choice random(int size) {
+        List<Integer> rest = new ArrayList<>();
+        for (int place : pool) {
+            rest.add(place);
+        }
+        int[] members = new int[Math.min(size, must.length + pool.length)];
+        System.arraycopy(must, 0, members, 0, Math.min(must.length, members.length));
+        for (int i = must.length; i < members.length; i++) {
+            members[i] = rest.remove(random.nextInt(rest.size()));
+        }
+        return new Choice(pieces, free, members);
+    }
+
+    /** The best choice seen on one round. The pieces that must be in it stand first and are never moved. */
+    private Found anneal(Choice choice, Ranking ranking) {
+        Score score = choice.score(aim);
+        double value = ranking.value(score);
+        Found best = new Found(choice.copy(), score);
+        double bestValue = value;
+        int movable = choice.size() - must.length;
+        if (movable <= 0 || pool.length <= movable) {
+            return best;
+        }
+        int moves = MOVES_A_PIECE * choice.size();
+        double cooling = Math.pow(COLD / HOT, 1.0 / moves);
+        double heat = HOT;
+        for (int move = 0; move < moves; move++, heat *= cooling) {
+            int i = must.length + random.nextInt(movable);
+            int in = pool[random.nextInt(pool.length)];
+            if (choice.has(in)) {
+                continue;
+            }
+            int out = choice.swap(i, in);
+            Score next = choice.score(aim);
+            double nextValue = ranking.value(next);
+            if (nextValue >= value || random.nextDouble() < Math.exp((nextValue - value) / heat)) {
+                value = nextValue;
+                if (value > bestValue) {
+                    bestValue = value;
+                    best = new Found(choice.copy(), next);
+                }
+            } else {
+                choice.swap(i, out);
+            }
+        }
+        return best;
+    }
+
+    /** Goes on by the best swap until none makes it better. */
+    private Found climb(Found from, Ranking ranking) {
+        Choice choice = from.choice().copy();
+        Score score = choice.score(aim);
+        double value = ranking.value(score);
+        for (boolean better = true; better; ) {
+            better = false;
+            int bestAt = -1;
+            int bestIn = -1;
+            for (int i = must.length; i < choice.size(); i++) {
+                for (int in : pool) {
+                    if (choice.has(in)) {
+                        continue;
+                    }
+                    int out = choice.swap(i, in);
+                    Score next = choice.score(aim);
+                    double nextValue = ranking.value(next);
+                    choice.swap(i, out);
+                    if (ranking.isBetter(next, nextValue, score, value)) {
+                        score = next;
+                        value = nextValue;
+                        bestAt = i;
+                        bestIn = in;
+                    }
+                }
+            }
+            if (bestAt >= 0) {
+                choice.swap(bestAt, bestIn);
+                better = true;
+            }
+        }
+        return new Found(choice, score);
+    }
+}

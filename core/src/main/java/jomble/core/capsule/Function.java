@@ -1,0 +1,251 @@
+package jomble.core.capsule;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import jomble.core.climate.ClimateMonth;
+import jomble.core.colour.ColourFamily;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Care;
+import jomble.core.piece.CareMethod;
+import jomble.core.piece.Cloth;
+import jomble.core.piece.Family;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Toe;
+
+/**
+ * What a capsule has to do in a wardrobe: the wishes that apply, as requirements on its pieces. What the wardrobe does not hold at all
+ * is not required of the capsule.
+ */
+final class Function {
+    /** On so many days of a month rain is expected. */
+    private static final double RAIN_DAYS_SHARE = 1 / 3.0;
+
+    private static final double DAYS = 30.4;
+    private static final Set<String> RAIN_COVERS = Set.of("raincoat", "trench-coat", "parka");
+    private static final double FORMAL = 5;
+    /** Below this size a second pair of shoes is not asked for. */
+    private static final int SMALL = 8;
+    /** Tops of tops and bottoms: seven to three, give or take one in seven. */
+    private static final double[] TOP_LED = {0.55, 0.8};
+
+    private static final double[] EVEN = {0.4, 0.6};
+    /** A coat is warm enough when it works with at least this share of what the warmest works with. */
+    private static final double WARM_ENOUGH = 0.25;
+
+    private final List<Piece> pieces;
+    private final boolean[] candidates;
+    private final CapsuleWishes wishes;
+    private final List<Requirement> all = new ArrayList<>();
+
+    private Function(List<Piece> pieces, boolean[] candidates, CapsuleWishes wishes) {
+        this.pieces = pieces;
+        this.candidates = candidates;
+        this.wishes = wishes;
+    }
+
+    /**
+     * The requirements of a capsule.
+     *
+     * @param candidates by place, whether a piece may be chosen
+     * @param table in the contexts of the needs, month by month in their order
+     */
+    static List<Requirement> of(
+            List<Piece> pieces, boolean[] candidates, CapsuleWishes wishes, List<Need> needs, EnsembleTable table) {
+        Function function = new Function(pieces, candidates, wishes);
+        function.addFamilies();
+        function.addCoats(needs, table);
+        function.addShoes();
+        function.addJacket(needs);
+        function.addKnits();
+        function.addSets();
+        if (wishes.dryCleanMax() != null) {
+            function.add(FunctionWish.DRY_CLEAN, Function::needsDryCleaner, 0, wishes.dryCleanMax());
+        }
+        function.addPalette();
+        function.addTopsShare(needs.get(0).months().get(0).context());
+        return List.copyOf(function.all);
+    }
+
+    static boolean needsDryCleaner(Piece piece) {
+        Care care = piece.get(Attribute.CARE_NEEDS);
+        return care != null && care.method() == CareMethod.DRY_CLEAN;
+    }
+
+    private boolean[] those(Predicate<Piece> which) {
+        boolean[] those = new boolean[pieces.size()];
+        for (int i = 0; i < those.length; i++) {
+            those[i] = candidates[i] && which.test(pieces.get(i));
+        }
+        return those;
+    }
+
+    private boolean[] of(Family family) {
+        return those(piece -> piece.kind().family() == family);
+    }
+
+    private static int count(boolean[] those) {
+        int count = 0;
+        for (boolean one : those) {
+            count += one ? 1 : 0;
+        }
+        return count;
+    }
+
+    /** Of what the wardrobe does not hold, no more is required than there is. */
+    private void add(FunctionWish wish, boolean[] of, int least, int most) {
+        int possible = Math.min(least, count(of));
+        boolean asks = possible > 0 || most < count(of);
+        if (wishes.wants(wish) && asks) {
+            all.add(new Requirement.Amount(wish, of, possible, most));
+        }
+    }
+
+    private void add(FunctionWish wish, Predicate<Piece> of, int least, int most) {
+        add(wish, those(of), least, most);
+    }
+
+    private void addFamilies() {
+        Map<Family, CapsuleWishes.Range> byFamily = new EnumMap<>(Family.class);
+        byFamily.putAll(wishes.families());
+        byFamily.forEach((family, range) -> add(FunctionWish.FAMILIES, of(family), range.min(), range.max()));
+    }
+
+    private void addCoats(List<Need> needs, EnsembleTable table) {
+        List<Need.Month> months =
+                needs.stream().flatMap(need -> need.months().stream()).toList();
+        double coldest = months.stream().mapToDouble(Need.Month::meanC).min().orElseThrow();
+        long cold = 0;
+        boolean rains = false;
+        for (int i = 0; i < Math.min(months.size(), EnsembleTable.MOST_CONTEXTS); i++) {
+            ClimateMonth climate = months.get(i).climate();
+            cold |= months.get(i).meanC() == coldest ? 1L << i : 0;
+            rains |= climate != null && climate.rainDays() >= RAIN_DAYS_SHARE * DAYS;
+        }
+        long[] worn = wornWith(table, cold);
+        long most = Arrays.stream(worn, 1, worn.length).max().orElse(0);
+        if (worn[0] < most) {
+            boolean[] coats = of(Family.COAT);
+            boolean[] warm = new boolean[pieces.size()];
+            for (int c = 0; c < table.coats().length; c++) {
+                int place = table.coats()[c];
+                warm[place] = coats[place] && worn[c + 1] >= WARM_ENOUGH * most;
+            }
+            add(FunctionWish.COAT, coats, 1, Integer.MAX_VALUE);
+            add(FunctionWish.WARM_COAT, warm, 1, Integer.MAX_VALUE);
+        }
+        if (rains) {
+            add(FunctionWish.RAIN_COVER, Function::keepsRainOff, 1, Integer.MAX_VALUE);
+        }
+    }
+
+    private static boolean keepsRainOff(Piece piece) {
+        return piece.hasRole(Slot.COAT)
+                && (RAIN_COVERS.stream().anyMatch(piece::isOfKind) || piece.cloth() == Cloth.RUBBER);
+    }
+
+    /** With no coat, and with each, how many ensembles work in some of the contexts. */
+    private static long[] wornWith(EnsembleTable table, long contexts) {
+        long[] worn = new long[table.coats().length + 1];
+        for (int ensemble = 0; ensemble < table.size(); ensemble++) {
+            for (int coat = 0; coat < worn.length; coat++) {
+                boolean works = false;
+                for (int shoe = 0; !works && shoe <= table.shoes().length; shoe++) {
+                    works = (table.mask(table.typeOf(ensemble), coat, shoe) & contexts) != 0;
+                }
+                worn[coat] += works ? 1 : 0;
+            }
+        }
+        return worn;
+    }
+
+    private void addShoes() {
+        boolean[] shoes = of(Family.SHOES);
+        add(FunctionWish.CLOSED_SHOES, those(piece -> isShoe(piece) && piece.toe() != Toe.OPEN), 1, Integer.MAX_VALUE);
+        if (wishes.size().max() >= SMALL) {
+            add(FunctionWish.SECOND_SHOES, shoes, 2, Integer.MAX_VALUE);
+        }
+    }
+
+    private static boolean isShoe(Piece piece) {
+        return piece.kind().family() == Family.SHOES;
+    }
+
+    private void addJacket(List<Need> needs) {
+        boolean formal = needs.stream()
+                .map(Need::occasion)
+                .anyMatch(occasion -> (occasion.formalityLow() + occasion.formalityHigh()) / 2.0 >= FORMAL);
+        if (formal) {
+            add(
+                    FunctionWish.TAILORED_JACKET,
+                    piece -> piece.kind().family() == Family.JACKET
+                            && piece.construction() != null
+                            && piece.construction().structure() != null,
+                    1,
+                    Integer.MAX_VALUE);
+        }
+    }
+
+    private void addKnits() {
+        boolean[] knits = those(piece -> isTop(piece) && piece.cloth().isKnitwear());
+        boolean[] others = those(piece -> isTop(piece) && !piece.cloth().isKnitwear());
+        if (wishes.wants(FunctionWish.KNITS) && count(knits) > 0 && count(others) > 0) {
+            all.add(new Requirement.Share(FunctionWish.KNITS, knits, others, 0, 0.5));
+        }
+    }
+
+    private static boolean isTop(Piece piece) {
+        return piece.kind().family() == Family.TOP;
+    }
+
+    private void addSets() {
+        Map<String, List<Integer>> sets = new LinkedHashMap<>();
+        for (int i = 0; i < candidates.length; i++) {
+            if (candidates[i] && pieces.get(i).setId() != null) {
+                sets.computeIfAbsent(pieces.get(i).setId(), id -> new ArrayList<>())
+                        .add(i);
+            }
+        }
+        int[][] whole = sets.values().stream()
+                .filter(set -> set.size() > 1)
+                .map(set -> set.stream().mapToInt(place -> place).toArray())
+                .toArray(int[][]::new);
+        if (!wishes.breaksSets() && wishes.wants(FunctionWish.SETS) && whole.length > 0) {
+            all.add(new Requirement.Whole(FunctionWish.SETS, whole));
+        }
+    }
+
+    private void addPalette() {
+        if (wishes.palette() == null || !wishes.wants(FunctionWish.PALETTE)) {
+            return;
+        }
+        ColourFamily[] families = ColourFamily.values();
+        int bases =
+                (int) Arrays.stream(families).filter(ColourFamily::isNeutral).count();
+        int[] colours = new int[pieces.size()];
+        for (int i = 0; i < colours.length; i++) {
+            colours[i] = candidates[i] ? pieces.get(i).colourFamily().ordinal() : -1;
+        }
+        all.add(new Requirement.Colours(FunctionWish.PALETTE, colours, bases, families.length, wishes.palette()));
+    }
+
+    private void addTopsShare(JudgementContext context) {
+        double[] share = switch (context.schools().of(SchoolSwitch.TOPS_SHARE)) {
+            case "top-led" -> TOP_LED;
+            case "even" -> EVEN;
+            default -> null;
+        };
+        if (share != null && wishes.wants(FunctionWish.TOPS_SHARE)) {
+            all.add(new Requirement.Share(
+                    FunctionWish.TOPS_SHARE, of(Family.TOP), of(Family.BOTTOM), share[0], share[1]));
+        }
+    }
+}

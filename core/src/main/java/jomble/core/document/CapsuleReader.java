@@ -1,0 +1,212 @@
+package jomble.core.document;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import jomble.core.brief.Brief;
+import jomble.core.brief.Needs;
+import jomble.core.brief.Occasion;
+import jomble.core.brief.Season;
+import jomble.core.capsule.CapsuleProblem;
+import jomble.core.capsule.CapsuleWishes;
+import jomble.core.capsule.FunctionWish;
+import jomble.core.capsule.Need;
+import jomble.core.climate.ClimateMonth;
+import jomble.core.piece.Family;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Word;
+import jomble.core.tree.Node;
+
+/** Reads what is wished of a capsule, with the needs of the wardrobe's brief. What is wrong is reported at its node. */
+public final class CapsuleReader {
+    private static final List<String> FIELDS = List.of(
+            "size",
+            "seasons",
+            "occasions",
+            "must",
+            "never",
+            "families",
+            "breakSets",
+            "dryCleanMax",
+            "palette",
+            "varietyCostFraction",
+            "without");
+    private static final int USUAL_SIZE = 16;
+    private static final int LARGEST = 60;
+    /** Occasions that come less often are dressed from the whole wardrobe unless they are asked for: monthly, in times a week. */
+    private static final double MONTHLY = 12 / 52.0;
+    /** With no occasion in the brief, outfits of any kind are sought. */
+    private static final double DAILY = 7;
+
+    private CapsuleReader() {}
+
+    /**
+     * Reads wishes and puts them to a wardrobe.
+     *
+     * @param node may be null for none: a capsule of sixteen for every season and occasion
+     */
+    public static CapsuleProblem read(Node node, Wardrobe wardrobe) {
+        node.fields(FIELDS);
+        Brief brief = wardrobe.brief();
+        List<Season> seasons = seasons(node.field("seasons"), brief);
+        List<Occasion> occasions = occasions(node.field("occasions"), brief);
+        Set<PieceId> must = new TreeSet<>(QuestionReader.pieceIds(node.field("must"), wardrobe));
+        Set<PieceId> never = new TreeSet<>(QuestionReader.pieceIds(node.field("never"), wardrobe));
+        must.stream()
+                .filter(never::contains)
+                .forEach(id -> node.field("never").reject("both", id + " cannot be in and out"));
+        never.removeAll(must);
+        CapsuleWishes wishes = new CapsuleWishes(
+                Values.given(node.field("size"), CapsuleReader::size, new CapsuleWishes.Range(USUAL_SIZE, USUAL_SIZE)),
+                must,
+                never,
+                families(node.field("families")),
+                Values.given(node.field("breakSets"), Node::bool, true),
+                Values.given(node.field("dryCleanMax"), n -> n.integer(0, LARGEST), null),
+                Values.given(node.field("palette"), CapsuleReader::palette, null),
+                Values.given(node.field("varietyCostFraction"), n -> n.decimal(0, 1), CapsuleWishes.USUAL_VARIETY_COST),
+                Set.copyOf(Values.list(node.field("without"), n -> Values.word(n, FunctionWish.class))));
+        if (must.size() > wishes.size().max()) {
+            node.field("must").reject("too-many", "more pieces must be in than the capsule holds");
+        }
+        List<Need> needs = needs(wardrobe, brief, seasons, occasions);
+        if (needs.isEmpty()) {
+            node.field("occasions").reject("none", "none of these occasions comes in these seasons");
+            needs = List.of(need(
+                    wardrobe, Occasion.ANY, Needs.MOST, DAILY, brief.seasons().get(0)));
+        }
+        return new CapsuleProblem(wardrobe.pieces(), needs, wishes);
+    }
+
+    private static CapsuleWishes.Range size(Node node) {
+        if (node.isObject()) {
+            return range(node, 1);
+        }
+        Integer size = node.integer(1, LARGEST);
+        return size == null ? null : new CapsuleWishes.Range(size, size);
+    }
+
+    private static CapsuleWishes.Range range(Node node, int least) {
+        node.fields(List.of("min", "max"));
+        int min = Values.given(node.field("min"), n -> n.integer(least, LARGEST), least);
+        int max = Values.given(node.field("max"), n -> n.integer(least, LARGEST), LARGEST);
+        if (min > max) {
+            node.field("min").reject("out-of-order", "min is above max");
+            return null;
+        }
+        return new CapsuleWishes.Range(min, max);
+    }
+
+    private static Map<Family, CapsuleWishes.Range> families(Node node) {
+        Map<Family, CapsuleWishes.Range> ranges = new EnumMap<>(Family.class);
+        node.fields(Word.ids(Family.class)).forEach((name, field) -> {
+            Optional<Family> family = Word.find(Family.class, name);
+            CapsuleWishes.Range range = family.isPresent() && !field.isNull() ? range(field, 0) : null;
+            if (range != null) {
+                ranges.put(family.get(), range);
+            }
+        });
+        return ranges;
+    }
+
+    private static CapsuleWishes.PaletteLimit palette(Node node) {
+        node.fields(List.of("bases", "accents"));
+        return new CapsuleWishes.PaletteLimit(
+                Values.given(node.field("bases"), n -> n.integer(0, LARGEST), LARGEST),
+                Values.given(node.field("accents"), n -> n.integer(0, LARGEST), LARGEST));
+    }
+
+    /** Seasons of the brief by name, or others with their months; those of the brief when none are given. */
+    private static List<Season> seasons(Node node, Brief brief) {
+        List<Season> seasons = new ArrayList<>();
+        for (Node item : node.items(Season.MOST)) {
+            Season season = item.isText() ? named(item, brief) : ClimateReader.season(item);
+            if (season != null && !brief.climate().isEmpty() && !brief.knows(season)) {
+                item.reject("no-climate", "the brief has no climate for " + season.name());
+            } else if (season != null) {
+                seasons.add(season);
+            }
+        }
+        return node.isNull() || seasons.isEmpty() ? brief.seasons() : seasons;
+    }
+
+    private static Season named(Node node, Brief brief) {
+        Optional<Season> season = brief.seasons().stream()
+                .filter(one -> one.name().equals(node.value()))
+                .findFirst();
+        if (season.isEmpty()) {
+            node.rejectUnknown(
+                    "season",
+                    (String) node.value(),
+                    brief.seasons().stream().map(Season::name).toList());
+        }
+        return season.orElse(null);
+    }
+
+    /** Occasions of the brief by name; all that come once a month or more often when none are given. */
+    private static List<Occasion> occasions(Node node, Brief brief) {
+        Map<String, Occasion> byName = new LinkedHashMap<>();
+        brief.occasions().forEach(occasion -> byName.put(occasion.name(), occasion));
+        List<Occasion> named = Values.list(node, n -> {
+            Occasion occasion = n.text(1, 80) == null ? null : byName.get((String) n.value());
+            if (occasion == null && n.isText()) {
+                n.rejectUnknown("occasion", (String) n.value(), byName.keySet());
+            }
+            return occasion;
+        });
+        return node.isNull()
+                ? brief.occasions().stream()
+                        .filter(occasion ->
+                                !occasion.isPaused() && occasion.weekly().orElse(1) >= MONTHLY)
+                        .toList()
+                : named;
+    }
+
+    private static List<Need> needs(Wardrobe wardrobe, Brief brief, List<Season> seasons, List<Occasion> occasions) {
+        List<Need> needs = new ArrayList<>();
+        if (brief.occasions().isEmpty()) {
+            seasons.forEach(season -> needs.add(need(wardrobe, Occasion.ANY, Needs.MOST, DAILY, season)));
+        }
+        for (Occasion occasion : occasions) {
+            for (Season season : seasons) {
+                if (occasion.happensIn(season)) {
+                    needs.add(need(
+                            wardrobe,
+                            occasion,
+                            Needs.of(brief, occasion, season).outfits(),
+                            occasion.weekly().orElse(1),
+                            season));
+                }
+            }
+        }
+        return needs;
+    }
+
+    private static Need need(Wardrobe wardrobe, Occasion occasion, int outfits, double timesPerWeek, Season season) {
+        List<Need.Month> months = season.months().stream()
+                .filter(month ->
+                        occasion.months().isEmpty() || occasion.months().contains(month))
+                .flatMap(month -> wardrobe.brief().climateOf(month).stream())
+                .map(month -> month(wardrobe, occasion, month))
+                .toList();
+        return new Need(
+                occasion,
+                season,
+                outfits,
+                timesPerWeek,
+                months.isEmpty() ? List.of(month(wardrobe, occasion, null)) : months);
+    }
+
+    /** @param climate null without weather */
+    private static Need.Month month(Wardrobe wardrobe, Occasion occasion, ClimateMonth climate) {
+        return new Need.Month(
+                climate,
+                QuestionReader.context(wardrobe, occasion, wardrobe.rules(), null, false)
+                        .in(climate == null ? null : climate.typicalDay()));
+    }
+}
