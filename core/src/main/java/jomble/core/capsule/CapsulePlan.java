@@ -7,6 +7,7 @@ import jomble.core.counting.DarkShare;
 import jomble.core.counting.Ladder;
 import jomble.core.piece.Family;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Word;
 
 /**
  * A capsule and how good it is.
@@ -81,12 +82,13 @@ public record CapsulePlan(
      * The strongest reason for a piece.
      *
      * @param kind what it is
+     * @param wish the function wish that fails without it, where that is the reason, else null
      * @param occasion,season of the need it is about, or null
      * @param share of the outfits of that need it is in or completes, 0..1
      */
-    public record Why(Kind kind, Family family, String occasion, String season, double share) {
+    public record Why(Kind kind, FunctionWish wish, Family family, String occasion, String season, double share) {
         /** From the strongest on. */
-        public enum Kind {
+        public enum Kind implements Word {
             /** Without it there is nothing for a need. */
             NEED_FAILS,
             /** It is the only one of its family that serves a need. */
@@ -112,9 +114,18 @@ public record CapsulePlan(
      */
     public record Nearest(PieceId piece, long adds, PieceId instead, long outfits, double needsMetFraction) {}
 
-    /** The best that was found with so many pieces. */
-    public record Size(int size, double needsMetFraction, double needsMetByBasesFraction, long outfits) {}
+    /**
+     * The best that was found with so many pieces.
+     *
+     * @param missed by how many pieces function wishes are missed
+     */
+    public record Size(int size, int missed, double needsMetFraction, double needsMetByBasesFraction, long outfits) {}
 
-    /** @param by how many pieces are missing or too many */
-    public record Missed(FunctionWish wish, int by) {}
+    /**
+     * A function wish that is not met.
+     *
+     * @param by how many pieces are missing or too many
+     * @param sizeThatWouldDo the smallest size found with which all are met, or null
+     */
+    public record Missed(FunctionWish wish, int by, Integer sizeThatWouldDo) {}
 }

@@ -46,7 +46,7 @@ public final class CapsulePlanner {
     public CapsulePlan plan(CapsuleProblem problem, long seed, int rounds, Progress progress) {
         Compiled compiled = compile(problem, progress.part(0, COMPILED));
         CapsuleSearch search = compiled.search(seed);
-        int size = size(compiled, search, rounds);
+        int size = size(compiled, search, rounds, progress.part(COMPILED, COMPILED));
         int first = Math.max(1, (int) Math.round(rounds * FOR_OUTFITS));
         CapsuleSearch.Found most = search.mostOutfits(size, null, first, progress.part(COMPILED, 0.6));
         CapsuleSearch.Found best = search.mostVaried(
@@ -57,7 +57,7 @@ public final class CapsulePlanner {
         long givenUp = most.score().outfits() - best.score().outfits();
         List<CapsulePlan.Swap> swaps = swaps(compiled, best);
         List<CapsulePlan.Nearest> nearest = nearest(compiled, best);
-        List<CapsulePlan.Size> curve = curve(compiled, search, most, size);
+        List<CapsulePlan.Size> curve = curve(compiled, search, most, size, progress.part(SEARCHED, SEARCHED));
         Score score = best.choice().score(compiled.aim());
         CapsuleReport report = new CapsuleReport(counter, problem, compiled, best.choice());
         CapsulePlan.Figures figures = report.figures(score, givenUp, progress.part(SEARCHED, 1));
@@ -68,7 +68,7 @@ public final class CapsulePlanner {
                 swaps,
                 nearest,
                 curve,
-                report.missed(),
+                report.missed(curve),
                 compiled.pool().length <= size - compiled.must().length);
     }
 
@@ -138,7 +138,7 @@ public final class CapsulePlanner {
     }
 
     /** The size asked for; of a range the smallest with which function and needs are met as well as with any. */
-    private static int size(Compiled compiled, CapsuleSearch search, int rounds) {
+    private static int size(Compiled compiled, CapsuleSearch search, int rounds, Progress progress) {
         CapsuleWishes.Range range = compiled.problem().wishes().size();
         int most = Math.min(range.max(), compiled.must().length + compiled.pool().length);
         int least = Math.min(most, Math.max(range.min(), compiled.must().length));
@@ -151,7 +151,7 @@ public final class CapsulePlanner {
                         Comparator.comparingDouble(Score::needsMetByBases).reversed());
         for (int size = least; size <= most && least < most; size++) {
             CapsuleSearch.Found found =
-                    search.mostOutfits(size, grown(compiled, from), Math.min(rounds, ROUNDS_OF_A_SIZE), Progress.NONE);
+                    search.mostOutfits(size, grown(compiled, from), Math.min(rounds, ROUNDS_OF_A_SIZE), progress);
             from = found.choice();
             if (best == null || byLife.compare(found.score(), best) < 0) {
                 best = found.score();
@@ -259,20 +259,20 @@ public final class CapsulePlanner {
 
     /** The best by outfits with fewer pieces and with more, each begun from its neighbour. */
     private static List<CapsulePlan.Size> curve(
-            Compiled compiled, CapsuleSearch search, CapsuleSearch.Found most, int size) {
+            Compiled compiled, CapsuleSearch search, CapsuleSearch.Found most, int size, Progress progress) {
         List<CapsulePlan.Size> curve = new ArrayList<>();
         curve.add(point(size, most.score()));
         int least = Math.max(compiled.must().length, Math.min(SMALLEST, size));
         int largest = Math.min(size + BEYOND, compiled.must().length + compiled.pool().length);
         Choice from = most.choice();
         for (int n = size - 1; n >= least; n--) {
-            CapsuleSearch.Found found = search.mostOutfits(n, shrunk(compiled, from), 1, Progress.NONE);
+            CapsuleSearch.Found found = search.mostOutfits(n, shrunk(compiled, from), 1, progress);
             curve.add(0, point(n, found.score()));
             from = found.choice();
         }
         from = most.choice();
         for (int n = size + 1; n <= largest; n++) {
-            CapsuleSearch.Found found = search.mostOutfits(n, grown(compiled, from), 1, Progress.NONE);
+            CapsuleSearch.Found found = search.mostOutfits(n, grown(compiled, from), 1, progress);
             curve.add(point(n, found.score()));
             from = found.choice();
         }
@@ -280,6 +280,6 @@ public final class CapsulePlanner {
     }
 
     private static CapsulePlan.Size point(int size, Score score) {
-        return new CapsulePlan.Size(size, score.needsMet(), score.needsMetByBases(), score.outfits());
+        return new CapsulePlan.Size(size, score.missed(), score.needsMet(), score.needsMetByBases(), score.outfits());
     }
 }

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,17 @@ import jomble.core.piece.PieceId;
 
 /** Says what a capsule is worth: figures by the counter, reasons by what would be without each piece. */
 final class CapsuleReport {
+    /** Wishes for something to wear, not for how much of what. */
+    private static final Set<FunctionWish> SOMETHING = EnumSet.of(
+            FunctionWish.FAMILIES,
+            FunctionWish.COAT,
+            FunctionWish.WARM_COAT,
+            FunctionWish.RAIN_COVER,
+            FunctionWish.CLOSED_SHOES,
+            FunctionWish.SECOND_SHOES,
+            FunctionWish.TAILORED_JACKET,
+            FunctionWish.SETS);
+
     private final Counter counter;
     private final CapsuleProblem problem;
     private final CapsulePlanner.Compiled compiled;
@@ -125,7 +137,7 @@ final class CapsuleReport {
     Map<PieceId, CapsulePlan.Reason> reasons() {
         Map<PieceId, CapsulePlan.Reason> reasons = new LinkedHashMap<>();
         Aim aim = compiled.aim();
-        Score whole = choice.score(aim);
+        choice.score(aim);
         long[] before = needs(aim);
         for (Piece piece : chosen) {
             int place = problem.pieces().indexOf(piece);
@@ -142,7 +154,7 @@ final class CapsuleReport {
                             isCounted ? figure : BigInteger.ZERO,
                             isCounted ? BigInteger.ZERO : figure,
                             lost,
-                            why(piece, place, whole, before)));
+                            why(piece, place, before)));
         }
         return reasons;
     }
@@ -155,10 +167,10 @@ final class CapsuleReport {
         return there;
     }
 
-    private CapsulePlan.Why why(Piece piece, int place, Score whole, long[] before) {
+    private CapsulePlan.Why why(Piece piece, int place, long[] before) {
         Aim aim = compiled.aim();
         Family family = piece.kind().family();
-        Score without = choice.without(place).score(aim);
+        choice.without(place).score(aim);
         long[] left = needs(aim);
         long[] ofFamily = withoutOthersOf(family, place);
         CapsulePlan.Why.Kind kind = CapsulePlan.Why.Kind.CARRIES;
@@ -178,7 +190,8 @@ final class CapsuleReport {
             }
         }
         boolean strong = kind.compareTo(CapsulePlan.Why.Kind.ONLY_OF_FAMILY) <= 0;
-        if (!strong && without.missed() > whole.missed()) {
+        FunctionWish wish = strong ? null : failing(place);
+        if (wish != null) {
             kind = CapsulePlan.Why.Kind.FUNCTION;
         } else if (!strong && problem.wishes().must().contains(piece.id())) {
             kind = CapsulePlan.Why.Kind.ASKED_FOR;
@@ -186,10 +199,30 @@ final class CapsuleReport {
         Need need = about < 0 ? null : aim.needs().get(about);
         return new CapsulePlan.Why(
                 kind,
+                wish,
                 family,
                 need == null ? null : need.occasion().name(),
                 need == null ? null : need.season().name(),
                 share);
+    }
+
+    /** The wish for something to wear that fails without a piece, or null. */
+    private FunctionWish failing(int place) {
+        return compiled.aim().requirements().stream()
+                .filter(requirement -> SOMETHING.contains(requirement.wish()))
+                .filter(requirement -> missed(requirement, choice.without(place)) > missed(requirement, choice))
+                .map(Requirement::wish)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private int missed(Requirement requirement, Choice of) {
+        boolean[] there = new boolean[problem.pieces().size()];
+        int[] members = of.sorted();
+        for (int member : members) {
+            there[member] = true;
+        }
+        return requirement.missedBy(there, members);
     }
 
     /** What there is for each need when all others of a family are left out. */
@@ -204,14 +237,15 @@ final class CapsuleReport {
         return needs(compiled.aim());
     }
 
-    List<CapsulePlan.Missed> missed() {
-        boolean[] there = new boolean[problem.pieces().size()];
-        int[] members = choice.sorted();
-        for (int member : members) {
-            there[member] = true;
-        }
+    /** @param curve what was found with other sizes */
+    List<CapsulePlan.Missed> missed(List<CapsulePlan.Size> curve) {
+        Integer wouldDo = curve.stream()
+                .filter(size -> size.size() > chosen.size() && size.missed() == 0)
+                .map(CapsulePlan.Size::size)
+                .findFirst()
+                .orElse(null);
         return compiled.aim().requirements().stream()
-                .map(requirement -> new CapsulePlan.Missed(requirement.wish(), requirement.missedBy(there, members)))
+                .map(requirement -> new CapsulePlan.Missed(requirement.wish(), missed(requirement, choice), wouldDo))
                 .filter(missed -> missed.by() > 0)
                 .toList();
     }

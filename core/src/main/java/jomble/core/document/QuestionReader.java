@@ -50,7 +50,7 @@ public final class QuestionReader {
 
     /** Reads {@code wardrobe} and {@code context} of a request; problems are reported at the node. */
     public static Question read(Node request) {
-        return read(request, WardrobeReader.read(required(request.field("wardrobe")), Kinds.shipped()));
+        return read(request, WardrobeReader.required(request.field("wardrobe"), Kinds.shipped()));
     }
 
     /** Reads the context of a request about a wardrobe that is already at hand. */
@@ -94,13 +94,6 @@ public final class QuestionReader {
             node.reject("not-a-date", "a date of the form 2027-01-08 is expected here");
             return null;
         }
-    }
-
-    private static Node required(Node node) {
-        if (!node.isObject()) {
-            node.reject("missing-wardrobe", "a wardrobe document is expected here");
-        }
-        return node;
     }
 
     /** The weather given, or the typical day of each month; months alike in weather are one. */

@@ -55,6 +55,14 @@ public final class WardrobeReader {
         return wardrobe;
     }
 
+    /** Reads the document at a node where there must be one; problems are reported there. */
+    public static Wardrobe required(Node node, Kinds known) {
+        if (!node.isObject()) {
+            node.reject("missing-wardrobe", "a wardrobe document is expected here");
+        }
+        return read(node, known);
+    }
+
     /** Reads the document at the node; problems are reported there. Format and version may be left out. */
     static Wardrobe read(Node node, Kinds known) {
         node.fields(FIELDS);

@@ -12,7 +12,7 @@ import jomble.core.piece.Slot;
 
 /** Counts on the wire; integers above 2^53 are written as text. The ladder and fresh days are there when they were asked for. */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record CountsView(
+public record CountsView(
         Object total,
         Object daring,
         Object paper,
@@ -32,8 +32,8 @@ record CountsView(
     private static final BigInteger EXACT_IN_A_DOUBLE = BigInteger.ONE.shiftLeft(53);
 
     /** How many there are as more and more slots are counted. */
-    record LadderView(Object bases, Object clothes, Object outfits, Object looks) {
-        static LadderView of(Ladder ladder) {
+    public record LadderView(Object bases, Object clothes, Object outfits, Object looks) {
+        public static LadderView of(Ladder ladder) {
             return new LadderView(
                     exact(ladder.totals().get(Ladder.Step.BASES)),
                     exact(ladder.totals().get(Ladder.Step.CLOTHES)),
@@ -107,7 +107,7 @@ record CountsView(
         return exact(BigInteger.valueOf(number));
     }
 
-    static Object exact(BigInteger number) {
+    public static Object exact(BigInteger number) {
         return number.abs().compareTo(EXACT_IN_A_DOUBLE) > 0 ? number.toString() : (Object) number.longValueExact();
     }
 }

@@ -4,7 +4,7 @@ import java.util.concurrent.TimeUnit;
 import jomble.core.counting.Progress;
 
 /** Ends a count that takes too long, so that a request gets either an exact figure or none. */
-final class Deadline implements Progress {
+public final class Deadline implements Progress {
     private final long start = System.nanoTime();
     private final long nanos;
 
@@ -12,7 +12,7 @@ final class Deadline implements Progress {
         this.nanos = TimeUnit.SECONDS.toNanos(seconds);
     }
 
-    static Deadline in(int seconds) {
+    public static Deadline in(int seconds) {
         return new Deadline(seconds);
     }
 
@@ -21,7 +21,7 @@ final class Deadline implements Progress {
         return System.nanoTime() - start < nanos;
     }
 
-    long elapsedMillis() {
+    public long elapsedMillis() {
         return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start);
     }
 }

@@ -36,7 +36,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  * <p>What was counted is remembered for a while; it depends on nothing but the question, so forgetting it is harmless.
  */
 @Component
-class LiveCounts {
+public class LiveCounts {
     private static final long LONGEST_MILLIS = TimeUnit.MINUTES.toMillis(5);
     private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
     private static final long QUIET_MILLIS = 1500;
@@ -203,7 +203,7 @@ class LiveCounts {
     }
 
     /** Each of several things that are counted, as it is; then {@code complete}. */
-    SseEmitter streamEach(String name, List<Function<Progress, Object>> parts) {
+    public SseEmitter streamEach(String name, List<Function<Progress, Object>> parts) {
         return inBackground((emitter, progress) -> {
             for (int i = 0; i < parts.size(); i++) {
                 send(emitter, name, parts.get(i).apply(progress.partOf(i, parts.size())));

@@ -17,6 +17,7 @@ import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
+import jomble.core.counting.EnsembleListener;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.Totals;
@@ -70,6 +71,11 @@ class CountingAtStartTest {
         @Override
         public List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress) {
             throw new AssertionError("nothing is listed ahead");
+        }
+
+        @Override
+        public void ensembles(CountQuestion question, EnsembleListener listener, Progress progress) {
+            throw new UnsupportedOperationException();
         }
     }
 

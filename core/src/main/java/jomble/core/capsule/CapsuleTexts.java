@@ -1,0 +1,55 @@
+package jomble.core.capsule;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Properties;
+
+/** The message catalogue of capsules: why a piece is in, and what of the wishes is not met. */
+public final class CapsuleTexts {
+    private static final Properties TEXTS = load();
+    private static final int PERCENT = 100;
+
+    private CapsuleTexts() {}
+
+    public static String text(CapsulePlan.Why why) {
+        String key =
+                why.wish() == null ? why.kind().id() : "function." + why.wish().id();
+        return filled(
+                key,
+                Map.of(
+                        "occasion", String.valueOf(why.occasion()),
+                        "season", String.valueOf(why.season()),
+                        "family", why.family().words(),
+                        "percent", Math.round(PERCENT * why.share())));
+    }
+
+    /** What is missed, and the smallest change of the wishes that would do. */
+    public static String text(CapsulePlan.Missed missed) {
+        String would = missed.sizeThatWouldDo() == null
+                ? filled("would.without", Map.of())
+                : filled("would.size", Map.of("size", missed.sizeThatWouldDo()));
+        return filled("missed." + missed.wish().id(), Map.of("by", missed.by())) + " " + would;
+    }
+
+    private static String filled(String key, Map<String, Object> values) {
+        String text = TEXTS.getProperty(key);
+        for (Map.Entry<String, Object> value : values.entrySet()) {
+            text = text.replace("{" + value.getKey() + "}", value.getValue().toString());
+        }
+        return text;
+    }
+
+    private static Properties load() {
+        Properties texts = new Properties();
+        try (InputStream in = CapsuleTexts.class.getResourceAsStream("/jomble/core/capsule/capsule_en.properties")) {
+            texts.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return texts;
+    }
+}

@@ -1,0 +1,131 @@
+package jomble.server.capsule;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.capsule.CapsulePlan;
+import jomble.core.capsule.CapsuleTexts;
+import jomble.core.piece.PieceId;
+import jomble.server.counting.CountsView;
+import jomble.server.counting.CountsView.LadderView;
+
+/**
+ * A planned capsule on the wire; integers above 2^53 are written as text.
+ *
+ * @param pieces in the order of layers
+ * @param quality proved, or unbounded where no bound is known
+ */
+record CapsulePlanView(
+        List<String> pieces,
+        FiguresView figures,
+        Map<String, ReasonView> reasons,
+        List<SwapView> swaps,
+        List<NearestView> nearest,
+        List<SizeView> curve,
+        String quality,
+        List<RelaxationView> relaxations,
+        long millis) {
+    record FiguresView(
+            double needsMetFraction,
+            double needsMetByBasesFraction,
+            int earning,
+            Object outfits,
+            LadderView ladder,
+            Object paper,
+            double shareInTheDark,
+            int freshDays,
+            long givenUpForVariety,
+            double variety,
+            int tops,
+            int bottoms,
+            List<NeedMetView> contexts) {}
+
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record NeedMetView(
+            String occasion,
+            String season,
+            int need,
+            Object outfits,
+            Integer weakestMonth,
+            Object weakestMonthOutfits) {}
+
+    /** @param in outfits it is in, {@code completes} those it can complete, {@code lost} those lost without it */
+    record ReasonView(Object in, Object completes, Object lost, String text) {}
+
+    record SwapView(String out, String in, double needsMetFraction, int earning, long outfits, double variety) {}
+
+    /** @param adds outfits it would add; {@code instead} is whom it would replace best */
+    record NearestView(String piece, long adds, String instead, long outfits, double needsMetFraction) {}
+
+    record SizeView(int size, double needsMetFraction, double needsMetByBasesFraction, long outfits) {}
+
+    record RelaxationView(String wish, String text) {}
+
+    static CapsulePlanView of(CapsulePlan plan, long millis) {
+        Map<String, ReasonView> reasons = new LinkedHashMap<>();
+        plan.reasons()
+                .forEach((id, reason) -> reasons.put(
+                        id.value(),
+                        new ReasonView(
+                                CountsView.exact(reason.in()),
+                                CountsView.exact(reason.completes()),
+                                CountsView.exact(reason.lost()),
+                                CapsuleTexts.text(reason.why()))));
+        return new CapsulePlanView(
+                plan.pieces().stream().map(PieceId::value).toList(),
+                figures(plan.figures()),
+                reasons,
+                plan.swaps().stream()
+                        .map(swap -> new SwapView(
+                                swap.out().value(),
+                                swap.in().value(),
+                                swap.needsMetFraction(),
+                                swap.earning(),
+                                swap.outfits(),
+                                swap.variety()))
+                        .toList(),
+                plan.nearest().stream()
+                        .map(one -> new NearestView(
+                                one.piece().value(),
+                                one.adds(),
+                                one.instead().value(),
+                                one.outfits(),
+                                one.needsMetFraction()))
+                        .toList(),
+                plan.curve().stream()
+                        .map(size -> new SizeView(
+                                size.size(), size.needsMetFraction(), size.needsMetByBasesFraction(), size.outfits()))
+                        .toList(),
+                plan.proved() ? "proved" : "unbounded",
+                plan.missed().stream()
+                        .map(missed -> new RelaxationView(missed.wish().id(), CapsuleTexts.text(missed)))
+                        .toList(),
+                millis);
+    }
+
+    private static FiguresView figures(CapsulePlan.Figures figures) {
+        return new FiguresView(
+                figures.needsMetFraction(),
+                figures.needsMetByBasesFraction(),
+                figures.earning(),
+                CountsView.exact(figures.outfits()),
+                LadderView.of(figures.ladder()),
+                CountsView.exact(figures.paper()),
+                figures.shareInTheDark().fraction(),
+                figures.freshDays(),
+                figures.givenUpForVariety(),
+                figures.variety(),
+                figures.tops(),
+                figures.bottoms(),
+                figures.needs().stream()
+                        .map(met -> new NeedMetView(
+                                met.occasion(),
+                                met.season(),
+                                met.need(),
+                                CountsView.exact(met.outfits()),
+                                met.weakestMonth(),
+                                CountsView.exact(met.weakestMonthOutfits())))
+                        .toList());
+    }
+}
