@@ -23,10 +23,12 @@ public final class CapsulePlanner {
     private static final int BEYOND = 5;
     private static final int ROUNDS_OF_A_SIZE = 2;
     /** Of the rounds, those that seek the most outfits. */
-    private static final double FOR_OUTFITS = 0.6;
+    private static final double FOR_OUTFITS = 0.7;
     /** Parts of the whole time: compiling, searching, and saying what was found. */
-    private static final double COMPILED = 0.35;
+    private static final double SHORTENED = 0.2;
 
+    private static final double COMPILED = 0.35;
+    private static final double SEARCHED_FOR_OUTFITS = 0.7;
     private static final double SEARCHED = 0.85;
 
     private final Counter counter;
@@ -44,32 +46,45 @@ public final class CapsulePlanner {
      * @throws jomble.core.counting.WardrobeTooLargeException when the wardrobe would need more memory than one count may take
      */
     public CapsulePlan plan(CapsuleProblem problem, long seed, int rounds, Progress progress) {
-        Compiled compiled = compile(problem, progress.part(0, COMPILED));
+        CapsuleProblem shorter = shortened(problem, seed, progress.part(0, SHORTENED));
+        Compiled compiled = compile(shorter, progress.part(SHORTENED, COMPILED));
         CapsuleSearch search = compiled.search(seed);
         int size = size(compiled, search, rounds, progress.part(COMPILED, COMPILED));
         int first = Math.max(1, (int) Math.round(rounds * FOR_OUTFITS));
-        CapsuleSearch.Found most = search.mostOutfits(size, null, first, progress.part(COMPILED, 0.6));
+        CapsuleSearch.Found most = search.mostOutfits(size, null, first, progress.part(COMPILED, SEARCHED_FOR_OUTFITS));
         CapsuleSearch.Found best = search.mostVaried(
                 most,
                 problem.wishes().varietyCostFraction(),
                 Math.max(1, rounds - first),
-                progress.part(0.6, SEARCHED));
+                progress.part(SEARCHED_FOR_OUTFITS, SEARCHED));
         long givenUp = most.score().outfits() - best.score().outfits();
         List<CapsulePlan.Swap> swaps = swaps(compiled, best);
         List<CapsulePlan.Nearest> nearest = nearest(compiled, best);
         List<CapsulePlan.Size> curve = curve(compiled, search, most, size, progress.part(SEARCHED, SEARCHED));
         Score score = best.choice().score(compiled.aim());
-        CapsuleReport report = new CapsuleReport(counter, problem, compiled, best.choice());
+        CapsuleReport report = new CapsuleReport(counter, shorter, compiled, best.choice());
         CapsulePlan.Figures figures = report.figures(score, givenUp, progress.part(SEARCHED, 1));
+        boolean isAll = shorter == problem && compiled.pool().length <= size - compiled.must().length;
         return new CapsulePlan(
-                report.pieces(),
-                figures,
-                report.reasons(),
-                swaps,
-                nearest,
-                curve,
-                report.missed(curve),
-                compiled.pool().length <= size - compiled.must().length);
+                report.pieces(), figures, report.reasons(), swaps, nearest, curve, report.missed(curve), isAll);
+    }
+
+    /** Without the pieces of a large wardrobe that would hardly be chosen. */
+    private CapsuleProblem shortened(CapsuleProblem problem, long seed, Progress progress) {
+        long candidates = problem.pieces().stream().filter(problem::isCandidate).count();
+        if (candidates <= ShortList.SMALL) {
+            return problem;
+        }
+        Compiled rough = compile(problem.needing(ShortList.withoutWeather(problem.needs())), progress.part(0, 0.8));
+        int size = Math.min(problem.wishes().size().max(), rough.must().length + rough.pool().length);
+        CapsuleSearch.Found found = rough.search(seed).mostOutfits(size, null, 1, progress.part(0.8, 1));
+        Map<Integer, Score> bySwap = new LinkedHashMap<>();
+        forEachSwap(
+                rough,
+                found.choice(),
+                (out, in, score) -> bySwap.merge(
+                        in, score, (one, other) -> Score.BY_OUTFITS.compare(one, other) <= 0 ? one : other));
+        return problem.without(ShortList.leftOut(problem.pieces(), rough.pool(), found.choice(), bySwap));
     }
 
     /** A wardrobe made ready to be searched. */
@@ -266,13 +281,13 @@ public final class CapsulePlanner {
         int largest = Math.min(size + BEYOND, compiled.must().length + compiled.pool().length);
         Choice from = most.choice();
         for (int n = size - 1; n >= least; n--) {
-            CapsuleSearch.Found found = search.mostOutfits(n, shrunk(compiled, from), 1, progress);
+            CapsuleSearch.Found found = search.mostOutfits(n, shrunk(compiled, from), 0, progress);
             curve.add(0, point(n, found.score()));
             from = found.choice();
         }
         from = most.choice();
         for (int n = size + 1; n <= largest; n++) {
-            CapsuleSearch.Found found = search.mostOutfits(n, grown(compiled, from), 1, progress);
+            CapsuleSearch.Found found = search.mostOutfits(n, grown(compiled, from), 0, progress);
             curve.add(point(n, found.score()));
             from = found.choice();
         }

@@ -12,6 +12,7 @@ import jomble.core.piece.Attribute;
 import jomble.core.piece.Decision;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Whereabouts;
 
@@ -51,6 +52,16 @@ public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes
     /** Whether a piece counts toward the size. */
     public boolean counts(Piece piece) {
         return counted().contains(piece.kind().family());
+    }
+
+    CapsuleProblem needing(List<Need> others) {
+        return new CapsuleProblem(pieces, others, wishes);
+    }
+
+    /** The same of a wardrobe without some pieces. */
+    CapsuleProblem without(Set<PieceId> out) {
+        return new CapsuleProblem(
+                pieces.stream().filter(piece -> !out.contains(piece.id())).toList(), needs, wishes);
     }
 
     /**

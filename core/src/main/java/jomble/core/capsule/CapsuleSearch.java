@@ -15,8 +15,8 @@ final class CapsuleSearch {
     private static final int MOVES_A_PIECE = 250;
     private static final double HOT = 0.12;
     private static final double COLD = 0.002;
-    /** Every so many rounds begin anew instead of going on from the best. */
-    private static final int ANEW = 4;
+    /** Every so many rounds one begins anew instead of going on from the best. */
+    private static final int ANEW = 2;
     /** In no context may variety take more than this share of the outfits. */
     private static final double KEPT_IN_EACH = 0.6;
 
@@ -62,10 +62,10 @@ final class CapsuleSearch {
 
         @Override
         public double value(Score score) {
-            return -0.4 * score.missed()
-                    + 4 * score.needsMet()
-                    + 2 * score.needsMetByBases()
-                    + (double) score.earning() / size
+            return -score.missed()
+                    + 20 * score.needsMet()
+                    + 10 * score.needsMetByBases()
+                    + 4.0 * score.earning() / size
                     + score.outfits() / scale;
         }
     }
@@ -209,35 +209,29 @@ final class CapsuleSearch {
         return best;
     }
 
-    /** Goes on by the best swap until none makes it better. */
+    /** Takes every swap that makes it better until none does. */
     private Found climb(Found from, Ranking ranking) {
         Choice choice = from.choice().copy();
         Score score = choice.score(aim);
         double value = ranking.value(score);
-        for (boolean better = true; better; ) {
-            better = false;
-            int bestAt = -1;
-            int bestIn = -1;
-            for (int i = must.length; i < choice.size(); i++) {
-                for (int in : pool) {
-                    if (choice.has(in)) {
-                        continue;
-                    }
-                    int out = choice.swap(i, in);
-                    Score next = choice.score(aim);
-                    double nextValue = ranking.value(next);
-                    choice.swap(i, out);
-                    if (ranking.isBetter(next, nextValue, score, value)) {
-                        score = next;
-                        value = nextValue;
-                        bestAt = i;
-                        bestIn = in;
-                    }
-                }
+        int sinceBetter = 0;
+        int movable = choice.size() - must.length;
+        for (int step = 0; sinceBetter < movable * pool.length; step = (step + 1) % (movable * pool.length)) {
+            sinceBetter++;
+            int in = pool[step % pool.length];
+            if (choice.has(in)) {
+                continue;
             }
-            if (bestAt >= 0) {
-                choice.swap(bestAt, bestIn);
-                better = true;
+            int i = must.length + step / pool.length;
+            int out = choice.swap(i, in);
+            Score next = choice.score(aim);
+            double nextValue = ranking.value(next);
+            if (ranking.isBetter(next, nextValue, score, value)) {
+                score = next;
+                value = nextValue;
+                sinceBetter = 0;
+            } else {
+                choice.swap(i, out);
             }
         }
         return new Found(choice, score);

@@ -92,6 +92,11 @@ final class EnsembleTable {
         return (shoes.length + 1) * (coats.length + 1);
     }
 
+    /** Whether any ensemble is built on a piece first of all. */
+    boolean begins(int first) {
+        return begins[first * (pieces + 1)] < begins[(first + 1) * (pieces + 1)];
+    }
+
     /** @param second the number of pieces for none */
     int begin(int first, int second) {
         return begins[first * (pieces + 1) + second];

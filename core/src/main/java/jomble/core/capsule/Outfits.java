@@ -17,16 +17,26 @@ final class Outfits {
     private int[] firsts = new int[1024];
     private int[] seconds = new int[1024];
 
-    /** By type, in which round it was last worked out, and what was found. */
+    /** By type, in which round it was last met with, and with which shoes and coats it was last worked out. */
     private final int[] seen;
 
+    private final int[] workedOut;
+    private int finish;
+
     private final int[] ofType;
+    /** Types of this round, of which so many count, and by type how many ensembles there are. */
+    private final int[] types;
+
+    private int typeCount;
+    private final int[] ensembles;
     private final long[] anywhere;
     private final int[] ofTypeByContext;
     private int round;
 
-    private int[] shoes = {};
-    private int[] coats = {};
+    private final int[] shoes;
+    private final int[] coats;
+    private final int[] nextShoes;
+    private final int[] nextCoats;
     private int shoeCount;
     private int coatCount;
 
@@ -39,13 +49,18 @@ final class Outfits {
         this.table = table;
         this.contexts = table.contexts();
         this.seen = new int[table.types()];
+        this.workedOut = new int[table.types()];
         this.ofType = new int[table.types()];
+        this.types = new int[table.types()];
+        this.ensembles = new int[table.types()];
         this.anywhere = new long[table.types()];
         this.ofTypeByContext = new int[table.types() * contexts];
         this.byContext = new long[contexts];
         this.basesByContext = new long[contexts];
         this.shoes = new int[table.shoes().length + 1];
         this.coats = new int[table.coats().length + 1];
+        this.nextShoes = shoes.clone();
+        this.nextCoats = coats.clone();
     }
 
     /**
@@ -57,17 +72,43 @@ final class Outfits {
     void count(boolean[] chosen, int[] members) {
         round++;
         count = 0;
+        typeCount = 0;
         total = 0;
         bases = 0;
         Arrays.fill(byContext, 0);
         Arrays.fill(basesByContext, 0);
-        shoeCount = open(table.shoes(), chosen, shoes);
-        coatCount = open(table.coats(), chosen, coats);
+        open(chosen);
         for (int first : members) {
-            for (int second : members) {
-                add(first, second, chosen);
+            if (table.begins(first)) {
+                for (int second : members) {
+                    add(first, second, chosen);
+                }
+                add(first, table.pieces(), chosen);
             }
-            add(first, table.pieces(), chosen);
+        }
+        for (int i = 0; i < typeCount; i++) {
+            int type = types[i];
+            total += (long) ensembles[type] * ofType[type];
+            for (long left = anywhere[type]; left != 0; left &= left - 1) {
+                int context = Long.numberOfTrailingZeros(left);
+                byContext[context] += (long) ensembles[type] * ofTypeByContext[type * contexts + context];
+            }
+        }
+    }
+
+    /** Takes in which shoes and coats are chosen; what was worked out with the same ones stands. */
+    private void open(boolean[] chosen) {
+        int shoesNow = open(table.shoes(), chosen, nextShoes);
+        int coatsNow = open(table.coats(), chosen, nextCoats);
+        boolean same = finish > 0
+                && Arrays.equals(shoes, 0, shoeCount, nextShoes, 0, shoesNow)
+                && Arrays.equals(coats, 0, coatCount, nextCoats, 0, coatsNow);
+        if (!same) {
+            finish++;
+            shoeCount = shoesNow;
+            coatCount = coatsNow;
+            System.arraycopy(nextShoes, 0, shoes, 0, shoesNow);
+            System.arraycopy(nextCoats, 0, coats, 0, coatsNow);
         }
     }
 
@@ -92,15 +133,17 @@ final class Outfits {
             }
             int type = table.typeOf(ensemble);
             if (seen[type] != round) {
-                workOut(type);
+                seen[type] = round;
+                types[typeCount++] = type;
+                ensembles[type] = 0;
+                if (workedOut[type] != finish) {
+                    workOut(type);
+                }
             }
             if (ofType[type] > 0) {
                 keep(ensemble, first, second);
-                total += ofType[type];
+                ensembles[type]++;
                 served |= anywhere[type];
-                for (int c = 0; c < contexts; c++) {
-                    byContext[c] += ofTypeByContext[type * contexts + c];
-                }
             }
         }
         if (served != 0) {
@@ -123,7 +166,7 @@ final class Outfits {
     }
 
     private void workOut(int type) {
-        seen[type] = round;
+        workedOut[type] = finish;
         ofType[type] = 0;
         anywhere[type] = 0;
         Arrays.fill(ofTypeByContext, type * contexts, (type + 1) * contexts, 0);
@@ -190,19 +233,21 @@ final class Outfits {
                     perPiece[place] += ofType[type];
                 }
             }
-            for (int s = 0; s < shoeCount; s++) {
-                addShoes(perPiece, type, shoes[s]);
+        }
+        for (int i = 0; i < typeCount; i++) {
+            for (int s = 0; s < shoeCount && ensembles[types[i]] > 0; s++) {
+                addFinishes(perPiece, types[i], shoes[s]);
             }
         }
     }
 
-    private void addShoes(long[] perPiece, int type, int shoe) {
+    private void addFinishes(long[] perPiece, int type, int shoe) {
         if (shoe > 0 && maskOf(type, shoe) != 0) {
-            perPiece[table.shoes()[shoe - 1]]++;
+            perPiece[table.shoes()[shoe - 1]] += ensembles[type];
         }
         for (int c = 1; c < coatCount; c++) {
             if (table.mask(type, coats[c], shoe) != 0) {
-                perPiece[table.coats()[coats[c] - 1]]++;
+                perPiece[table.coats()[coats[c] - 1]] += ensembles[type];
             }
         }
     }

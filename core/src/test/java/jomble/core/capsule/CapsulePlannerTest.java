@@ -1,0 +1,276 @@
+package jomble.core.capsule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import jomble.core.Json;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.Counter;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Counts;
+import jomble.core.counting.Progress;
+import jomble.core.counting.census.DiagramCounter;
+import jomble.core.document.CapsuleReader;
+import jomble.core.document.Wardrobe;
+import jomble.core.document.WardrobeReader;
+import jomble.core.judgement.rule.Catalogue;
+import jomble.core.piece.Family;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Word;
+import jomble.core.sample.SampleWardrobe;
+import jomble.core.tree.Node;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Planned capsules: what is said of them is what the counter says, what was wished holds, and nothing better is next to them. */
+class CapsulePlannerTest {
+    private static final Counter COUNTER = new DiagramCounter(Catalogue.standard());
+    private static final int ROUNDS = 6;
+    private static final String BRIEF = """
+            {'occasions': [{'name': 'office', 'formalityLow': 3, 'formalityHigh': 5, 'timesPerWeek': 4, 'work': true},
+                           {'name': 'weekend', 'formalityLow': 1, 'formalityHigh': 4, 'timesPerWeek': 2, 'outdoorMinutes': 60}],
+             'seasons': [{'name': 'cold', 'months': [1, 2]}, {'name': 'warm', 'months': [7]}],
+             'climate': [{'month': 1, 'lowC': 1, 'highC': 6, 'rainDays': 15}, {'month': 2, 'lowC': 4, 'highC': 9, 'rainDays': 12},
+                         {'month': 7, 'lowC': 14, 'highC': 22, 'rainDays': 6}]}""";
+
+    private static Wardrobe wardrobe(int seed, int size) {
+        Map<String, Object> document =
+                Map.of("pieces", SampleWardrobe.pieces(seed, size, 0.2), "brief", Json.object(BRIEF));
+        return WardrobeReader.read(document, Kinds.shipped());
+    }
+
+    private static CapsuleProblem problem(Wardrobe wardrobe, String wishes) {
+        Node node = Node.root(Json.object(wishes));
+        CapsuleProblem problem = CapsuleReader.read(node, wardrobe);
+        node.finish();
+        return problem;
+    }
+
+    private static CapsulePlan plan(CapsuleProblem problem) {
+        return new CapsulePlanner(COUNTER).plan(problem, 7, ROUNDS, Progress.NONE);
+    }
+
+    private static CountQuestion counted(CapsuleProblem problem, CapsulePlan plan) {
+        List<Piece> worn = problem.pieces().stream()
+                .filter(piece -> plan.pieces().contains(piece.id()) || !problem.counts(piece))
+                .toList();
+        return new CountQuestion(
+                worn,
+                problem.needs().stream()
+                        .flatMap(need -> need.months().stream())
+                        .map(Need.Month::context)
+                        .distinct()
+                        .toList(),
+                CountedSlots.OUTFITS,
+                false,
+                List.of(),
+                true);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void saysWhatTheCounterSays(int seed) {
+        CapsuleProblem problem = problem(wardrobe(seed, 60), "{'size': 12}");
+        CapsulePlan plan = plan(problem);
+        Counts counts = COUNTER.count(counted(problem, plan), List.of(), Progress.NONE);
+        assertThat(plan.pieces()).hasSize(12).doesNotHaveDuplicates();
+        assertThat(plan.figures().outfits()).isEqualTo(counts.total()).isPositive();
+        assertThat(plan.figures().paper()).isEqualTo(counts.paper());
+        plan.reasons().forEach((id, reason) -> {
+            assertThat(reason.in().add(reason.completes()))
+                    .as(id.value())
+                    .isEqualTo(counts.perPiece().getOrDefault(id, BigInteger.ZERO));
+            BigInteger without = COUNTER.totals(counted(problem, plan).without(Set.of(id)), Progress.NONE)
+                    .total();
+            assertThat(reason.lost())
+                    .as("lost without " + id)
+                    .isEqualTo(counts.total().subtract(without));
+            assertThat(CapsuleTexts.text(reason.why())).doesNotContain("{", "null");
+        });
+        double met = 0;
+        double all = 0;
+        for (int i = 0; i < problem.needs().size(); i++) {
+            Need need = problem.needs().get(i);
+            CapsulePlan.NeedMet told = plan.figures().needs().get(i);
+            BigInteger weakest = need.months().stream()
+                    .map(month -> COUNTER.totals(counted(problem, plan).in(List.of(month.context())), Progress.NONE)
+                            .total())
+                    .min(Comparator.naturalOrder())
+                    .orElseThrow();
+            assertThat(told.weakestMonthOutfits()).isEqualTo(weakest);
+            all += need.timesPerWeek();
+            met += need.timesPerWeek() * Math.min(weakest.doubleValue(), need.outfits()) / need.outfits();
+        }
+        assertThat(plan.figures().needsMetFraction()).isEqualTo(met / all);
+        assertThat(plan(problem)).as("the same seed").isEqualTo(plan);
+    }
+
+    @Test
+    void doesWhatWasWished() {
+        Wardrobe wardrobe = wardrobe(4, 60);
+        CapsulePlan free = plan(problem(wardrobe, "{'size': 14}"));
+        PieceId out = free.pieces().get(0);
+        PieceId in = free.nearest().get(free.nearest().size() - 1).piece();
+        CapsuleProblem problem = problem(
+                wardrobe,
+                "{'size': {'min': 10, 'max': 13}, 'must': ['%s'], 'never': ['%s'], 'families': {'top': {'max': 4}, 'shoes': {'min': 3, 'max': 3}}, 'dryCleanMax': 1, 'palette': {'bases': 3, 'accents': 2}, 'seasons': ['cold']}"
+                        .formatted(in, out));
+        CapsulePlan plan = plan(problem);
+        assertThat(plan.pieces()).hasSizeBetween(10, 13).contains(in).doesNotContain(out);
+        assertThat(plan.missed()).isEmpty();
+        List<Piece> chosen = plan.pieces().stream()
+                .map(id -> wardrobe.find(id).orElseThrow())
+                .toList();
+        assertThat(chosen)
+                .filteredOn(piece -> piece.kind().family() == Family.SHOES)
+                .hasSize(3);
+        assertThat(chosen)
+                .filteredOn(piece -> piece.kind().family() == Family.TOP)
+                .hasSizeLessThanOrEqualTo(4);
+        assertThat(chosen).filteredOn(Function::needsDryCleaner).hasSizeLessThanOrEqualTo(1);
+        assertThat(chosen.stream()
+                        .map(Piece::colourFamily)
+                        .filter(colour -> !colour.isNeutral())
+                        .distinct())
+                .hasSizeLessThanOrEqualTo(2);
+        assertThat(chosen)
+                .as("a coat for the cold")
+                .anyMatch(piece -> piece.kind().family() == Family.COAT);
+        assertThat(plan.figures().needs())
+                .extracting(CapsulePlan.NeedMet::season)
+                .containsOnly("cold");
+    }
+
+    /** Every choice of five of sixteen is tried. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+    void findsTheBestOfAll(int seed) {
+        CapsulePlanner.Compiled compiled = new CapsulePlanner(COUNTER)
+                .compile(problem(wardrobe(seed, 24), "{'size': 5, 'without': ['tops-share']}"), Progress.NONE);
+        int[] pool = compiled.pool();
+        Score best = null;
+        for (int[] members : choices(pool, 5)) {
+            Score score = new Choice(compiled.candidates().length, compiled.free(), members).score(compiled.aim());
+            best = best == null || Score.BY_OUTFITS.compare(score, best) < 0 ? score : best;
+        }
+        Score found = compiled.search(seed)
+                .mostOutfits(5, null, ROUNDS, Progress.NONE)
+                .score();
+        assertThat(Score.BY_OUTFITS.compare(found, best))
+                .as("%s for %s", found, best)
+                .isZero();
+    }
+
+    private static List<int[]> choices(int[] pool, int size) {
+        List<int[]> all = new ArrayList<>();
+        choose(pool, 0, new int[size], 0, all);
+        return all;
+    }
+
+    private static void choose(int[] pool, int from, int[] chosen, int count, List<int[]> all) {
+        if (count == chosen.length) {
+            all.add(chosen.clone());
+            return;
+        }
+        for (int i = from; i < pool.length; i++) {
+            chosen[count] = pool[i];
+            choose(pool, i + 1, chosen, count + 1, all);
+        }
+    }
+
+    @Test
+    void namesTheBestSwapsAndGivesUpNoMoreForVarietyThanIsAllowed() {
+        CapsuleProblem problem = problem(wardrobe(5, 50), "{'size': 10, 'varietyCostFraction': 0.1}");
+        CapsulePlanner planner = new CapsulePlanner(COUNTER);
+        CapsulePlan plan = plan(problem);
+        long most = plan.figures().outfits().longValueExact() + plan.figures().givenUpForVariety();
+        assertThat(plan.figures().outfits().longValueExact()).isGreaterThanOrEqualTo((long) Math.floor(0.9 * most));
+        CapsulePlanner.Compiled compiled = planner.compile(problem, Progress.NONE);
+        int[] members = plan.pieces().stream()
+                .mapToInt(id -> indexOf(problem, id))
+                .sorted()
+                .toArray();
+        List<Score> all = new ArrayList<>();
+        for (int i = 0; i < members.length; i++) {
+            for (int in : compiled.pool()) {
+                Choice choice = new Choice(problem.pieces().size(), compiled.free(), members);
+                if (!choice.has(in)) {
+                    choice.swap(i, in);
+                    all.add(choice.score(compiled.aim()));
+                }
+            }
+        }
+        all.sort(Score.BY_OUTFITS);
+        assertThat(plan.swaps())
+                .extracting(CapsulePlan.Swap::outfits)
+                .containsExactlyElementsOf(
+                        all.stream().limit(5).map(Score::outfits).toList());
+    }
+
+    private static int indexOf(CapsuleProblem problem, PieceId id) {
+        for (int i = 0; i < problem.pieces().size(); i++) {
+            if (problem.pieces().get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        throw new AssertionError(id);
+    }
+
+    @Test
+    void moreRoundsAreNeverWorse() {
+        CapsulePlanner.Compiled compiled =
+                new CapsulePlanner(COUNTER).compile(problem(wardrobe(6, 60), "{'size': 12}"), Progress.NONE);
+        Score before = null;
+        for (int rounds : new int[] {0, 1, 3, 9}) {
+            Score found = compiled.search(3)
+                    .mostOutfits(12, null, rounds, Progress.NONE)
+                    .score();
+            assertThat(before == null || Score.BY_OUTFITS.compare(found, before) <= 0)
+                    .as("%d rounds", rounds)
+                    .isTrue();
+            before = found;
+        }
+    }
+
+    @Test
+    void saysWhatCannotBeAndWhatWould() {
+        CapsulePlan plan =
+                plan(problem(wardrobe(7, 60), "{'size': 8, 'families': {'shoes': {'min': 7}, 'bottom': {'min': 3}}}"));
+        assertThat(plan.missed()).extracting(CapsulePlan.Missed::wish).contains(FunctionWish.FAMILIES);
+        assertThat(CapsuleTexts.text(plan.missed().get(0))).doesNotContain("{").contains("A capsule of 1");
+    }
+
+    @Test
+    void stopsWhenItIsAskedTo() {
+        CapsuleProblem problem = problem(wardrobe(8, 40), "{}");
+        assertThatThrownBy(() -> new CapsulePlanner(COUNTER).plan(problem, 1, 50, done -> done < 0.5))
+                .isInstanceOf(CountingStoppedException.class);
+    }
+
+    @ParameterizedTest
+    @EnumSource(FunctionWish.class)
+    void everyWishHasItsSentences(FunctionWish wish) {
+        assertThat(CapsuleTexts.text(new CapsulePlan.Missed(wish, 2, null))).doesNotContain("{", "null");
+    }
+
+    @Test
+    void everyReasonHasItsSentence() {
+        Stream.of(CapsulePlan.Why.Kind.values())
+                .filter(kind -> kind != CapsulePlan.Why.Kind.FUNCTION)
+                .map(kind -> CapsuleTexts.text(new CapsulePlan.Why(kind, null, Family.TOP, "office", "cold", 0.5)))
+                .forEach(text -> assertThat(text).doesNotContain("{", "null"));
+        assertThat(Word.ids(FunctionWish.class)).contains("tailored-jacket");
+    }
+}
