@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/capsule-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/counts": {
         parameters: {
             query?: never;
@@ -628,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/capsule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/colour": {
         parameters: {
             query?: never;
@@ -966,6 +998,20 @@ export interface components {
             seasons?: components["schemas"]["BriefSeasonView"][];
             usualSeasons?: boolean;
         };
+        CapsulePlanView: {
+            curve?: components["schemas"]["SizeView"][];
+            figures?: components["schemas"]["FiguresView"];
+            /** Format: int64 */
+            millis?: number;
+            nearest?: components["schemas"]["NearestView"][];
+            pieces?: string[];
+            quality?: string;
+            reasons?: {
+                [key: string]: components["schemas"]["ReasonView"];
+            };
+            relaxations?: components["schemas"]["RelaxationView"][];
+            swaps?: components["schemas"]["SwapView"][];
+        };
         CellView: {
             a?: string;
             b?: string;
@@ -1103,6 +1149,30 @@ export interface components {
             before?: unknown;
             change?: unknown;
         };
+        FiguresView: {
+            /** Format: int32 */
+            bottoms?: number;
+            contexts?: components["schemas"]["NeedMetView"][];
+            /** Format: int32 */
+            earning?: number;
+            /** Format: int32 */
+            freshDays?: number;
+            /** Format: int64 */
+            givenUpForVariety?: number;
+            ladder?: components["schemas"]["LadderView"];
+            /** Format: double */
+            needsMetByBasesFraction?: number;
+            /** Format: double */
+            needsMetFraction?: number;
+            outfits?: unknown;
+            paper?: unknown;
+            /** Format: double */
+            shareInTheDark?: number;
+            /** Format: int32 */
+            tops?: number;
+            /** Format: double */
+            variety?: number;
+        };
         FindingView: {
             cure?: string;
             kind?: string;
@@ -1207,6 +1277,26 @@ export interface components {
             lowC?: number;
             /** Format: int32 */
             month?: number;
+        };
+        NearestView: {
+            /** Format: int64 */
+            adds?: number;
+            instead?: string;
+            /** Format: double */
+            needsMetFraction?: number;
+            /** Format: int64 */
+            outfits?: number;
+            piece?: string;
+        };
+        NeedMetView: {
+            /** Format: int32 */
+            need?: number;
+            occasion?: string;
+            outfits?: unknown;
+            season?: string;
+            /** Format: int32 */
+            weakestMonth?: number;
+            weakestMonthOutfits?: unknown;
         };
         NeverView: {
             a?: string;
@@ -1384,6 +1474,16 @@ export interface components {
             message?: string;
             pointer?: string;
         };
+        ReasonView: {
+            completes?: unknown;
+            in?: unknown;
+            lost?: unknown;
+            text?: string;
+        };
+        RelaxationView: {
+            text?: string;
+            wish?: string;
+        };
         RowView: {
             action?: string;
             id?: string;
@@ -1441,6 +1541,16 @@ export interface components {
             kind?: string;
             label?: string;
         };
+        SizeView: {
+            /** Format: double */
+            needsMetByBasesFraction?: number;
+            /** Format: double */
+            needsMetFraction?: number;
+            /** Format: int64 */
+            outfits?: number;
+            /** Format: int32 */
+            size?: number;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
@@ -1449,6 +1559,18 @@ export interface components {
             daring?: unknown;
             structure?: string;
             works?: unknown;
+        };
+        SwapView: {
+            /** Format: int32 */
+            earning?: number;
+            in?: string;
+            /** Format: double */
+            needsMetFraction?: number;
+            out?: string;
+            /** Format: int64 */
+            outfits?: number;
+            /** Format: double */
+            variety?: number;
         };
         SwatchView: {
             /** Format: double */
@@ -1664,6 +1786,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BriefView"];
+                };
+            };
+        };
+    };
+    plan_1: {
+        parameters: {
+            query?: {
+                asked?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };
@@ -2768,6 +2914,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PlaceMonthView"][];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CapsulePlanView"];
                 };
             };
         };
