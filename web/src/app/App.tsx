@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { isProblem } from '../api/problem';
 import { BriefStage } from '../features/brief/BriefStage';
+import { CapsuleStage } from '../features/capsule/CapsuleStage';
 import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
 import { OutfitSheet } from '../features/outfits/OutfitSheet';
@@ -39,6 +40,7 @@ const router = createBrowserRouter([
       { path: 'pieces', element: <PiecesStage /> },
       { path: 'pieces/:ref', element: <PieceSheet /> },
       { path: 'palette', element: <PaletteStage /> },
+      { path: 'capsule', element: <CapsuleStage /> },
       { path: 'outfits', element: <OutfitsStage /> },
       { path: 'outfits/sheet', element: <OutfitSheet /> },
       { path: 'counts', element: <CountsStage /> },

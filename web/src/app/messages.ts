@@ -16,6 +16,7 @@ export const text = {
     brief: 'Brief',
     pieces: 'Pieces',
     palette: 'Palette',
+    capsule: 'Capsule',
     outfits: 'Outfits',
     counts: 'Counts',
     rules: 'Rules',

@@ -18,7 +18,7 @@ import { useClient, usePieces, useUndo } from './queries';
 import { useKeys } from './useKeys';
 import { useLiveCounts } from './useLiveCounts';
 
-const steps = ['brief', 'pieces', 'palette', 'outfits', 'counts', 'rules'] as const;
+const steps = ['brief', 'pieces', 'palette', 'capsule', 'outfits', 'counts', 'rules'] as const;
 
 /** The four regions of one client: spine, stage, reading and rail. */
 export function Workspace() {
@@ -123,6 +123,7 @@ export function Workspace() {
     brief: say('occasions', { n: client.data?.occasions.length ?? 0 }),
     pieces: pieces.data ? say('pieces', { n: pieces.data.length, undecided }) : '…',
     palette: say('colours', { n: colours }),
+    capsule: say('capsule'),
     outfits: total,
     counts: total,
     rules: say('rulings', { n: rulings.data?.length ?? 0 }),

@@ -4,6 +4,7 @@ export const say = speaker({
   occasions: '{n, plural, =0 {no occasion yet} one {# occasion} other {# occasions}}',
   pieces: '{n, number}{undecided, plural, =0 {} other { · # undecided}}',
   colours: '{n, plural, one {# colour} other {# colours}}',
+  capsule: 'plan one',
   rulings: '{n, plural, =0 {as usual} one {# ruling} other {# rulings}}',
   openReading: '{total} outfits ›',
   step: '{total} {what}',
