@@ -1160,12 +1160,17 @@ export interface components {
             /** Format: int64 */
             givenUpForVariety?: number;
             ladder?: components["schemas"]["LadderView"];
+            /** Format: int32 */
+            laundryDays?: number;
+            /** Format: int32 */
+            laundryDaysAtMost?: number;
             /** Format: double */
             needsMetByBasesFraction?: number;
             /** Format: double */
             needsMetFraction?: number;
             outfits?: unknown;
             paper?: unknown;
+            runsOutFirst?: string;
             /** Format: double */
             shareInTheDark?: number;
             /** Format: int32 */

@@ -55,6 +55,13 @@ export function Board({ plan, wishes, onWish }: Props) {
             looks: spoken(figures.ladder.looks),
           })}{' '}
           · {say('fresh', { n: figures.freshDays })} ·{' '}
+          {figures.laundryDays !== null &&
+            `${say('washFree', {
+              n: figures.laundryDays,
+              more: (figures.laundryDaysAtMost ?? 0) - figures.laundryDays,
+              most: figures.laundryDaysAtMost,
+              family: familyNames[figures.runsOutFirst ?? ''] ?? '',
+            })} · `}
           {say('tops', { tops: figures.tops, bottoms: figures.bottoms })} ·{' '}
           {say('given', { n: figures.givenUpForVariety })} ·{' '}
           {say('dark', { n: percent(figures.shareInTheDark), paper: spoken(figures.paper) })}

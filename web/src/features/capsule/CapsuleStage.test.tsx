@@ -39,6 +39,9 @@ const plan: Plan = {
     paper: 20,
     shareInTheDark: 0.8,
     freshDays: 3,
+    laundryDays: 4,
+    laundryDaysAtMost: 4,
+    runsOutFirst: 'top',
     givenUpForVariety: 0,
     tops: 1,
     bottoms: 1,
@@ -125,6 +128,7 @@ describe('CapsuleStage', () => {
     expect(screen.getByTestId('capsule-needs').textContent).toMatch(/^0of 1ball, winter.*12of 2desk, winter/);
     expect(screen.getByText('The only top that serves desk in winter.')).toBeTruthy();
     expect(screen.getByText('There is no coat in it.')).toBeTruthy();
+    expect(screen.getByText(/4 days without a wash, then tops run out/)).toBeTruthy();
   });
 
   it.each([

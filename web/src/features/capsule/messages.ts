@@ -22,6 +22,8 @@ export const say = speaker({
     '{none, select, true {} other {{bases} bases · }}{clothes} with layers · {looks} with everything on',
   needsMet: '{percent, number} % of the needs met',
   fresh: '{n, plural, one {# day} other {# days}} before a base comes again',
+  washFree:
+    '{n, plural, one {# day} other {# days}} without a wash{more, plural, =0 {} other {, at most {most}}}, then {family} run out',
   dark: '{n, number} of 100 picks in the dark would do, of {paper} on paper',
   tops: '{tops, plural, one {# top} other {# tops}} to {bottoms, plural, one {# bottom} other {# bottoms}}',
   given:

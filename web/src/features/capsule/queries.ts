@@ -19,6 +19,9 @@ export interface Plan {
     paper: Exact;
     shareInTheDark: number;
     freshDays: number;
+    laundryDays: number | null;
+    laundryDaysAtMost: number | null;
+    runsOutFirst: string | null;
     givenUpForVariety: number;
     tops: number;
     bottoms: number;

@@ -36,6 +36,7 @@ public record CapsulePlan(
      * @param earning pieces that earn their place
      * @param outfits in any of the contexts
      * @param freshDays the longest run of days without the same base twice
+     * @param washFree how long it lasts without a wash; null where no occasion says how often it comes
      * @param givenUpForVariety outfits the choice with the most has more
      * @param variety 0..1
      * @param needs each with what there is
@@ -49,11 +50,21 @@ public record CapsulePlan(
             BigInteger paper,
             DarkShare shareInTheDark,
             int freshDays,
+            WashFree washFree,
             long givenUpForVariety,
             double variety,
             int tops,
             int bottoms,
             List<NeedMet> needs) {}
+
+    /**
+     * The longest run of days without a wash and without an outfit twice, in the season in which it is shortest.
+     *
+     * @param days that can be dressed
+     * @param daysAtMost the same number, or a bound where not all assignments were tried
+     * @param runsOutFirst the family that bounds it
+     */
+    public record WashFree(int days, int daysAtMost, Family runsOutFirst) {}
 
     /**
      * What there is for a need.

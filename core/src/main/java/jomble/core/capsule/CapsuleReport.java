@@ -3,8 +3,10 @@ package jomble.core.capsule;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,9 +20,12 @@ import jomble.core.counting.Ladder;
 import jomble.core.counting.Progress;
 import jomble.core.counting.WearableBases;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Care;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /** Says what a capsule is worth: figures by the counter, reasons by what would be without each piece. */
 final class CapsuleReport {
@@ -95,11 +100,60 @@ final class CapsuleReport {
                 counts.paper(),
                 counts.shareInTheDark(),
                 week.isEmpty() ? 0 : FreshDays.of(week),
+                washFree(),
                 givenUp,
                 score.variety(),
                 of(Family.TOP),
                 of(Family.BOTTOM),
                 needs);
+    }
+
+    /** In the season in which it is shortest. */
+    private CapsulePlan.WashFree washFree() {
+        Map<String, List<WashFreeDays.Occasion>> weeks = new LinkedHashMap<>();
+        for (Need need : problem.needs()) {
+            if (need.timesPerWeek() > 0) {
+                weeks.computeIfAbsent(need.season().name(), name -> new ArrayList<>())
+                        .add(new WashFreeDays.Occasion(need.timesPerWeek(), clothes(need)));
+            }
+        }
+        int[] wears = question.pieces().stream()
+                .mapToInt(CapsuleReport::wearsBetweenWashes)
+                .toArray();
+        List<BitSet> groups = List.of(worn(Slot.TOP), worn(Slot.BOTTOM));
+        return weeks.values().stream()
+                .map(week -> WashFreeDays.of(week, wears, groups))
+                .min(Comparator.comparingInt(WashFreeDays.Found::days))
+                .map(found -> new CapsulePlan.WashFree(
+                        found.days(), found.atMost(), found.scarcest() == 0 ? Family.TOP : Family.BOTTOM))
+                .orElse(null);
+    }
+
+    /** The clothes of each outfit of a need, as places in the question. */
+    private List<int[]> clothes(Need need) {
+        Map<PieceId, Integer> places = new HashMap<>();
+        question.pieces().forEach(piece -> places.put(piece.id(), places.size()));
+        return counter.tuples(in(need).counting(CountedSlots.CLOTHES), Progress.NONE).stream()
+                .map(worn -> worn.values().stream()
+                        .flatMap(List::stream)
+                        .mapToInt(places::get)
+                        .toArray())
+                .toList();
+    }
+
+    private static int wearsBetweenWashes(Piece piece) {
+        Care care = piece.get(Attribute.CARE_NEEDS);
+        return care == null || care.wearsBetween() == null ? Integer.MAX_VALUE : care.wearsBetween();
+    }
+
+    /** The pieces of the question that can be worn in a slot, or as one. */
+    private BitSet worn(Slot slot) {
+        BitSet worn = new BitSet();
+        for (int i = 0; i < question.pieces().size(); i++) {
+            Piece piece = question.pieces().get(i);
+            worn.set(i, piece.hasRole(slot) || piece.hasRole(Slot.ONEPIECE) || piece.hasRole(Slot.DRAPE));
+        }
+        return worn;
     }
 
     private boolean earns(Piece piece) {

@@ -16,7 +16,7 @@ import org.jgrapht.graph.SimpleDirectedWeightedGraph;
  * How long until a client repeats herself: the longest run of days that can be dressed, for her week of occasions, so that no two days
  * have the same base.
  *
- * <p>Days follow each other in the proportion of the occasions' frequencies, the occasion that is most behind next. A run can be dressed
+ * <p>Days follow each other as {@link Week} has them. A run can be dressed
  * when its days can be matched with different bases that serve them: a bipartite matching, found as a greatest flow from occasions to
  * bases, of which those that serve the same occasions are one node. Longer runs contain shorter ones, so the longest is found by
  * bisection.
@@ -52,36 +52,19 @@ public final class FreshDays {
 
     private int longest() {
         int dressed = 0;
+        double[] timesPerWeek =
+                week.stream().mapToDouble(Occasion::timesPerWeek).toArray();
         int most = (int)
                 week.stream().flatMap(one -> one.bases().stream()).distinct().count();
         while (dressed < most) {
             int middle = (dressed + most + 1) / 2;
-            if (canDress(daysOf(middle))) {
+            if (canDress(Week.days(timesPerWeek, middle))) {
                 dressed = middle;
             } else {
                 most = middle - 1;
             }
         }
         return dressed;
-    }
-
-    /** How many of the first days belong to each occasion. */
-    private int[] daysOf(int length) {
-        double all = week.stream().mapToDouble(Occasion::timesPerWeek).sum();
-        int[] days = new int[week.size()];
-        for (int day = 1; day <= length; day++) {
-            int next = 0;
-            double furthest = Double.NEGATIVE_INFINITY;
-            for (int i = 0; i < days.length; i++) {
-                double behind = week.get(i).timesPerWeek() / all * day - days[i];
-                if (behind > furthest) {
-                    furthest = behind;
-                    next = i;
-                }
-            }
-            days[next]++;
-        }
-        return days;
     }
 
     private boolean canDress(int[] days) {

@@ -26,12 +26,11 @@ import org.junit.jupiter.api.Test;
 
 /**
  * Random documents, whole and damaged, put to the judge: each is either refused with the place named, or judged with a reason for
- * every verdict. Runs for a few seconds, or for as many as {@code -Djomble.fuzz-seconds} says.
+ * every verdict. Some thousands of them, or as many as {@code -Djomble.fuzz-documents} says.
  */
 class JudgeFuzzTest {
-    private static final int SECONDS = Integer.getInteger("jomble.fuzz-seconds", 20);
+    private static final int DOCUMENTS = Integer.getInteger("jomble.fuzz-documents", 5_000);
     private static final long FIRST_SEED = Long.getLong("jomble.fuzz-seed", 20_270_112);
-    private static final long PATIENCE_NANOS = 2_000_000_000L;
     private static final List<PieceSet> SETS = List.of(
             new PieceSet("s1", SetKind.SUIT, "One"),
             new PieceSet("s2", SetKind.JEWELLERY, "Two"),
@@ -58,13 +57,8 @@ class JudgeFuzzTest {
 
     @Test
     void noDocumentBreaksTheJudge() {
-        long end = System.nanoTime() + SECONDS * 1_000_000_000L;
-        long seed = FIRST_SEED;
-        while (System.nanoTime() < end) {
-            long start = System.nanoTime();
+        for (long seed = FIRST_SEED; seed < FIRST_SEED + DOCUMENTS; seed++) {
             tryOut(seed);
-            assertThat(System.nanoTime() - start).as("seed " + seed).isLessThan(PATIENCE_NANOS);
-            seed++;
         }
         System.out.println("fuzz: " + judged + " judged, " + refused + " refused");
         assertThat(judged).isPositive();

@@ -35,6 +35,9 @@ record CapsulePlanView(
             Object paper,
             double shareInTheDark,
             int freshDays,
+            Integer laundryDays,
+            Integer laundryDaysAtMost,
+            String runsOutFirst,
             long givenUpForVariety,
             double variety,
             int tops,
@@ -105,6 +108,7 @@ record CapsulePlanView(
     }
 
     private static FiguresView figures(CapsulePlan.Figures figures) {
+        CapsulePlan.WashFree wash = figures.washFree();
         return new FiguresView(
                 figures.needsMetFraction(),
                 figures.needsMetByBasesFraction(),
@@ -114,6 +118,9 @@ record CapsulePlanView(
                 CountsView.exact(figures.paper()),
                 figures.shareInTheDark().fraction(),
                 figures.freshDays(),
+                wash == null ? null : wash.days(),
+                wash == null ? null : wash.daysAtMost(),
+                wash == null ? null : wash.runsOutFirst().id(),
                 figures.givenUpForVariety(),
                 figures.variety(),
                 figures.tops(),

@@ -1,0 +1,181 @@
+package jomble.core.capsule;
+
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import jomble.core.counting.Week;
+
+/**
+ * How long a capsule lasts without a wash: the longest run of days, for the client's week of occasions, on which every day has an outfit of
+ * its own and no piece is worn more often than it may be between washes.
+ *
+ * <p>A piece has room for several days and an outfit takes room from all its pieces, so this is no matching. From above it is bounded by
+ * each group of pieces taken alone, which is one; from below by a search that goes through the assignments of that many days, scarce
+ * occasions first, and gives up after so many steps.
+ */
+final class WashFreeDays {
+    /** Nobody plans further ahead. */
+    private static final int MOST_DAYS = 60;
+
+    private static final int MOST_STEPS = 200_000;
+
+    private final List<Occasion> week;
+    private final double[] timesPerWeek;
+    private final int[] wears;
+    private int steps;
+
+    /**
+     * An occasion and the outfits that serve it, each the places of its pieces.
+     *
+     * @param timesPerWeek above 0
+     */
+    record Occasion(double timesPerWeek, List<int[]> outfits) {}
+
+    /**
+     * What was found.
+     *
+     * @param days that can be dressed
+     * @param atMost no more can be; the same number where the search went through all there is
+     * @param scarcest the group of pieces that bounds it
+     */
+    record Found(int days, int atMost, int scarcest) {}
+
+    private WashFreeDays(List<Occasion> week, int[] wears) {
+        this.week = week;
+        this.wears = wears;
+        this.timesPerWeek = week.stream().mapToDouble(Occasion::timesPerWeek).toArray();
+    }
+
+    /**
+     * Finds the longest run.
+     *
+     * @param wears by place of a piece, how often it may be worn between washes
+     * @param groups pieces that stand in for each other, such as all that can be worn as the top of an outfit; at least one. One that
+     *     some outfit does without bounds nothing
+     */
+    static Found of(List<Occasion> week, int[] wears, List<BitSet> groups) {
+        return new WashFreeDays(week, wears).find(groups);
+    }
+
+    private Found find(List<BitSet> groups) {
+        int scarcest = 0;
+        int atMost = Integer.MAX_VALUE;
+        for (int i = 0; i < groups.size(); i++) {
+            int bound = bound(groups.get(i));
+            if (bound < atMost) {
+                atMost = bound;
+                scarcest = i;
+            }
+        }
+        for (int length = atMost; length > 0; length--) {
+            steps = 0;
+            boolean can = canDress(length);
+            if (can) {
+                return new Found(length, atMost, scarcest);
+            }
+            if (steps <= MOST_STEPS) {
+                atMost = length - 1;
+            }
+        }
+        return new Found(0, atMost, scarcest);
+    }
+
+    /** The longest run when only the wears of one group are scarce: each outfit takes one from its first piece of the group. */
+    private int bound(BitSet group) {
+        boolean isAlwaysWorn = week.stream()
+                .flatMap(occasion -> occasion.outfits().stream())
+                .allMatch(outfit -> Arrays.stream(outfit).anyMatch(group::get));
+        int days = isAlwaysWorn ? 0 : MOST_DAYS;
+        while (days < MOST_DAYS && isMatched(Week.days(timesPerWeek, days + 1), group)) {
+            days++;
+        }
+        return days;
+    }
+
+    /** Whether every day finds a wear of the group: a matching by augmenting paths, days of an occasion to wears of a piece. */
+    private boolean isMatched(int[] days, BitSet group) {
+        int[][] worn = new int[week.size()][wears.length];
+        int[] left = wears.clone();
+        for (int occasion = 0; occasion < days.length; occasion++) {
+            for (int day = 0; day < days[occasion]; day++) {
+                if (!augment(occasion, group, worn, left, new boolean[week.size()])) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private boolean augment(int occasion, BitSet group, int[][] worn, int[] left, boolean[] seen) {
+        seen[occasion] = true;
+        BitSet first = firsts(occasion, group);
+        for (int piece = first.nextSetBit(0); piece >= 0; piece = first.nextSetBit(piece + 1)) {
+            if (left[piece] > 0) {
+                left[piece]--;
+                worn[occasion][piece]++;
+                return true;
+            }
+        }
+        for (int piece = first.nextSetBit(0); piece >= 0; piece = first.nextSetBit(piece + 1)) {
+            for (int other = 0; other < week.size(); other++) {
+                if (!seen[other] && worn[other][piece] > 0 && augment(other, group, worn, left, seen)) {
+                    worn[other][piece]--;
+                    worn[occasion][piece]++;
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** The pieces of a group that outfits of an occasion wear first of all. */
+    private BitSet firsts(int occasion, BitSet group) {
+        BitSet firsts = new BitSet();
+        for (int[] outfit : week.get(occasion).outfits()) {
+            Arrays.stream(outfit).filter(group::get).findFirst().ifPresent(firsts::set);
+        }
+        return firsts;
+    }
+
+    private boolean canDress(int length) {
+        int[] days = Week.days(timesPerWeek, length);
+        int[] order = IntStream.range(0, days.length)
+                .boxed()
+                .sorted(Comparator.comparingInt(i -> week.get(i).outfits().size()))
+                .mapToInt(i -> i)
+                .toArray();
+        return dress(order, days, 0, 0, 0, wears.clone(), new HashSet<>());
+    }
+
+    /** Dresses the days of one occasion after the other; of one occasion the outfits are taken in their order. */
+    private boolean dress(int[] order, int[] days, int at, int dressed, int from, int[] left, Set<List<Integer>> used) {
+        if (at == order.length) {
+            return true;
+        }
+        if (dressed == days[order[at]]) {
+            return dress(order, days, at + 1, 0, 0, left, used);
+        }
+        List<int[]> outfits = week.get(order[at]).outfits();
+        int wanted = days[order[at]] - dressed;
+        for (int i = from; i <= outfits.size() - wanted; i++) {
+            if (++steps > MOST_STEPS) {
+                return false;
+            }
+            int[] outfit = outfits.get(i);
+            List<Integer> worn = Arrays.stream(outfit).boxed().toList();
+            if (Arrays.stream(outfit).allMatch(piece -> left[piece] > 0) && used.add(worn)) {
+                Arrays.stream(outfit).forEach(piece -> left[piece]--);
+                if (dress(order, days, at, dressed + 1, i + 1, left, used)) {
+                    return true;
+                }
+                Arrays.stream(outfit).forEach(piece -> left[piece]++);
+                used.remove(worn);
+            }
+        }
+        return false;
+    }
+}
