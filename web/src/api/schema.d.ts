@@ -1000,6 +1000,8 @@ export interface components {
         };
         CapsulePlanView: {
             curve?: components["schemas"]["SizeView"][];
+            /** Format: int32 */
+            elbow?: number;
             figures?: components["schemas"]["FiguresView"];
             /** Format: int64 */
             millis?: number;
@@ -1159,6 +1161,7 @@ export interface components {
             freshDays?: number;
             /** Format: int64 */
             givenUpForVariety?: number;
+            hardestToSpare?: components["schemas"]["WithoutView"];
             ladder?: components["schemas"]["LadderView"];
             /** Format: int32 */
             laundryDays?: number;
@@ -1645,6 +1648,13 @@ export interface components {
             /** Format: date */
             date?: string;
             pieces?: string[];
+        };
+        WithoutView: {
+            /** Format: double */
+            needsMetFraction?: number;
+            /** Format: int64 */
+            outfits?: number;
+            piece?: string;
         };
         WornView: {
             /** Format: date */

@@ -67,6 +67,13 @@ export function Board({ plan, wishes, onWish }: Props) {
           {say('dark', { n: percent(figures.shareInTheDark), paper: spoken(figures.paper) })}
         </p>
         <p className="text-xs text-soft">{say(plan.quality === 'proved' ? 'proved' : 'unbounded')}</p>
+        <p className="text-xs text-soft">
+          {say('spare', {
+            piece: label(figures.hardestToSpare.piece),
+            percent: percent(figures.hardestToSpare.needsMetFraction),
+            outfits: figures.hardestToSpare.outfits,
+          })}
+        </p>
         {plan.relaxations.map((one) => (
           <p key={one.wish} role="status" className="mt-1 text-no">
             {one.text}
@@ -96,6 +103,7 @@ export function Board({ plan, wishes, onWish }: Props) {
         <section>
           <h2 className="font-serif text-[15px] font-semibold">{say('curve')}</h2>
           <Curve curve={plan.curve} size={plan.pieces.length} onSize={(size) => onWish({ size })} />
+          <p className="text-xs text-soft">{say('elbow', { size: plan.elbow })}</p>
         </section>
         <section>
           <h2 className="font-serif text-[15px] font-semibold">{say('swaps')}</h2>

@@ -42,6 +42,7 @@ const plan: Plan = {
     laundryDays: 4,
     laundryDaysAtMost: 4,
     runsOutFirst: 'top',
+    hardestToSpare: { piece: 'p2', needsMetFraction: 0, outfits: 0 },
     givenUpForVariety: 0,
     tops: 1,
     bottoms: 1,
@@ -60,6 +61,7 @@ const plan: Plan = {
     { size: 1, needsMetFraction: 0, outfits: 1 },
     { size: 2, needsMetFraction: 0.5, outfits: 12 },
   ],
+  elbow: 2,
   quality: 'unbounded',
   relaxations: [{ wish: 'coat', text: 'There is no coat in it.' }],
 };
@@ -128,6 +130,7 @@ describe('CapsuleStage', () => {
     expect(screen.getByTestId('capsule-needs').textContent).toMatch(/^0of 1ball, winter.*12of 2desk, winter/);
     expect(screen.getByText('The only top that serves desk in winter.')).toBeTruthy();
     expect(screen.getByText('There is no coat in it.')).toBeTruthy();
+    expect(screen.getByText(/Hardest to spare: Navy trousers/)).toBeTruthy();
     expect(screen.getByText(/4 days without a wash, then tops run out/)).toBeTruthy();
   });
 

@@ -24,6 +24,9 @@ export const say = speaker({
   fresh: '{n, plural, one {# day} other {# days}} before a base comes again',
   washFree:
     '{n, plural, one {# day} other {# days}} without a wash{more, plural, =0 {} other {, at most {most}}}, then {family} run out',
+  spare:
+    'Hardest to spare: {piece}. Without it {percent, number} % of the needs are met, with {outfits, plural, one {# outfit} other {# outfits}}.',
+  elbow: '{size, number} pieces meet the needs almost as well as more do.',
   dark: '{n, number} of 100 picks in the dark would do, of {paper} on paper',
   tops: '{tops, plural, one {# top} other {# tops}} to {bottoms, plural, one {# bottom} other {# bottoms}}',
   given:

@@ -22,6 +22,7 @@ export interface Plan {
     laundryDays: number | null;
     laundryDaysAtMost: number | null;
     runsOutFirst: string | null;
+    hardestToSpare: { piece: string; needsMetFraction: number; outfits: number };
     givenUpForVariety: number;
     tops: number;
     bottoms: number;
@@ -37,6 +38,8 @@ export interface Plan {
   swaps: { out: string; in: string; needsMetFraction: number; outfits: number }[];
   nearest: { piece: string; adds: number }[];
   curve: { size: number; needsMetFraction: number; outfits: number }[];
+  /** The smallest size that meets the needs almost as well as any. */
+  elbow: number;
   quality: 'proved' | 'bounded' | 'unbounded';
   relaxations: { wish: string; text: string }[];
 }

@@ -17,6 +17,8 @@ import jomble.core.piece.Word;
  * @param swaps the best, the best first
  * @param nearest pieces that were left out, the one that would add most first
  * @param curve by size, the smallest first
+ * @param elbow the smallest size that does all that was wished and meets the needs almost as well as any on the curve: outfits alone
+ *     grow faster and faster with the size and have no elbow
  * @param missed function wishes that are not met, and what would meet them
  */
 public record CapsulePlan(
@@ -26,6 +28,7 @@ public record CapsulePlan(
         List<Swap> swaps,
         List<Nearest> nearest,
         List<Size> curve,
+        int elbow,
         List<Missed> missed,
         boolean proved) {
     /**
@@ -37,6 +40,7 @@ public record CapsulePlan(
      * @param outfits in any of the contexts
      * @param freshDays the longest run of days without the same base twice
      * @param washFree how long it lasts without a wash; null where no occasion says how often it comes
+     * @param hardestToSpare the piece without which least of the needs is met, as when it is at the cleaner's
      * @param givenUpForVariety outfits the choice with the most has more
      * @param variety 0..1
      * @param needs each with what there is
@@ -51,6 +55,7 @@ public record CapsulePlan(
             DarkShare shareInTheDark,
             int freshDays,
             WashFree washFree,
+            Without hardestToSpare,
             long givenUpForVariety,
             double variety,
             int tops,
@@ -65,6 +70,9 @@ public record CapsulePlan(
      * @param runsOutFirst the family that bounds it
      */
     public record WashFree(int days, int daysAtMost, Family runsOutFirst) {}
+
+    /** What is left of a capsule without one of its pieces. */
+    public record Without(PieceId piece, double needsMetFraction, long outfits) {}
 
     /**
      * What there is for a need.

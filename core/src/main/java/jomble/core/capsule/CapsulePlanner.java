@@ -21,6 +21,9 @@ public final class CapsulePlanner {
     private static final int NEAREST = 8;
     private static final int SMALLEST = 8;
     private static final int BEYOND = 5;
+    /** Needs met within this of the most are met almost as well. */
+    private static final double ALMOST = 0.01;
+
     private static final int ROUNDS_OF_A_SIZE = 2;
     /** Of the rounds, those that seek the most outfits. */
     private static final double FOR_OUTFITS = 0.7;
@@ -66,7 +69,15 @@ public final class CapsulePlanner {
         CapsulePlan.Figures figures = report.figures(score, givenUp, progress.part(SEARCHED, 1));
         boolean isAll = shorter == problem && compiled.pool().length <= size - compiled.must().length;
         return new CapsulePlan(
-                report.pieces(), figures, report.reasons(), swaps, nearest, curve, report.missed(curve), isAll);
+                report.pieces(),
+                figures,
+                report.reasons(),
+                swaps,
+                nearest,
+                curve,
+                elbow(curve),
+                report.missed(curve),
+                isAll);
     }
 
     /** Without the pieces of a large wardrobe that would hardly be chosen. */
@@ -292,6 +303,20 @@ public final class CapsulePlanner {
             from = found.choice();
         }
         return curve;
+    }
+
+    /** The smallest size with function and needs almost as with any. */
+    static int elbow(List<CapsulePlan.Size> curve) {
+        int missed = curve.stream().mapToInt(CapsulePlan.Size::missed).min().orElseThrow();
+        double most = curve.stream()
+                .mapToDouble(CapsulePlan.Size::needsMetFraction)
+                .max()
+                .orElseThrow();
+        return curve.stream()
+                .filter(size -> size.missed() == missed && size.needsMetFraction() >= most - ALMOST)
+                .mapToInt(CapsulePlan.Size::size)
+                .findFirst()
+                .orElse(curve.get(curve.size() - 1).size());
     }
 
     private static CapsulePlan.Size point(int size, Score score) {

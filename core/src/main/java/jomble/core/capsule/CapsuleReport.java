@@ -101,11 +101,24 @@ final class CapsuleReport {
                 counts.shareInTheDark(),
                 week.isEmpty() ? 0 : FreshDays.of(week),
                 washFree(),
+                hardestToSpare(),
                 givenUp,
                 score.variety(),
                 of(Family.TOP),
                 of(Family.BOTTOM),
                 needs);
+    }
+
+    /** Of several the one with the fewest outfits left. */
+    private CapsulePlan.Without hardestToSpare() {
+        return Arrays.stream(choice.sorted())
+                .mapToObj(place -> {
+                    Score left = choice.without(place).score(compiled.aim());
+                    return new CapsulePlan.Without(compiled.id(place), left.needsMet(), left.outfits());
+                })
+                .min(Comparator.comparingDouble(CapsulePlan.Without::needsMetFraction)
+                        .thenComparingLong(CapsulePlan.Without::outfits))
+                .orElseThrow();
     }
 
     /** In the season in which it is shortest. */

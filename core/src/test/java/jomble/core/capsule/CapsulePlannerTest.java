@@ -114,6 +114,11 @@ class CapsulePlannerTest {
             met += need.timesPerWeek() * Math.min(weakest.doubleValue(), need.outfits()) / need.outfits();
         }
         assertThat(plan.figures().needsMetFraction()).isEqualTo(met / all);
+        CapsulePlan.Without spared = plan.figures().hardestToSpare();
+        assertThat(spared.outfits())
+                .isEqualTo(COUNTER.totals(counted(problem, plan).without(Set.of(spared.piece())), Progress.NONE)
+                        .total()
+                        .longValueExact());
         assertThat(plan(problem)).as("the same seed").isEqualTo(plan);
     }
 
@@ -226,6 +231,17 @@ class CapsulePlannerTest {
             }
         }
         throw new AssertionError(id);
+    }
+
+    @Test
+    void theElbowIsTheSmallestThatMeetsTheNeeds() {
+        List<CapsulePlan.Size> curve = List.of(
+                new CapsulePlan.Size(8, 1, 1, 1, 40),
+                new CapsulePlan.Size(9, 0, 0.8, 0.8, 60),
+                new CapsulePlan.Size(10, 0, 0.995, 0.9, 90),
+                new CapsulePlan.Size(11, 0, 1, 1, 140));
+        assertThat(CapsulePlanner.elbow(curve)).isEqualTo(10);
+        assertThat(CapsulePlanner.elbow(curve.subList(0, 1))).isEqualTo(8);
     }
 
     @Test

@@ -23,6 +23,7 @@ record CapsulePlanView(
         List<SwapView> swaps,
         List<NearestView> nearest,
         List<SizeView> curve,
+        int elbow,
         String quality,
         List<RelaxationView> relaxations,
         long millis) {
@@ -38,11 +39,15 @@ record CapsulePlanView(
             Integer laundryDays,
             Integer laundryDaysAtMost,
             String runsOutFirst,
+            WithoutView hardestToSpare,
             long givenUpForVariety,
             double variety,
             int tops,
             int bottoms,
             List<NeedMetView> contexts) {}
+
+    /** What is left without a piece. */
+    record WithoutView(String piece, double needsMetFraction, long outfits) {}
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record NeedMetView(
@@ -100,6 +105,7 @@ record CapsulePlanView(
                         .map(size -> new SizeView(
                                 size.size(), size.needsMetFraction(), size.needsMetByBasesFraction(), size.outfits()))
                         .toList(),
+                plan.elbow(),
                 plan.proved() ? "proved" : "unbounded",
                 plan.missed().stream()
                         .map(missed -> new RelaxationView(missed.wish().id(), CapsuleTexts.text(missed)))
@@ -121,6 +127,10 @@ record CapsulePlanView(
                 wash == null ? null : wash.days(),
                 wash == null ? null : wash.daysAtMost(),
                 wash == null ? null : wash.runsOutFirst().id(),
+                new WithoutView(
+                        figures.hardestToSpare().piece().value(),
+                        figures.hardestToSpare().needsMetFraction(),
+                        figures.hardestToSpare().outfits()),
                 figures.givenUpForVariety(),
                 figures.variety(),
                 figures.tops(),
