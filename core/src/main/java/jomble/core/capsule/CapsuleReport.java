@@ -84,12 +84,11 @@ final class CapsuleReport {
         List<FreshDays.Occasion> week = new ArrayList<>();
         for (int i = 0; i < problem.needs().size(); i++) {
             Need need = problem.needs().get(i);
-            needs.add(met(need));
+            Progress told = progress.part(0.6, 1).partOf(i, problem.needs().size());
+            needs.add(met(need, told));
             if (need.timesPerWeek() > 0) {
-                week.add(new FreshDays.Occasion(
-                        need.timesPerWeek(), WearableBases.of(counter, in(need), Progress.NONE)));
+                week.add(new FreshDays.Occasion(need.timesPerWeek(), WearableBases.of(counter, in(need), told)));
             }
-            progress.goOn(0.6 + 0.4 * i / problem.needs().size());
         }
         return new CapsulePlan.Figures(
                 score.needsMet(),
@@ -184,12 +183,12 @@ final class CapsuleReport {
                 need.months().stream().map(Need.Month::context).distinct().toList());
     }
 
-    private CapsulePlan.NeedMet met(Need need) {
-        BigInteger all = counter.totals(in(need), Progress.NONE).total();
+    private CapsulePlan.NeedMet met(Need need, Progress progress) {
+        BigInteger all = counter.totals(in(need), progress).total();
         BigInteger fewest = null;
         Integer weakest = null;
         for (Need.Month month : need.months()) {
-            BigInteger there = counter.totals(question.in(List.of(month.context())), Progress.NONE)
+            BigInteger there = counter.totals(question.in(List.of(month.context())), progress)
                     .total();
             if (fewest == null || there.compareTo(fewest) < 0) {
                 fewest = there;

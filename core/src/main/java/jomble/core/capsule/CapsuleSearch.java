@@ -8,7 +8,7 @@ import jomble.core.counting.Progress;
 
 /**
  * Seeks the best choice of so many pieces: simulated annealing by swaps (doi:10.1126/science.220.4598.671) in many short rounds, each
- * followed by the best swaps there are. Rounds, not time, decide, so that the same seed gives the same choice on every machine; more
+ * followed by every swap that makes it better. Rounds, not time, decide, so that the same seed gives the same choice on every machine; more
  * rounds never give a worse one. Not for use by several threads.
  */
 final class CapsuleSearch {
@@ -17,7 +17,7 @@ final class CapsuleSearch {
     private static final double COLD = 0.002;
     /** Every so many rounds one begins anew instead of going on from the best. */
     private static final int ANEW = 2;
-    /** In no context may variety take more than this share of the outfits. */
+    /** In every context variety leaves at least this share of the outfits. */
     private static final double KEPT_IN_EACH = 0.6;
 
     private static final double LEAST_DIFFERENCE = 1e-9;
@@ -94,7 +94,7 @@ final class CapsuleSearch {
             return value > otherValue + LEAST_DIFFERENCE;
         }
 
-        /** Read of the choice that was scored last. */
+        /** Read of the choice that was scored last; below 0 where too much was given up. */
         @Override
         public double value(Score score) {
             double lacks = Math.max(0, score.missed() - best.missed())
@@ -105,7 +105,7 @@ final class CapsuleSearch {
             for (int i = 0; i < leastIn.length; i++) {
                 lacks += Math.max(0, leastIn[i] - aim.outfits().in(i)) / (double) Math.max(1, leastIn[i]);
             }
-            return score.variety() - 2 * lacks;
+            return lacks > 0 ? -lacks : score.variety();
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jomble.core.Json;
 import jomble.core.counting.CountQuestion;
@@ -195,13 +196,39 @@ class CapsulePlannerTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.05, 0.1, 0.2, 0.3})
+    void givesUpNoMoreForVarietyThanIsAllowed(double cost) {
+        CapsulePlanner.Compiled compiled =
+                new CapsulePlanner(COUNTER).compile(problem(wardrobe(5, 50), "{'size': 10}"), Progress.NONE);
+        CapsuleSearch search = compiled.search(1);
+        CapsuleSearch.Found most = search.mostOutfits(10, null, ROUNDS, Progress.NONE);
+        CapsuleSearch.Found varied = search.mostVaried(most, cost, ROUNDS, Progress.NONE);
+        most.choice().score(compiled.aim());
+        long[] before = contexts(compiled.aim().outfits());
+        varied.choice().score(compiled.aim());
+        long[] after = contexts(compiled.aim().outfits());
+        assertThat(varied.score().variety()).isGreaterThanOrEqualTo(most.score().variety());
+        assertThat((double) varied.score().outfits())
+                .isGreaterThanOrEqualTo((1 - cost) * most.score().outfits());
+        for (int i = 0; i < before.length; i++) {
+            assertThat((double) after[i]).as("context %d", i).isGreaterThanOrEqualTo(0.6 * before[i]);
+        }
+        assertThat(varied.score().missed()).isLessThanOrEqualTo(most.score().missed());
+        assertThat(varied.score().needsMet())
+                .isGreaterThanOrEqualTo(most.score().needsMet());
+        assertThat(varied.score().earning()).isGreaterThanOrEqualTo(most.score().earning());
+    }
+
+    private static long[] contexts(Outfits outfits) {
+        return IntStream.range(0, outfits.contexts()).mapToLong(outfits::in).toArray();
+    }
+
     @Test
-    void namesTheBestSwapsAndGivesUpNoMoreForVarietyThanIsAllowed() {
-        CapsuleProblem problem = problem(wardrobe(5, 50), "{'size': 10, 'varietyCostFraction': 0.1}");
+    void namesTheBestSwaps() {
+        CapsuleProblem problem = problem(wardrobe(5, 50), "{'size': 10}");
         CapsulePlanner planner = new CapsulePlanner(COUNTER);
         CapsulePlan plan = plan(problem);
-        long most = plan.figures().outfits().longValueExact() + plan.figures().givenUpForVariety();
-        assertThat(plan.figures().outfits().longValueExact()).isGreaterThanOrEqualTo((long) Math.floor(0.9 * most));
         CapsulePlanner.Compiled compiled = planner.compile(problem, Progress.NONE);
         int[] members = plan.pieces().stream()
                 .mapToInt(id -> indexOf(problem, id))
