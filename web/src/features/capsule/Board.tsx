@@ -67,13 +67,15 @@ export function Board({ plan, wishes, onWish }: Props) {
           {say('dark', { n: percent(figures.shareInTheDark), paper: spoken(figures.paper) })}
         </p>
         <p className="text-xs text-soft">{say(plan.quality === 'proved' ? 'proved' : 'unbounded')}</p>
-        <p className="text-xs text-soft">
-          {say('spare', {
-            piece: label(figures.hardestToSpare.piece),
-            percent: percent(figures.hardestToSpare.needsMetFraction),
-            outfits: figures.hardestToSpare.outfits,
-          })}
-        </p>
+        {figures.hardestToSpare && (
+          <p className="text-xs text-soft">
+            {say('spare', {
+              piece: label(figures.hardestToSpare.piece),
+              percent: percent(figures.hardestToSpare.needsMetFraction),
+              outfits: figures.hardestToSpare.outfits,
+            })}
+          </p>
+        )}
         {plan.relaxations.map((one) => (
           <p key={one.wish} role="status" className="mt-1 text-no">
             {one.text}

@@ -22,7 +22,7 @@ export interface Plan {
     laundryDays: number | null;
     laundryDaysAtMost: number | null;
     runsOutFirst: string | null;
-    hardestToSpare: { piece: string; needsMetFraction: number; outfits: number };
+    hardestToSpare: { piece: string; needsMetFraction: number; outfits: number } | null;
     givenUpForVariety: number;
     tops: number;
     bottoms: number;

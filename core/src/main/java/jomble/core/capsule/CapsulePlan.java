@@ -40,7 +40,8 @@ public record CapsulePlan(
      * @param outfits in any of the contexts
      * @param freshDays the longest run of days without the same base twice
      * @param washFree how long it lasts without a wash; null where no occasion says how often it comes
-     * @param hardestToSpare the piece without which least of the needs is met, as when it is at the cleaner's
+     * @param hardestToSpare the piece without which least of the needs is met, as when it is at the cleaner's; null where
+     *     nothing could be chosen
      * @param givenUpForVariety outfits the choice with the most has more
      * @param variety 0..1
      * @param needs each with what there is

@@ -108,7 +108,7 @@ final class CapsuleReport {
                 needs);
     }
 
-    /** Of several the one with the fewest outfits left. */
+    /** Of several the one with the fewest outfits left; null where nothing is chosen. */
     private CapsulePlan.Without hardestToSpare() {
         return Arrays.stream(choice.sorted())
                 .mapToObj(place -> {
@@ -117,7 +117,7 @@ final class CapsuleReport {
                 })
                 .min(Comparator.comparingDouble(CapsulePlan.Without::needsMetFraction)
                         .thenComparingLong(CapsulePlan.Without::outfits))
-                .orElseThrow();
+                .orElse(null);
     }
 
     /** In the season in which it is shortest. */

@@ -115,6 +115,7 @@ record CapsulePlanView(
 
     private static FiguresView figures(CapsulePlan.Figures figures) {
         CapsulePlan.WashFree wash = figures.washFree();
+        CapsulePlan.Without spare = figures.hardestToSpare();
         return new FiguresView(
                 figures.needsMetFraction(),
                 figures.needsMetByBasesFraction(),
@@ -127,10 +128,9 @@ record CapsulePlanView(
                 wash == null ? null : wash.days(),
                 wash == null ? null : wash.daysAtMost(),
                 wash == null ? null : wash.runsOutFirst().id(),
-                new WithoutView(
-                        figures.hardestToSpare().piece().value(),
-                        figures.hardestToSpare().needsMetFraction(),
-                        figures.hardestToSpare().outfits()),
+                spare == null
+                        ? null
+                        : new WithoutView(spare.piece().value(), spare.needsMetFraction(), spare.outfits()),
                 figures.givenUpForVariety(),
                 figures.variety(),
                 figures.tops(),

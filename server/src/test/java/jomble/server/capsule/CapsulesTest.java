@@ -69,6 +69,14 @@ class CapsulesTest {
     }
 
     @Test
+    void ofNothingNothingIsPlanned(Jomble jomble) {
+        Answer plan = jomble.program().post("/api/v1/compute/capsule", Map.of("wardrobe", Map.of()));
+        assertThat(plan.status()).as(plan.text()).isEqualTo(200);
+        assertThat((List<?>) plan.at("pieces")).isEmpty();
+        assertThat(plan.at("figures", "outfits")).isEqualTo(0);
+    }
+
+    @Test
     void streamsThePlanOfAClient(Jomble jomble) {
         Caller stylist = jomble.stylist();
         String asked = URLEncoder.encode(
