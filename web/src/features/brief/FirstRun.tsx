@@ -1,8 +1,8 @@
-import { ToggleGroup } from 'radix-ui';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
+import { Several } from '../../ui/Several';
 import { say } from './messages';
 import { usePlaces, useTemplates, type BriefDocument, type BriefSaver } from './queries';
 
@@ -45,6 +45,7 @@ export function FirstRun({ boundaries, saver, onLater }: Props) {
       <h2 className="font-serif text-lg font-semibold">{say('first')}</h2>
       <p className="mb-4 text-soft">{say('firstWhat')}</p>
       <Several
+        className="mt-4"
         label={say('firstLife')}
         options={templates.map((one) => one.name)}
         value={life}
@@ -64,6 +65,7 @@ export function FirstRun({ boundaries, saver, onLater }: Props) {
         )}
       </Field>
       <Several
+        className="mt-4"
         label={say('firstNever')}
         options={nevers.map(([what]) => what)}
         value={never}
@@ -78,37 +80,5 @@ export function FirstRun({ boundaries, saver, onLater }: Props) {
         </Button>
       </p>
     </section>
-  );
-}
-
-interface SeveralProps {
-  label: string;
-  options: string[];
-  value: string[];
-  onChange: (value: string[]) => void;
-}
-
-function Several({ label, options, value, onChange }: SeveralProps) {
-  return (
-    <div className="mt-4">
-      <p className="text-xs text-soft">{label}</p>
-      <ToggleGroup.Root
-        type="multiple"
-        aria-label={label}
-        value={value}
-        onValueChange={onChange}
-        className="mt-1 flex flex-wrap gap-1.5"
-      >
-        {options.map((option) => (
-          <ToggleGroup.Item
-            key={option}
-            value={option}
-            className="min-h-8 border border-line bg-sheet px-2.5 py-1 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-sheet"
-          >
-            {option}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
-    </div>
   );
 }

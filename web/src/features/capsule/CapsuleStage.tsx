@@ -1,8 +1,9 @@
-import { Progress, Slider, ToggleGroup } from 'radix-ui';
+import { Progress, Slider } from 'radix-ui';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
+import { Several } from '../../ui/Several';
 import { Tick } from '../../ui/Tick';
 import { useDesk } from '../workspace/context';
 import { useEventStream } from '../workspace/useEventStream';
@@ -165,42 +166,10 @@ export function CapsuleStage() {
   );
 }
 
-/** The season after the one of this month, or the first. */
+/** The season whose middle month comes next. */
 function coming(seasons: { id: string; months?: number[]; asked: number[] }[]) {
   const month = new Date().getMonth() + 1;
   const away = (season: { asked: number[] }) =>
     Math.min(...season.asked.map((one) => (one - month + 12) % 12));
   return [...seasons].sort((a, b) => away(a) - away(b))[0];
-}
-
-interface SeveralProps {
-  label: string;
-  options: string[];
-  value: string[];
-  onChange: (value: string[]) => void;
-}
-
-function Several({ label, options, value, onChange }: SeveralProps) {
-  return options.length === 0 ? null : (
-    <div>
-      <span className="block text-xs text-soft">{label}</span>
-      <ToggleGroup.Root
-        type="multiple"
-        aria-label={label}
-        value={value}
-        onValueChange={onChange}
-        className="flex flex-wrap gap-1"
-      >
-        {options.map((option) => (
-          <ToggleGroup.Item
-            key={option}
-            value={option}
-            className="min-h-8 border border-line bg-sheet px-2 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-sheet"
-          >
-            {option}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
-    </div>
-  );
 }
