@@ -91,6 +91,25 @@ final class Aim {
         return all == 0 ? 1 : met / all;
     }
 
+    /** The contexts of a season, as bits. */
+    long contextsOf(String season) {
+        long bits = 0;
+        for (int i = 0; i < needs.size(); i++) {
+            bits |= needs.get(i).season().name().equals(season) ? bitsOf(i) : 0;
+        }
+        return bits;
+    }
+
+    /** The contexts of a need's months, as bits. */
+    long bitsOf(int need) {
+        return Arrays.stream(contexts[need]).mapToLong(context -> 1L << context).reduce(0, (a, b) -> a | b);
+    }
+
+    /** The contexts of a need's months. */
+    int[] contextsOf(int need) {
+        return contexts[need];
+    }
+
     /** How many there are for a need in the month with the fewest. */
     long weakest(int need, boolean byBases) {
         long weakest = Long.MAX_VALUE;

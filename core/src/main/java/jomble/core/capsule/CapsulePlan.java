@@ -14,23 +14,40 @@ import jomble.core.piece.Word;
  *
  * @param pieces those that count toward the size, in the order of layers
  * @param reasons of each, why it is in
+ * @param seasonal of each piece that is not for all the seasons, those it is for
  * @param swaps the best, the best first
  * @param nearest pieces that were left out, the one that would add most first
- * @param curve by size, the smallest first
+ * @param curve by size, the smallest first; empty where nothing was searched for
  * @param elbow the smallest size that does all that was wished and meets the needs almost as well as any on the curve: outfits alone
  *     grow faster and faster with the size and have no elbow
  * @param missed function wishes that are not met, and what would meet them
+ * @param upperBound more outfits are not possible with so many pieces and all that was wished; null where it is not known
  */
 public record CapsulePlan(
         List<PieceId> pieces,
         Figures figures,
         Map<PieceId, Reason> reasons,
+        Map<PieceId, List<String>> seasonal,
         List<Swap> swaps,
         List<Nearest> nearest,
         List<Size> curve,
         int elbow,
         List<Missed> missed,
-        boolean proved) {
+        Quality quality,
+        Long upperBound) {
+    /** How good it is known to be. */
+    public enum Quality implements Word {
+        /** There is none better by outfits. */
+        PROVED,
+        /** It is known how many outfits there cannot be. */
+        BOUNDED,
+        UNBOUNDED
+    }
+
+    /** A capsule that was found while the search goes on, and what it was found to be worth. */
+    public record Better(
+            List<PieceId> pieces, int missed, double needsMetFraction, int earning, long outfits, double variety) {}
+
     /**
      * What the counter says of the capsule with the pieces that do not count toward the size.
      *

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import jomble.core.counting.CountedSlots;
-import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Schools;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Decision;
 import jomble.core.piece.Family;
@@ -39,9 +39,13 @@ public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes
 
     /** The families that count toward the size, by the school. */
     public Set<Family> counted() {
-        JudgementContext context = needs.get(0).months().get(0).context();
+        return countedBy(needs.get(0).months().get(0).context().schools());
+    }
+
+    /** The families that count toward the size of a capsule, by the school. */
+    public static Set<Family> countedBy(Schools schools) {
         Set<Family> counted = EnumSet.copyOf(CLOTHES);
-        switch (context.schools().of(SchoolSwitch.CAPSULE_SIZE)) {
+        switch (schools.of(SchoolSwitch.CAPSULE_SIZE)) {
             case "clothes" -> {}
             case "everything" -> counted.addAll(EnumSet.allOf(Family.class));
             default -> counted.add(Family.SHOES);
@@ -54,7 +58,11 @@ public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes
         return counted().contains(piece.kind().family());
     }
 
-    CapsuleProblem needing(List<Need> others) {
+    public CapsuleProblem wishing(CapsuleWishes others) {
+        return new CapsuleProblem(pieces, needs, others);
+    }
+
+    public CapsuleProblem needing(List<Need> others) {
         return new CapsuleProblem(pieces, others, wishes);
     }
 
@@ -91,6 +99,7 @@ public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes
                 && (wishes.must().contains(piece.id())
                         || piece.get(Attribute.DECISION) != Decision.PART_WITH
                                 && piece.get(Attribute.WHEREABOUTS) != Whereabouts.MISSING
-                                && !wishes.never().contains(piece.id()));
+                                && !wishes.never().contains(piece.id())
+                                && (wishes.from() == null || wishes.from().contains(piece.id())));
     }
 }

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -11,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import jomble.core.climate.ClimateMonth;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
@@ -42,15 +44,15 @@ final class CapsuleReport {
 
     private final Counter counter;
     private final CapsuleProblem problem;
-    private final CapsulePlanner.Compiled compiled;
+    private final CompiledCapsule compiled;
     private final Choice choice;
     private final List<Piece> chosen;
     private final CountQuestion question;
     private Counts counts;
 
-    CapsuleReport(Counter counter, CapsuleProblem problem, CapsulePlanner.Compiled compiled, Choice choice) {
+    CapsuleReport(Counter counter, CompiledCapsule compiled, Choice choice) {
         this.counter = counter;
-        this.problem = problem;
+        this.problem = compiled.problem();
         this.compiled = compiled;
         this.choice = choice;
         this.chosen = Arrays.stream(choice.sorted())
@@ -80,12 +82,13 @@ final class CapsuleReport {
     CapsulePlan.Figures figures(Score score, long givenUp, Progress progress) {
         counts = counter.count(question, List.of(), progress.part(0, 0.3));
         Ladder ladder = Ladder.of(counter, question, progress.part(0.3, 0.6));
+        choice.score(compiled.aim());
         List<CapsulePlan.NeedMet> needs = new ArrayList<>();
         List<FreshDays.Occasion> week = new ArrayList<>();
         for (int i = 0; i < problem.needs().size(); i++) {
             Need need = problem.needs().get(i);
             Progress told = progress.part(0.6, 1).partOf(i, problem.needs().size());
-            needs.add(met(need, told));
+            needs.add(met(i, told));
             if (need.timesPerWeek() > 0) {
                 week.add(new FreshDays.Occasion(need.timesPerWeek(), WearableBases.of(counter, in(need), told)));
             }
@@ -183,20 +186,44 @@ final class CapsuleReport {
                 need.months().stream().map(Need.Month::context).distinct().toList());
     }
 
-    private CapsulePlan.NeedMet met(Need need, Progress progress) {
-        BigInteger all = counter.totals(in(need), progress).total();
-        BigInteger fewest = null;
-        Integer weakest = null;
-        for (Need.Month month : need.months()) {
-            BigInteger there = counter.totals(question.in(List.of(month.context())), progress)
-                    .total();
-            if (fewest == null || there.compareTo(fewest) < 0) {
-                fewest = there;
-                weakest = month.climate() == null ? null : month.climate().month();
-            }
+    /** Read off the table, which the counter filled, where that holds all outfits of the choice; else counted. */
+    private CapsulePlan.NeedMet met(int number, Progress progress) {
+        Need need = problem.needs().get(number);
+        BigInteger all;
+        List<BigInteger> months;
+        if (isInTable()) {
+            Outfits outfits = compiled.aim().outfits();
+            int[] contexts = compiled.aim().contextsOf(number);
+            all = BigInteger.valueOf(outfits.inAny(compiled.aim().bitsOf(number)));
+            months = Arrays.stream(contexts)
+                    .mapToObj(context -> BigInteger.valueOf(outfits.in(context)))
+                    .toList();
+        } else {
+            all = counter.totals(in(need), progress).total();
+            months = need.months().stream()
+                    .map(month -> counter.totals(question.in(List.of(month.context())), progress)
+                            .total())
+                    .toList();
         }
+        BigInteger fewest = Collections.min(months);
+        ClimateMonth weakest = need.months().get(months.indexOf(fewest)).climate();
         return new CapsulePlan.NeedMet(
-                need.occasion().name(), need.season().name(), need.outfits(), all, weakest, fewest);
+                need.occasion().name(),
+                need.season().name(),
+                need.outfits(),
+                all,
+                weakest == null ? null : weakest.month(),
+                fewest);
+    }
+
+    /** Whether no chosen piece completes what others make, and no month was left out. */
+    private boolean isInTable() {
+        List<Piece> searched = problem.searched();
+        return compiled.aim().needs().equals(problem.needs())
+                && Arrays.stream(choice.sorted())
+                        .allMatch(place -> searched.get(place)
+                                .roles()
+                                .equals(problem.pieces().get(place).roles()));
     }
 
     /** Of each piece, once the figures are there. */
@@ -223,6 +250,29 @@ final class CapsuleReport {
                             why(piece, place, before)));
         }
         return reasons;
+    }
+
+    /** Of each piece that is in no outfit of some season, the seasons it is for. */
+    Map<PieceId, List<String>> seasonal() {
+        Aim aim = compiled.aim();
+        choice.score(aim);
+        long[] worksIn = new long[problem.pieces().size()];
+        aim.outfits().worksIn(worksIn);
+        List<String> all = aim.needs().stream()
+                .map(need -> need.season().name())
+                .distinct()
+                .toList();
+        Map<PieceId, List<String>> seasonal = new LinkedHashMap<>();
+        for (Piece piece : chosen) {
+            long contexts = worksIn[problem.pieces().indexOf(piece)];
+            List<String> here = all.stream()
+                    .filter(season -> (contexts & aim.contextsOf(season)) != 0)
+                    .toList();
+            if (here.size() < all.size()) {
+                seasonal.put(piece.id(), here);
+            }
+        }
+        return seasonal;
     }
 
     private static long[] needs(Aim aim) {

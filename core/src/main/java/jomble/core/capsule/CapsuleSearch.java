@@ -3,6 +3,7 @@ package jomble.core.capsule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.function.Consumer;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 
@@ -28,6 +29,7 @@ final class CapsuleSearch {
     private final int[] must;
     private final int[] pool;
     private final SplittableRandom random;
+    private Consumer<Found> heard = found -> {};
 
     /** A choice and its score. */
     record Found(Choice choice, Score score) {}
@@ -43,6 +45,11 @@ final class CapsuleSearch {
         this.must = must;
         this.pool = pool;
         this.random = new SplittableRandom(seed);
+    }
+
+    /** @param listener told of every better choice as it is found */
+    void hear(Consumer<Found> listener) {
+        this.heard = listener;
     }
 
     /** How a score is ranked, and how far it is along as one number for the annealing. */
@@ -120,6 +127,7 @@ final class CapsuleSearch {
         Score score = begin.score(aim);
         Found best = new Found(begin, score);
         best = climb(best, new MostOutfits(Math.max(1, score.outfits()), size));
+        heard.accept(best);
         for (int round = 0; round < rounds; round++) {
             goOn(progress, round, rounds);
             Ranking ranking = new MostOutfits(Math.max(1, best.score().outfits()), size);
@@ -128,6 +136,7 @@ final class CapsuleSearch {
             Found found = climb(anneal(start, ranking), ranking);
             if (Score.BY_OUTFITS.compare(found.score(), best.score()) < 0) {
                 best = found;
+                heard.accept(best);
             }
         }
         return best;
@@ -150,6 +159,7 @@ final class CapsuleSearch {
             if (now > value) {
                 best = found;
                 value = now;
+                heard.accept(best);
             }
         }
         return best;

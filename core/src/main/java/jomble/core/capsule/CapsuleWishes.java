@@ -11,6 +11,7 @@ import jomble.core.piece.PieceId;
  * @param size how many counted pieces
  * @param must pieces that are in it
  * @param never pieces that are not
+ * @param from the pieces it is chosen from, as those with a tag or of another capsule; null for the whole wardrobe
  * @param families how many pieces of a family
  * @param breaksSets whether a piece of a set may be in without the others
  * @param dryCleanMax how many pieces may need the dry-cleaner; null for any number
@@ -22,6 +23,7 @@ public record CapsuleWishes(
         Range size,
         Set<PieceId> must,
         Set<PieceId> never,
+        Set<PieceId> from,
         Map<Family, Range> families,
         boolean breaksSets,
         Integer dryCleanMax,
@@ -34,6 +36,7 @@ public record CapsuleWishes(
     public CapsuleWishes {
         must = Set.copyOf(must);
         never = Set.copyOf(never);
+        from = from == null ? null : Set.copyOf(from);
         families = Map.copyOf(families);
         without = Set.copyOf(without);
         if (varietyCostFraction < 0 || varietyCostFraction > 1) {
@@ -47,7 +50,16 @@ public record CapsuleWishes(
     /** So many pieces, and nothing else asked for. */
     public static CapsuleWishes of(int size) {
         return new CapsuleWishes(
-                new Range(size, size), Set.of(), Set.of(), Map.of(), true, null, null, USUAL_VARIETY_COST, Set.of());
+                new Range(size, size),
+                Set.of(),
+                Set.of(),
+                null,
+                Map.of(),
+                true,
+                null,
+                null,
+                USUAL_VARIETY_COST,
+                Set.of());
     }
 
     /** At least and at most so many. */
@@ -61,6 +73,12 @@ public record CapsuleWishes(
 
     /** At most so many base colours, greys and other neutrals, and so many accents. */
     public record PaletteLimit(int bases, int accents) {}
+
+    /** The same with other pieces that are in it, and another size. */
+    public CapsuleWishes with(Set<PieceId> others, Range range) {
+        return new CapsuleWishes(
+                range, others, never, from, families, breaksSets, dryCleanMax, palette, varietyCostFraction, without);
+    }
 
     boolean wants(FunctionWish wish) {
         return !without.contains(wish);

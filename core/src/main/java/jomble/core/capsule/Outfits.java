@@ -205,6 +205,19 @@ final class Outfits {
         return byContext[context];
     }
 
+    /** Outfits that work in some of these contexts, given as bits. */
+    long inAny(long of) {
+        long found = 0;
+        for (int i = 0; i < typeCount; i++) {
+            int works = 0;
+            for (int s = 0; s < shoeCount && (anywhere[types[i]] & of) != 0; s++) {
+                works += (maskOf(types[i], shoes[s]) & of) != 0 ? 1 : 0;
+            }
+            found += (long) ensembles[types[i]] * works;
+        }
+        return found;
+    }
+
     /** What the outfits are built on, in some context. */
     long bases() {
         return bases;
@@ -237,6 +250,38 @@ final class Outfits {
         for (int i = 0; i < typeCount; i++) {
             for (int s = 0; s < shoeCount && ensembles[types[i]] > 0; s++) {
                 addFinishes(perPiece, types[i], shoes[s]);
+            }
+        }
+    }
+
+    /**
+     * By place, the contexts in which each chosen piece is in an outfit, or a coat can complete one, as bits.
+     *
+     * @param contexts written over
+     */
+    void worksIn(long[] contexts) {
+        Arrays.fill(contexts, 0);
+        for (int i = 0; i < count; i++) {
+            long here = anywhere[table.typeOf(within[i])];
+            contexts[firsts[i]] |= here;
+            if (seconds[i] < table.pieces()) {
+                contexts[seconds[i]] |= here;
+            }
+            for (int which = 0; which < table.room(); which++) {
+                int place = table.more(within[i], which);
+                if (place >= 0) {
+                    contexts[place] |= here;
+                }
+            }
+        }
+        for (int i = 0; i < typeCount; i++) {
+            for (int s = 1; s < shoeCount && ensembles[types[i]] > 0; s++) {
+                contexts[table.shoes()[shoes[s] - 1]] |= maskOf(types[i], shoes[s]);
+            }
+            for (int c = 1; c < coatCount && ensembles[types[i]] > 0; c++) {
+                for (int s = 0; s < shoeCount; s++) {
+                    contexts[table.coats()[coats[c] - 1]] |= table.mask(types[i], coats[c], shoes[s]);
+                }
             }
         }
     }

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jomble.core.brief.Brief;
 import jomble.core.brief.Needs;
 import jomble.core.brief.Occasion;
@@ -17,19 +19,22 @@ import jomble.core.capsule.CapsuleWishes;
 import jomble.core.capsule.FunctionWish;
 import jomble.core.capsule.Need;
 import jomble.core.climate.ClimateMonth;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.Family;
+import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
 
 /** Reads what is wished of a capsule, with the needs of the wardrobe's brief. What is wrong is reported at its node. */
 public final class CapsuleReader {
-    private static final List<String> FIELDS = List.of(
+    static final List<String> FIELDS = List.of(
             "size",
             "seasons",
             "occasions",
             "must",
             "never",
+            "from",
             "families",
             "breakSets",
             "dryCleanMax",
@@ -38,6 +43,7 @@ public final class CapsuleReader {
             "without");
     private static final int USUAL_SIZE = 16;
     private static final int LARGEST = 60;
+    private static final int LONGEST_NAME = 80;
     /** Occasions that come less often are dressed from the whole wardrobe unless they are asked for: monthly, in times a week. */
     private static final double MONTHLY = 12 / 52.0;
     /** With no occasion in the brief, outfits of any kind are sought. */
@@ -65,6 +71,7 @@ public final class CapsuleReader {
                 Values.given(node.field("size"), CapsuleReader::size, new CapsuleWishes.Range(USUAL_SIZE, USUAL_SIZE)),
                 must,
                 never,
+                Values.given(node.field("from"), n -> from(n, wardrobe), null),
                 families(node.field("families")),
                 Values.given(node.field("breakSets"), Node::bool, true),
                 Values.given(node.field("dryCleanMax"), n -> n.integer(0, LARGEST), null),
@@ -81,6 +88,38 @@ public final class CapsuleReader {
                     wardrobe, Occasion.ANY, Needs.MOST, DAILY, brief.seasons().get(0)));
         }
         return new CapsuleProblem(wardrobe.pieces(), needs, wishes);
+    }
+
+    /** The pieces with a tag, or those of a saved capsule. */
+    private static Set<PieceId> from(Node node, Wardrobe wardrobe) {
+        node.fields(List.of("tag", "capsule"));
+        String tag = Values.given(node.field("tag"), n -> n.text(1, LONGEST_NAME), null);
+        String capsule = Values.given(node.field("capsule"), n -> n.text(1, LONGEST_NAME), null);
+        if (tag != null && capsule == null) {
+            return from(
+                    node.field("tag"),
+                    wardrobe.pieces().stream()
+                            .filter(piece -> piece.get(Attribute.TAGS) != null
+                                    && piece.get(Attribute.TAGS).contains(tag))
+                            .map(Piece::id),
+                    "no piece has the tag " + tag);
+        }
+        if (capsule != null && tag == null) {
+            return from(
+                    node.field("capsule"),
+                    wardrobe.findCapsule(capsule).stream().flatMap(saved -> saved.now().pieces().stream()),
+                    "there is no capsule " + capsule);
+        }
+        node.reject("one-of", "either a tag or a capsule is expected here");
+        return null;
+    }
+
+    private static Set<PieceId> from(Node node, Stream<PieceId> pieces, String none) {
+        Set<PieceId> from = pieces.collect(Collectors.toSet());
+        if (from.isEmpty()) {
+            node.reject("none", none);
+        }
+        return from;
     }
 
     private static CapsuleWishes.Range size(Node node) {

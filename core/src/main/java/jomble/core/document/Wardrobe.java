@@ -1,13 +1,19 @@
 package jomble.core.document;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jomble.core.brief.Brief;
+import jomble.core.capsule.CapsuleProblem;
+import jomble.core.capsule.SavedCapsule;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
+import jomble.core.judgement.Schools;
+import jomble.core.piece.Family;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -22,7 +28,8 @@ import jomble.core.wear.WearLog;
  * @param kinds the studio's own kinds it was read with
  * @param overrides rulings over the rules
  * @param rules how the rules are held for this client, where otherwise than in the studio
- * @param carried capsules and outfits as they were read, kept without being looked into
+ * @param capsules that were saved; their ids are unique
+ * @param carried outfits as they were read, kept without being looked into
  */
 public record Wardrobe(
         Brief brief,
@@ -32,14 +39,24 @@ public record Wardrobe(
         WearLog wears,
         Overrides overrides,
         HouseRules rules,
+        List<SavedCapsule> capsules,
         Map<String, List<Object>> carried) {
     public static final Wardrobe EMPTY = new Wardrobe(
-            Brief.EMPTY, List.of(), List.of(), List.of(), WearLog.EMPTY, Overrides.NONE, HouseRules.NONE, Map.of());
+            Brief.EMPTY,
+            List.of(),
+            List.of(),
+            List.of(),
+            WearLog.EMPTY,
+            Overrides.NONE,
+            HouseRules.NONE,
+            List.of(),
+            Map.of());
 
     public Wardrobe {
         kinds = List.copyOf(kinds);
         pieces = List.copyOf(pieces);
         sets = List.copyOf(sets);
+        capsules = List.copyOf(capsules);
         carried = Map.copyOf(carried);
     }
 
@@ -49,29 +66,50 @@ public record Wardrobe(
 
     /** This wardrobe with other pieces. */
     public Wardrobe having(List<Piece> others) {
-        return new Wardrobe(brief, kinds, others, sets, wears, overrides, rules, carried);
+        return new Wardrobe(brief, kinds, others, sets, wears, overrides, rules, capsules, carried);
     }
 
     /** This wardrobe with one more wear in its log. */
     public Wardrobe worn(Wear wear) {
         List<Wear> log = new ArrayList<>(wears.wears());
         log.add(wear);
-        return new Wardrobe(brief, kinds, pieces, sets, new WearLog(log), overrides, rules, carried);
+        return new Wardrobe(brief, kinds, pieces, sets, new WearLog(log), overrides, rules, capsules, carried);
     }
 
     /** This wardrobe with other rulings. */
     public Wardrobe ruled(Overrides others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, others, rules, carried);
+        return new Wardrobe(brief, kinds, pieces, sets, wears, others, rules, capsules, carried);
     }
 
     /** This wardrobe with other house rules. */
     public Wardrobe under(HouseRules others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, others, carried);
+        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, others, capsules, carried);
     }
 
     /** This wardrobe with another brief. */
     public Wardrobe briefed(Brief other) {
-        return new Wardrobe(other, kinds, pieces, sets, wears, overrides, rules, carried);
+        return new Wardrobe(other, kinds, pieces, sets, wears, overrides, rules, capsules, carried);
+    }
+
+    /** This wardrobe with other saved capsules. */
+    public Wardrobe keeping(List<SavedCapsule> others) {
+        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, others, carried);
+    }
+
+    public Optional<SavedCapsule> findCapsule(String capsuleId) {
+        return capsules.stream()
+                .filter(capsule -> capsule.id().equals(capsuleId))
+                .findFirst();
+    }
+
+    /** The pieces of a capsule with those that do not count toward its size: what there is to wear for somebody who lives out of it. */
+    public Wardrobe within(SavedCapsule capsule) {
+        Set<PieceId> chosen = new HashSet<>(capsule.now().pieces());
+        Set<Family> counted = CapsuleProblem.countedBy(new Schools(rules.schools()));
+        return having(pieces.stream()
+                .filter(piece -> chosen.contains(piece.id())
+                        || !counted.contains(piece.kind().family()))
+                .toList());
     }
 
     public Map<String, SetKind> setKinds() {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.brief.Brief;
+import jomble.core.capsule.SavedCapsule;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
 import jomble.core.piece.Kinds;
@@ -24,7 +25,7 @@ import jomble.core.wear.WearLog;
 public final class WardrobeReader {
     public static final String FORMAT = "jomble-wardrobe";
     public static final int VERSION = 1;
-    static final List<String> CARRIED = List.of("capsules", "outfits");
+    static final List<String> CARRIED = List.of("outfits");
     private static final List<String> FIELDS = List.of(
             "format",
             "version",
@@ -79,9 +80,18 @@ public final class WardrobeReader {
         }
         WearLog wears = WearReader.read(node.field("wears"));
         Overrides overrides = OverrideReader.read(node.field("overrides"));
+        List<SavedCapsule> capsules = SavedCapsuleReader.readAll(node.field("capsules"));
         HouseRules rules = HouseRulesReader.read(node.field("rules"));
         return new Wardrobe(
-                brief, kinds.own(), pieces, sets(node.field("sets"), pieces), wears, overrides, rules, carried);
+                brief,
+                kinds.own(),
+                pieces,
+                sets(node.field("sets"), pieces),
+                wears,
+                overrides,
+                rules,
+                capsules,
+                carried);
     }
 
     private static void checkFormat(Node node) {

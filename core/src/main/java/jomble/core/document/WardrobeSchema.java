@@ -27,6 +27,7 @@ public final class WardrobeSchema {
         properties.put("overrides", Map.of("type", "array", "items", override()));
         properties.put("rules", Map.of("type", "object"));
         properties.put("wears", Map.of("type", "array", "items", wear()));
+        properties.put("capsules", Map.of("type", "array", "items", capsule()));
         WardrobeReader.CARRIED.forEach(name -> properties.put(name, Map.of("type", "array")));
         Map<String, Object> schema = new LinkedHashMap<>();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
@@ -103,6 +104,47 @@ public final class WardrobeSchema {
                         AttributeSchema.DATE,
                         "pieces",
                         Map.of("type", "array", "minItems", 1, "maxItems", 40, "items", ID)),
+                "additionalProperties",
+                false);
+    }
+
+    private static Map<String, Object> capsule() {
+        Map<String, Object> version = new LinkedHashMap<>();
+        version.put("pieces", Map.of("type", "array", "maxItems", 200, "items", ID));
+        version.put("wishes", Map.of("type", "object"));
+        version.put("saved", Map.of("type", "string", "format", "date-time"));
+        Map<String, Object> properties = new LinkedHashMap<>();
+        properties.put("id", ID);
+        properties.put("name", Map.of("type", "string", "minLength", 1, "maxLength", 80));
+        properties.put("notes", Map.of("type", "string", "maxLength", 2000));
+        properties.putAll(version);
+        properties.put(
+                "locked",
+                Map.of(
+                        "type",
+                        "object",
+                        "required",
+                        List.of("on"),
+                        "properties",
+                        Map.of("season", Map.of("type", "string", "maxLength", 80), "on", AttributeSchema.DATE),
+                        "additionalProperties",
+                        false));
+        properties.put(
+                "earlier",
+                Map.of(
+                        "type",
+                        "array",
+                        "maxItems",
+                        50,
+                        "items",
+                        Map.of("type", "object", "properties", version, "additionalProperties", false)));
+        return Map.of(
+                "type",
+                "object",
+                "required",
+                List.of("id", "name"),
+                "properties",
+                properties,
                 "additionalProperties",
                 false);
     }

@@ -34,6 +34,7 @@ public final class WardrobeWriter {
             tree.put("rules", HouseRulesReader.write(wardrobe.rules()));
         }
         tree.put("wears", WearReader.write(wardrobe.wears()));
+        tree.put("capsules", SavedCapsuleReader.write(wardrobe.capsules()));
         for (String name : WardrobeReader.CARRIED) {
             tree.put(name, wardrobe.carried().getOrDefault(name, List.of()));
         }

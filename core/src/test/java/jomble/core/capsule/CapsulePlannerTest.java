@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigInteger;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jomble.core.Json;
@@ -22,6 +26,7 @@ import jomble.core.counting.census.DiagramCounter;
 import jomble.core.document.CapsuleReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
+import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.Family;
 import jomble.core.piece.Kinds;
@@ -57,6 +62,10 @@ class CapsulePlannerTest {
         CapsuleProblem problem = CapsuleReader.read(node, wardrobe);
         node.finish();
         return problem;
+    }
+
+    private static CompiledCapsule compiled(CapsuleProblem problem) {
+        return new CapsuleCompiler(COUNTER).compile(problem, 1, Progress.NONE);
     }
 
     private static CapsulePlan plan(CapsuleProblem problem) {
@@ -121,6 +130,7 @@ class CapsulePlannerTest {
                         .total()
                         .longValueExact());
         assertThat(plan(problem)).as("the same seed").isEqualTo(plan);
+        assertThat(plan.upperBound()).isGreaterThanOrEqualTo(counts.total().longValueExact());
     }
 
     @Test
@@ -163,20 +173,133 @@ class CapsulePlannerTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5, 6})
     void findsTheBestOfAll(int seed) {
-        CapsulePlanner.Compiled compiled = new CapsulePlanner(COUNTER)
-                .compile(problem(wardrobe(seed, 24), "{'size': 5, 'without': ['tops-share']}"), Progress.NONE);
+        CompiledCapsule compiled = compiled(problem(wardrobe(seed, 24), "{'size': 5, 'without': ['tops-share']}"));
         int[] pool = compiled.pool();
         Score best = null;
+        long most = 0;
+        long mostOfAllWishes = 0;
         for (int[] members : choices(pool, 5)) {
             Score score = new Choice(compiled.candidates().length, compiled.free(), members).score(compiled.aim());
             best = best == null || Score.BY_OUTFITS.compare(score, best) < 0 ? score : best;
+            most = Math.max(most, score.outfits());
+            mostOfAllWishes = Math.max(mostOfAllWishes, score.missed() == 0 ? score.outfits() : 0);
         }
+        assertThat(OutfitBound.of(compiled, 5, false).orElseThrow()).isBetween(most, 3 * most);
+        assertThat(OutfitBound.of(compiled, 5, true).orElse(0L)).isGreaterThanOrEqualTo(mostOfAllWishes);
         Score found = compiled.search(seed)
                 .mostOutfits(5, null, ROUNDS, Progress.NONE)
                 .score();
         assertThat(Score.BY_OUTFITS.compare(found, best))
                 .as("%s for %s", found, best)
                 .isZero();
+    }
+
+    /** Any choice by hand, with pieces in it that complete what others make. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4})
+    void saysOfAChoiceByHandWhatTheCounterSays(int seed) {
+        CapsuleProblem problem = problem(wardrobe(seed, 60), "{'size': 12}");
+        CapsulePlanner planner = new CapsulePlanner(COUNTER);
+        List<PieceId> counted = problem.pieces().stream()
+                .filter(problem::counts)
+                .map(Piece::id)
+                .collect(Collectors.toCollection(ArrayList::new));
+        for (int size : new int[] {0, 3, 9, 15}) {
+            Collections.shuffle(counted, new Random(seed + size));
+            CapsulePlan look = planner.look(problem, counted.subList(0, size), 1, Progress.NONE);
+            CountQuestion question = counted(problem, look);
+            assertThat(look.pieces()).containsExactlyInAnyOrderElementsOf(counted.subList(0, size));
+            assertThat(look.figures().outfits())
+                    .isEqualTo(COUNTER.totals(question, Progress.NONE).total());
+            assertThat(look.curve()).isEmpty();
+            for (int i = 0; i < problem.needs().size(); i++) {
+                List<Need.Month> months = problem.needs().get(i).months();
+                CapsulePlan.NeedMet told = look.figures().needs().get(i);
+                assertThat(told.outfits()).isEqualTo(total(question, months));
+                assertThat(told.weakestMonthOutfits())
+                        .isEqualTo(months.stream()
+                                .map(month -> total(question, List.of(month)))
+                                .min(Comparator.naturalOrder())
+                                .orElseThrow());
+            }
+            look.seasonal().forEach((id, seasons) -> {
+                List<String> without = problem.needs().stream()
+                        .filter(need -> !seasons.contains(need.season().name()))
+                        .filter(need -> COUNTER.count(question.in(contexts(need.months())), List.of(), Progress.NONE)
+                                        .perPiece()
+                                        .getOrDefault(id, BigInteger.ZERO)
+                                        .signum()
+                                > 0)
+                        .map(need -> need.season().name())
+                        .toList();
+                assertThat(without).as("%s is for %s", id, seasons).isEmpty();
+            });
+        }
+    }
+
+    private static BigInteger total(CountQuestion question, List<Need.Month> months) {
+        return COUNTER.totals(question.in(contexts(months)), Progress.NONE).total();
+    }
+
+    private static List<JudgementContext> contexts(List<Need.Month> months) {
+        return months.stream().map(Need.Month::context).distinct().toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void capsulesOfTheSeasonsShareTheirCore(int seed) {
+        Wardrobe wardrobe = wardrobe(seed, 60);
+        List<CapsuleProblem> parts = Stream.of("cold", "warm")
+                .map(season -> problem(wardrobe, "{'size': 12, 'seasons': ['%s']}".formatted(season)))
+                .toList();
+        SharedCapsules shared = new SharedCapsules(new CapsulePlanner(COUNTER));
+        List<PieceId> core = shared.core(parts, 5, 1, 2, Progress.NONE);
+        assertThat(core).hasSizeBetween(1, 5).doesNotHaveDuplicates();
+        for (CapsuleProblem problem : parts) {
+            SharedCapsules.Part part = shared.part(problem, core, 1, 2, Progress.NONE);
+            assertThat(part.plan().pieces()).hasSize(12).containsAll(core);
+            Counts all = COUNTER.count(
+                    new CountQuestion(
+                            problem.pieces(),
+                            contexts(problem.needs().stream()
+                                    .flatMap(need -> need.months().stream())
+                                    .toList()),
+                            CountedSlots.OUTFITS,
+                            false,
+                            List.of(),
+                            true),
+                    List.of(),
+                    Progress.NONE);
+            assertThat(core).allSatisfy(id -> assertThat(all.perPiece().get(id)).isPositive());
+            assertThat(part.alone().pieces()).hasSize(12);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4})
+    void aCandidateMoreIsNeverWorse(int seed) {
+        Wardrobe wardrobe = wardrobe(seed, 24);
+        CompiledCapsule all = compiled(problem(wardrobe, "{'size': 6}"));
+        Score before = all.search(1).mostOutfits(6, null, ROUNDS, Progress.NONE).score();
+        PieceId out = all.id(all.pool()[seed]);
+        CompiledCapsule fewer = compiled(problem(wardrobe, "{'size': 6, 'never': ['%s']}".formatted(out)));
+        Score less = fewer.search(1).mostOutfits(6, null, ROUNDS, Progress.NONE).score();
+        assertThat(less.missed() > before.missed() || Score.BY_OUTFITS.compare(before, less) <= 0)
+                .as("%s with %s, %s without", before, out, less)
+                .isTrue();
+    }
+
+    @Test
+    void choosesFromAnotherCapsule() {
+        Wardrobe wardrobe = wardrobe(2, 60);
+        CapsulePlan large = plan(problem(wardrobe, "{'size': 20}"));
+        Wardrobe keeping = wardrobe.keeping(List.of(new SavedCapsule(
+                "c1", "Year", "", null, new SavedCapsule.Version(large.pieces(), Map.of(), Instant.EPOCH), List.of())));
+        CapsulePlan trip = plan(problem(keeping, "{'size': 8, 'from': {'capsule': 'c1'}, 'seasons': ['cold']}"));
+        assertThat(trip.pieces()).hasSize(8).isSubsetOf(large.pieces());
+        assertThatThrownBy(() -> problem(keeping, "{'from': {'capsule': 'c2'}}"))
+                .hasMessageContaining("/from/capsule");
+        assertThatThrownBy(() -> problem(keeping, "{'from': {'tag': 'beach'}}")).hasMessageContaining("/from/tag");
     }
 
     private static List<int[]> choices(int[] pool, int size) {
@@ -199,8 +322,7 @@ class CapsulePlannerTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, 0.05, 0.1, 0.2, 0.3})
     void givesUpNoMoreForVarietyThanIsAllowed(double cost) {
-        CapsulePlanner.Compiled compiled =
-                new CapsulePlanner(COUNTER).compile(problem(wardrobe(5, 50), "{'size': 10}"), Progress.NONE);
+        CompiledCapsule compiled = compiled(problem(wardrobe(5, 50), "{'size': 10}"));
         CapsuleSearch search = compiled.search(1);
         CapsuleSearch.Found most = search.mostOutfits(10, null, ROUNDS, Progress.NONE);
         CapsuleSearch.Found varied = search.mostVaried(most, cost, ROUNDS, Progress.NONE);
@@ -227,9 +349,8 @@ class CapsulePlannerTest {
     @Test
     void namesTheBestSwaps() {
         CapsuleProblem problem = problem(wardrobe(5, 50), "{'size': 10}");
-        CapsulePlanner planner = new CapsulePlanner(COUNTER);
         CapsulePlan plan = plan(problem);
-        CapsulePlanner.Compiled compiled = planner.compile(problem, Progress.NONE);
+        CompiledCapsule compiled = compiled(problem);
         int[] members = plan.pieces().stream()
                 .mapToInt(id -> indexOf(problem, id))
                 .sorted()
@@ -273,8 +394,7 @@ class CapsulePlannerTest {
 
     @Test
     void moreRoundsAreNeverWorse() {
-        CapsulePlanner.Compiled compiled =
-                new CapsulePlanner(COUNTER).compile(problem(wardrobe(6, 60), "{'size': 12}"), Progress.NONE);
+        CompiledCapsule compiled = compiled(problem(wardrobe(6, 60), "{'size': 12}"));
         Score before = null;
         for (int rounds : new int[] {0, 1, 3, 9}) {
             Score found = compiled.search(3)

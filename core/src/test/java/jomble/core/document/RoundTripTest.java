@@ -3,6 +3,7 @@ package jomble.core.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.RandomPieces;
 import jomble.core.brief.Brief;
+import jomble.core.capsule.SavedCapsule;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Ruling;
@@ -47,12 +49,13 @@ class RoundTripTest {
         for (int i = 0; i < 12; i++) {
             pieces.add(random.piece("p" + i, own));
         }
-        Wardrobe wardrobe =
-                new Wardrobe(Brief.EMPTY, own, pieces, SETS, wears(pieces), rulings(pieces), HOUSE, Map.of());
+        Wardrobe wardrobe = new Wardrobe(
+                Brief.EMPTY, own, pieces, SETS, wears(pieces), rulings(pieces), HOUSE, capsules(pieces), Map.of());
         Map<String, Object> written = WardrobeWriter.write(wardrobe);
         Wardrobe again = WardrobeReader.read(written, Kinds.shipped());
         assertThat(again.pieces()).isEqualTo(pieces);
         assertThat(again.brief()).isEqualTo(wardrobe.brief());
+        assertThat(again.capsules()).isEqualTo(wardrobe.capsules());
         assertThat(WardrobeWriter.write(again)).isEqualTo(written);
     }
 
@@ -60,6 +63,17 @@ class RoundTripTest {
         return new Overrides(List.of(
                 new Ruling(List.of(pieces.get(1).id(), pieces.get(2).id()), Ruling.Decision.APPROVED, "seen", "Ada"),
                 new Ruling(List.of(new PieceId("long-gone")), Ruling.Decision.NEVER, "", "")));
+    }
+
+    private static List<SavedCapsule> capsules(List<Piece> pieces) {
+        Instant then = Instant.parse("2027-01-08T09:30:00Z");
+        SavedCapsule.Version first =
+                new SavedCapsule.Version(List.of(new PieceId("long-gone")), Map.of("seasons", List.of("winter")), then);
+        SavedCapsule.Version next =
+                new SavedCapsule.Version(List.of(pieces.get(2).id()), Map.of("size", 9), then.plusSeconds(60));
+        SavedCapsule.Lock lock = new SavedCapsule.Lock("winter", LocalDate.of(2027, 1, 9));
+        SavedCapsule work = new SavedCapsule("c1", "Work", "for the new post", null, first, List.of()).changed(next);
+        return List.of(work.locked(lock), new SavedCapsule("c2", "Weekend", "", null, first, List.of()));
     }
 
     private static WearLog wears(List<Piece> pieces) {

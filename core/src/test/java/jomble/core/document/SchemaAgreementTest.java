@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import jomble.core.Json;
 import jomble.core.RandomPieces;
 import jomble.core.brief.Brief;
+import jomble.core.capsule.SavedCapsule;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Ruling;
@@ -79,11 +80,35 @@ class SchemaAgreementTest {
                     new Overrides(
                             List.of(new Ruling(List.of(pieces.get(1).id()), Ruling.Decision.NEVER, "tight", "Ada"))),
                     HouseRules.NONE,
+                    List.of(new SavedCapsule(
+                            "c1",
+                            "Winter",
+                            "",
+                            new SavedCapsule.Lock("winter", java.time.LocalDate.of(2027, 1, 4)),
+                            new SavedCapsule.Version(
+                                    List.of(pieces.get(0).id()), Map.of("size", 16), java.time.Instant.EPOCH),
+                            List.of(new SavedCapsule.Version(List.of(), Map.of(), java.time.Instant.EPOCH)))),
                     Map.of());
             assertThat(faults(WardrobeWriter.write(wardrobe)))
                     .as("seed " + seed)
                     .isEmpty();
         }
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"id\": \"c1\", \"name\": \"Winter\"} | true",
+                "{\"id\": \"c1\", \"name\": \"Winter\", \"pieces\": [\"gone\"], \"locked\": {\"on\": \"2027-01-08\"}} | true",
+                "{\"id\": \"c1\", \"pieces\": []} | false",
+                "{\"id\": \"c1\", \"name\": \"Winter\", \"locked\": {\"season\": \"winter\"}} | false",
+                "{\"id\": \"c1\", \"name\": \"Winter\", \"earlier\": [{\"name\": \"x\"}]} | false",
+            })
+    void sayTheSameOfACapsule(String capsule, boolean isValid) {
+        Map<String, Object> document = Map.of("capsules", List.of(Json.object(capsule)));
+        assertThat(faults(document).isEmpty()).isEqualTo(isValid);
+        assertThat(problems(document).isEmpty()).isEqualTo(isValid);
     }
 
     @ParameterizedTest(name = "{0}: {1}")

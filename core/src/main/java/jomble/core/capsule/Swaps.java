@@ -1,0 +1,119 @@
+package jomble.core.capsule;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What one piece more, one less, or one for another would make of a capsule. */
+final class Swaps {
+    private static final int MOST = 5;
+    private static final int NEAREST = 8;
+
+    private Swaps() {}
+
+    interface Swapped {
+        void hear(int out, int in, Score score);
+    }
+
+    /** Tries every swap of a piece that need not be in it for one that may be. */
+    static void forEach(CompiledCapsule compiled, Choice from, Swapped heard) {
+        Choice choice = from.copy();
+        for (int i = 0; i < choice.size(); i++) {
+            if (isAskedFor(compiled, choice.at(i))) {
+                continue;
+            }
+            for (int in : compiled.pool()) {
+                if (!choice.has(in)) {
+                    int out = choice.swap(i, in);
+                    Score score = choice.score(compiled.aim());
+                    choice.swap(i, out);
+                    heard.hear(out, in, score);
+                }
+            }
+        }
+    }
+
+    private static boolean isAskedFor(CompiledCapsule compiled, int place) {
+        return Arrays.stream(compiled.must()).anyMatch(must -> must == place);
+    }
+
+    /** Of all swaps the best by what matters first. */
+    static List<CapsulePlan.Swap> best(CompiledCapsule compiled, Choice choice) {
+        Map<CapsulePlan.Swap, Score> all = new LinkedHashMap<>();
+        forEach(
+                compiled,
+                choice,
+                (out, in, score) -> all.put(
+                        new CapsulePlan.Swap(
+                                compiled.id(out),
+                                compiled.id(in),
+                                score.needsMet(),
+                                score.earning(),
+                                score.outfits(),
+                                score.variety()),
+                        score));
+        return all.entrySet().stream()
+                .sorted(Map.Entry.comparingByValue(Score.BY_OUTFITS))
+                .limit(MOST)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /** The pieces left out that would add most, each with whom it would replace best. */
+    static List<CapsulePlan.Nearest> nearest(CompiledCapsule compiled, Choice choice) {
+        Map<Integer, Score> scores = new LinkedHashMap<>();
+        Map<Integer, Integer> instead = new LinkedHashMap<>();
+        forEach(compiled, choice, (out, in, score) -> {
+            if (!scores.containsKey(in) || Score.BY_OUTFITS.compare(score, scores.get(in)) < 0) {
+                scores.put(in, score);
+                instead.put(in, out);
+            }
+        });
+        long before = choice.score(compiled.aim()).outfits();
+        List<CapsulePlan.Nearest> nearest = new ArrayList<>();
+        scores.forEach((in, score) -> nearest.add(new CapsulePlan.Nearest(
+                compiled.id(in),
+                choice.with(in).score(compiled.aim()).outfits() - before,
+                compiled.id(instead.get(in)),
+                score.outfits(),
+                score.needsMet())));
+        nearest.sort(Comparator.comparingLong(CapsulePlan.Nearest::adds).reversed());
+        return List.copyOf(nearest.subList(0, Math.min(NEAREST, nearest.size())));
+    }
+
+    /** With the piece that adds most; null where there is none to add. */
+    static Choice grown(CompiledCapsule compiled, Choice choice) {
+        return best(
+                compiled,
+                Arrays.stream(compiled.pool())
+                        .filter(place -> !choice.has(place))
+                        .mapToObj(choice::with)
+                        .toList());
+    }
+
+    /** Without the piece that is missed least; null where none may go. */
+    static Choice shrunk(CompiledCapsule compiled, Choice choice) {
+        return best(
+                compiled,
+                Arrays.stream(choice.sorted())
+                        .filter(place -> !isAskedFor(compiled, place))
+                        .mapToObj(choice::without)
+                        .toList());
+    }
+
+    private static Choice best(CompiledCapsule compiled, List<Choice> choices) {
+        Choice best = null;
+        Score score = null;
+        for (Choice one : choices) {
+            Score next = one.score(compiled.aim());
+            if (score == null || Score.BY_OUTFITS.compare(next, score) < 0) {
+                best = one;
+                score = next;
+            }
+        }
+        return best;
+    }
+}
