@@ -3,9 +3,9 @@ package jomble.core.capsule;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.stream.IntStream;
 import jomble.core.counting.Week;
 
@@ -26,6 +26,9 @@ final class WashFreeDays {
     private final List<Occasion> week;
     private final double[] timesPerWeek;
     private final int[] wears;
+    /** By occasion and outfit, the same number for the same pieces. */
+    private final int[][] numbers;
+
     private int steps;
 
     /**
@@ -48,6 +51,13 @@ final class WashFreeDays {
         this.week = week;
         this.wears = wears;
         this.timesPerWeek = week.stream().mapToDouble(Occasion::timesPerWeek).toArray();
+        Map<List<Integer>, Integer> known = new HashMap<>();
+        this.numbers = week.stream()
+                .map(occasion -> occasion.outfits().stream()
+                        .mapToInt(outfit -> known.computeIfAbsent(
+                                Arrays.stream(outfit).boxed().toList(), worn -> known.size()))
+                        .toArray())
+                .toArray(int[][]::new);
     }
 
     /**
@@ -148,11 +158,11 @@ final class WashFreeDays {
                 .sorted(Comparator.comparingInt(i -> week.get(i).outfits().size()))
                 .mapToInt(i -> i)
                 .toArray();
-        return dress(order, days, 0, 0, 0, wears.clone(), new HashSet<>());
+        return dress(order, days, 0, 0, 0, wears.clone(), new BitSet());
     }
 
     /** Dresses the days of one occasion after the other; of one occasion the outfits are taken in their order. */
-    private boolean dress(int[] order, int[] days, int at, int dressed, int from, int[] left, Set<List<Integer>> used) {
+    private boolean dress(int[] order, int[] days, int at, int dressed, int from, int[] left, BitSet used) {
         if (at == order.length) {
             return true;
         }
@@ -166,16 +176,32 @@ final class WashFreeDays {
                 return false;
             }
             int[] outfit = outfits.get(i);
-            List<Integer> worn = Arrays.stream(outfit).boxed().toList();
-            if (Arrays.stream(outfit).allMatch(piece -> left[piece] > 0) && used.add(worn)) {
-                Arrays.stream(outfit).forEach(piece -> left[piece]--);
+            int number = numbers[order[at]][i];
+            if (!used.get(number) && areLeft(outfit, left)) {
+                used.set(number);
+                wear(outfit, left, 1);
                 if (dress(order, days, at, dressed + 1, i + 1, left, used)) {
                     return true;
                 }
-                Arrays.stream(outfit).forEach(piece -> left[piece]++);
-                used.remove(worn);
+                wear(outfit, left, -1);
+                used.clear(number);
             }
         }
         return false;
+    }
+
+    private static boolean areLeft(int[] outfit, int[] left) {
+        for (int piece : outfit) {
+            if (left[piece] == 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static void wear(int[] outfit, int[] left, int times) {
+        for (int piece : outfit) {
+            left[piece] -= times;
+        }
     }
 }

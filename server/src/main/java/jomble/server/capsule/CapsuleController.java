@@ -3,16 +3,22 @@ package jomble.server.capsule;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
+import java.util.function.Consumer;
+import jomble.core.capsule.CapsulePlan;
 import jomble.core.capsule.CapsulePlanner;
 import jomble.core.capsule.CapsuleProblem;
+import jomble.core.capsule.SharedCapsules;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Progress;
 import jomble.core.document.CapsuleReader;
+import jomble.core.document.QuestionReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Kinds;
+import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
+import jomble.server.capsule.CapsulePlanView.BetterView;
+import jomble.server.capsule.CapsulePlanView.SharedPartView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.LiveCounts;
 import jomble.server.document.ClientQuestions;
@@ -36,6 +42,10 @@ import tools.jackson.databind.json.JsonMapper;
 class CapsuleController {
     /** A round of the search takes about so long on the machine it was measured on; rounds decide, not time. */
     private static final int MILLIS_OF_A_ROUND = 60;
+
+    private static final int SEED = 1;
+    /** Part of the time that goes into a shared core. */
+    private static final double CORE = 0.2;
 
     private static final int USUAL_BUDGET = 2000;
     private static final int LARGEST_BUDGET = 60_000;
@@ -68,11 +78,12 @@ class CapsuleController {
         Wardrobe wardrobe = WardrobeReader.required(node.field("wardrobe"), Kinds.shipped());
         Asked asked = asked(node, wardrobe);
         Deadline deadline = Deadline.in(seconds);
-        return asked.plan(planner, deadline);
+        return asked.plan(planner, deadline, better -> {}, deadline);
     }
 
     /**
-     * Plans a capsule of a client and streams it: {@code progress}, then the {@code plan}, then {@code complete}.
+     * Plans a capsule of a client and streams it: {@code progress} and every {@code better} capsule found, then the {@code plan}, then
+     * {@code complete}.
      *
      * @param asked wishes, seed and budget as in the stateless call, as JSON
      */
@@ -82,8 +93,54 @@ class CapsuleController {
         node.fields(List.of("wishes", "seed", "budgetMillis"));
         Asked read = asked(node, questions.wardrobe(clientId));
         Deadline clock = Deadline.in(seconds);
-        Function<Progress, Object> work = progress -> read.plan(planner, progress, clock);
-        return live.streamEach("plan", List.of(work));
+        return live.streamAll((progress, events) -> events.send(
+                "plan", read.plan(planner, progress, better -> events.send("better", BetterView.of(better)), clock)));
+    }
+
+    /**
+     * Says what a capsule put together by hand is worth.
+     *
+     * @param request {@code pieces}, and {@code wishes} as in the stateless call; nothing is searched for
+     */
+    @PostMapping("/clients/{clientId}/capsule-figures")
+    CapsulePlanView figures(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("pieces", "wishes"));
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        List<PieceId> pieces = QuestionReader.pieceIds(node.field("pieces"), wardrobe);
+        CapsuleProblem problem = CapsuleReader.read(node.field("wishes"), wardrobe);
+        node.finish();
+        Deadline deadline = Deadline.in(seconds);
+        return CapsulePlanView.of(planner.look(problem, pieces, SEED, deadline), deadline.elapsedMillis());
+    }
+
+    /**
+     * Plans capsules that share a core, one for each season wished for or one for each group of occasions, and streams them: the
+     * {@code core}, each {@code part}, then {@code complete}.
+     *
+     * @param asked wishes, seed and budget as in the stateless call, the size of the {@code core}, and {@code groups} of occasions with a
+     *     {@code name} each where it is not seasons that share it; as JSON
+     */
+    @GetMapping(path = "/clients/{clientId}/capsules-sharing-a-core", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter shared(@PathVariable UUID clientId, @RequestParam(defaultValue = "{}") String asked) {
+        Node node = Node.at("/asked", tree(asked));
+        node.fields(List.of("wishes", "seed", "budgetMillis", "core", "groups"));
+        SharedAsked read = SharedAsked.read(node, questions.wardrobe(clientId));
+        int rounds = rounds(node);
+        long seed = seed(node);
+        node.finish();
+        SharedCapsules shared = new SharedCapsules(planner);
+        return live.streamAll((progress, events) -> {
+            List<CapsuleProblem> problems = List.copyOf(read.parts().values());
+            List<PieceId> core = shared.core(problems, read.core(), seed, rounds, progress.part(0, CORE));
+            events.send("core", core.stream().map(PieceId::value).toList());
+            int part = 0;
+            for (Map.Entry<String, CapsuleProblem> one : read.parts().entrySet()) {
+                Progress here = progress.part(CORE, 1).partOf(part++, problems.size());
+                events.send(
+                        "part", SharedPartView.of(one.getKey(), shared.part(one.getValue(), core, seed, rounds, here)));
+            }
+        });
     }
 
     private Object tree(String text) {
@@ -95,22 +152,28 @@ class CapsuleController {
     }
 
     private record Asked(CapsuleProblem problem, long seed, int rounds) {
-        CapsulePlanView plan(CapsulePlanner planner, Deadline deadline) {
-            return plan(planner, deadline, deadline);
-        }
-
-        CapsulePlanView plan(CapsulePlanner planner, Progress progress, Deadline clock) {
-            return CapsulePlanView.of(planner.plan(problem, seed, rounds, progress), clock.elapsedMillis());
+        CapsulePlanView plan(
+                CapsulePlanner planner, Progress progress, Consumer<CapsulePlan.Better> heard, Deadline clock) {
+            return CapsulePlanView.of(planner.plan(problem, seed, rounds, progress, heard), clock.elapsedMillis());
         }
     }
 
     private static Asked asked(Node node, Wardrobe wardrobe) {
-        Node seed = node.field("seed");
-        Node budget = node.field("budgetMillis");
-        Integer of = seed.isNull() ? (Integer) 1 : seed.integer(0, Integer.MAX_VALUE);
-        Integer millis = budget.isNull() ? (Integer) USUAL_BUDGET : budget.integer(1, LARGEST_BUDGET);
         CapsuleProblem problem = CapsuleReader.read(node.field("wishes"), wardrobe);
+        long seed = seed(node);
+        int rounds = rounds(node);
         node.finish();
-        return new Asked(problem, of, Math.max(1, millis / MILLIS_OF_A_ROUND));
+        return new Asked(problem, seed, rounds);
+    }
+
+    private static long seed(Node node) {
+        Integer seed = node.field("seed").isNull() ? null : node.field("seed").integer(0, Integer.MAX_VALUE);
+        return seed == null ? SEED : seed;
+    }
+
+    private static int rounds(Node node) {
+        Node budget = node.field("budgetMillis");
+        Integer millis = budget.isNull() ? null : budget.integer(1, LARGEST_BUDGET);
+        return Math.max(1, (millis == null ? USUAL_BUDGET : millis) / MILLIS_OF_A_ROUND);
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.capsule.CapsulePlan;
 import jomble.core.capsule.CapsuleTexts;
+import jomble.core.capsule.SharedCapsules;
 import jomble.core.piece.PieceId;
 import jomble.server.counting.CountsView;
 import jomble.server.counting.CountsView.LadderView;
@@ -14,17 +15,21 @@ import jomble.server.counting.CountsView.LadderView;
  * A planned capsule on the wire; integers above 2^53 are written as text.
  *
  * @param pieces in the order of layers
- * @param quality proved, or unbounded where no bound is known
+ * @param seasonal of each piece that is not for all the seasons, those it is for
+ * @param quality proved best, bounded, or unbounded where no bound is known
+ * @param upperBoundOutfits more outfits are not possible; left out where it is not known
  */
 record CapsulePlanView(
         List<String> pieces,
         FiguresView figures,
         Map<String, ReasonView> reasons,
+        Map<String, List<String>> seasonal,
         List<SwapView> swaps,
         List<NearestView> nearest,
         List<SizeView> curve,
         int elbow,
         String quality,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Long upperBoundOutfits,
         List<RelaxationView> relaxations,
         long millis) {
     record FiguresView(
@@ -70,6 +75,33 @@ record CapsulePlanView(
 
     record RelaxationView(String wish, String text) {}
 
+    /** A capsule found while the search goes on. */
+    record BetterView(
+            List<String> pieces, int missed, double needsMetFraction, int earning, long outfits, double variety) {
+        static BetterView of(CapsulePlan.Better better) {
+            return new BetterView(
+                    better.pieces().stream().map(PieceId::value).toList(),
+                    better.missed(),
+                    better.needsMetFraction(),
+                    better.earning(),
+                    better.outfits(),
+                    better.variety());
+        }
+    }
+
+    /** One of several capsules with a core, and what would be found without one. */
+    record SharedPartView(String name, CapsulePlanView plan, BetterView alone) {
+        static SharedPartView of(String name, SharedCapsules.Part part) {
+            return new SharedPartView(name, CapsulePlanView.of(part.plan(), 0), BetterView.of(part.alone()));
+        }
+    }
+
+    private static Map<String, List<String>> seasonal(CapsulePlan plan) {
+        Map<String, List<String>> seasonal = new LinkedHashMap<>();
+        plan.seasonal().forEach((id, seasons) -> seasonal.put(id.value(), seasons));
+        return seasonal;
+    }
+
     static CapsulePlanView of(CapsulePlan plan, long millis) {
         Map<String, ReasonView> reasons = new LinkedHashMap<>();
         plan.reasons()
@@ -84,6 +116,7 @@ record CapsulePlanView(
                 plan.pieces().stream().map(PieceId::value).toList(),
                 figures(plan.figures()),
                 reasons,
+                seasonal(plan),
                 plan.swaps().stream()
                         .map(swap -> new SwapView(
                                 swap.out().value(),
@@ -106,7 +139,8 @@ record CapsulePlanView(
                                 size.size(), size.needsMetFraction(), size.needsMetByBasesFraction(), size.outfits()))
                         .toList(),
                 plan.elbow(),
-                plan.proved() ? "proved" : "unbounded",
+                plan.quality().id(),
+                plan.upperBound(),
                 plan.missed().stream()
                         .map(missed -> new RelaxationView(missed.wish().id(), CapsuleTexts.text(missed)))
                         .toList(),

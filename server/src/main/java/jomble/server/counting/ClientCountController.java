@@ -75,6 +75,7 @@ class ClientCountController {
      * Streams {@code progress} events, then {@code counts} without and {@code complete} with the uncounted pieces' figures, or
      * {@code refused} with the reason.
      *
+     * @param capsule a saved capsule to stay within
      * @param rows slot whose pieces are the rows of the crossing table, {@code columns} likewise
      * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
      */
@@ -87,8 +88,9 @@ class ClientCountController {
             @RequestParam(defaultValue = "false") boolean daring,
             @RequestParam(defaultValue = "top") String rows,
             @RequestParam(defaultValue = "bottom") String columns,
+            @RequestParam(required = false) String capsule,
             @RequestParam(required = false) String whatIf) {
-        Chosen chosen = new Chosen(season, occasion, counting, daring);
+        Chosen chosen = new Chosen(season, occasion, counting, daring).within(capsule);
         SlotPair across = across(rows, columns);
         if (whatIf != null) {
             return live.stream(asked(clientId, chosen, across, tree(whatIf)), List.of());
@@ -118,9 +120,10 @@ class ClientCountController {
             @RequestParam(required = false) String thenSeason,
             @RequestParam(required = false) String thenOccasion,
             @RequestParam(defaultValue = "false") boolean thenDaring,
+            @RequestParam(required = false) String capsule,
             @RequestParam(required = false) String whatIf) {
-        Chosen now = new Chosen(season, occasion, counting, daring);
-        Chosen then = new Chosen(thenSeason, thenOccasion, counting, thenDaring);
+        Chosen now = new Chosen(season, occasion, counting, daring).within(capsule);
+        Chosen then = new Chosen(thenSeason, thenOccasion, counting, thenDaring).within(capsule);
         return live.streamDifference(
                 asked(clientId, now, SlotPair.TOPS_AND_BOTTOMS, null),
                 asked(clientId, then, SlotPair.TOPS_AND_BOTTOMS, tree(whatIf)));
@@ -135,14 +138,15 @@ class ClientCountController {
             @PathVariable UUID clientId,
             @RequestParam(required = false) String season,
             @RequestParam(required = false) String occasion,
-            @RequestParam(defaultValue = "false") boolean daring) {
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String capsule) {
         Function<Chosen, Question> asking = questions.asking(clientId);
-        Question question = asking.apply(new Chosen(season, occasion, null, daring));
+        Question question = asking.apply(new Chosen(season, occasion, null, daring).within(capsule));
         FreshDaysOfBrief freshDays = new FreshDaysOfBrief(counter);
         AskedSeason asked = AskedSeason.find(question.wardrobe().brief(), season);
         return live.streamLadder(
                 question.toCount(),
-                months(asked, asking, new Chosen(null, occasion, "bases", daring)),
+                months(asked, asking, new Chosen(null, occasion, "bases", daring).within(capsule)),
                 progress -> freshDays.of(question.wardrobe(), question.contexts(), progress));
     }
 
@@ -162,7 +166,8 @@ class ClientCountController {
     SseEmitter contexts(
             @PathVariable UUID clientId,
             @RequestParam(required = false) String counting,
-            @RequestParam(defaultValue = "false") boolean daring) {
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String capsule) {
         Function<Chosen, Question> asking = questions.asking(clientId);
         Wardrobe wardrobe =
                 asking.apply(new Chosen(null, null, counting, daring)).wardrobe();
@@ -171,7 +176,7 @@ class ClientCountController {
         List<LiveCounts.Cell> cells = new ArrayList<>();
         for (AskedSeason season : AskedSeason.of(wardrobe.brief())) {
             for (String occasion : occasions) {
-                Chosen chosen = new Chosen(season.id(), occasion, counting, daring);
+                Chosen chosen = new Chosen(season.id(), occasion, counting, daring).within(capsule);
                 Question question = asking.apply(chosen);
                 cells.add(new LiveCounts.Cell(
                         season.id(),
@@ -236,6 +241,7 @@ class ClientCountController {
             @RequestParam(required = false) String occasion,
             @RequestParam(required = false) String counting,
             @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String capsule,
             @RequestParam(required = false) List<String> containing,
             @RequestParam(required = false) List<String> placed,
             @RequestParam(required = false) String structure,
@@ -244,7 +250,8 @@ class ClientCountController {
             @RequestParam(defaultValue = "0") int offset,
             @RequestParam(defaultValue = "20") int limit) {
         boolean isOnlyDaring = isOnlyDaring(verdict);
-        Question question = questions.ask(clientId, new Chosen(season, occasion, counting, daring || isOnlyDaring));
+        Question question =
+                questions.ask(clientId, new Chosen(season, occasion, counting, daring || isOnlyDaring).within(capsule));
         List<PieceId> ids = NamedPieces.read("/containing", containing, question.wardrobe());
         CountQuestion asked = question.toCount()
                 .containing(ids)

@@ -23,10 +23,13 @@ final class LikelyNext {
     static Stream<Chosen> oneSwitchFurther(Wardrobe wardrobe, Chosen now) {
         Stream<Chosen> onOccasions = Stream.concat(
                         Stream.of(""), wardrobe.brief().occasions().stream().map(Occasion::name))
-                .map(occasion -> new Chosen(now.season(), occasion, now.counting(), now.daring()));
-        Stream<Chosen> daring = Stream.of(new Chosen(now.season(), now.occasion(), now.counting(), !now.daring()));
+                .map(occasion ->
+                        new Chosen(now.season(), occasion, now.counting(), now.daring()).within(now.capsule()));
+        Stream<Chosen> daring = Stream.of(
+                new Chosen(now.season(), now.occasion(), now.counting(), !now.daring()).within(now.capsule()));
         Stream<Chosen> inSlots = Stream.of("clothes", "outfits", "looks")
-                .map(counting -> new Chosen(now.season(), now.occasion(), counting, now.daring()));
+                .map(counting ->
+                        new Chosen(now.season(), now.occasion(), counting, now.daring()).within(now.capsule()));
         return Stream.of(inSeasons(wardrobe, now), onOccasions, daring, inSlots).flatMap(Function.identity());
     }
 

@@ -2,6 +2,7 @@ package jomble.server.counting;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,8 @@ import jomble.core.counting.Totals;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.counting.WearableBases;
 import jomble.server.problem.ProblemAdvice;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -45,6 +48,8 @@ public class LiveCounts {
     private static final int THREADS = 3;
     /** Fresh days ask for the list of bases, which is waited for up to this length. */
     private static final BigInteger MOST_BASES_FOR_DAYS = BigInteger.valueOf(600);
+
+    private static final Logger LOG = LoggerFactory.getLogger(LiveCounts.class);
 
     private final Counter counter;
     private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
@@ -204,9 +209,36 @@ public class LiveCounts {
 
     /** Each of several things that are counted, as it is; then {@code complete}. */
     public SseEmitter streamEach(String name, List<Function<Progress, Object>> parts) {
-        return inBackground((emitter, progress) -> {
+        return streamAll((progress, events) -> {
             for (int i = 0; i < parts.size(); i++) {
-                send(emitter, name, parts.get(i).apply(progress.partOf(i, parts.size())));
+                events.send(name, parts.get(i).apply(progress.partOf(i, parts.size())));
+            }
+        });
+    }
+
+    /** Work that tells what it finds while it goes on. */
+    public interface Work {
+        void run(Progress progress, Events events);
+    }
+
+    /** Takes what is told, by name. */
+    public interface Events {
+        void send(String name, Object data);
+    }
+
+    /** Everything that is told by long work, as it is told; then {@code complete}. */
+    public SseEmitter streamAll(Work work) {
+        return inBackground((emitter, progress) -> {
+            try {
+                work.run(progress, (name, data) -> {
+                    try {
+                        send(emitter, name, data);
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                });
+            } catch (UncheckedIOException e) {
+                throw e.getCause();
             }
             send(emitter, "complete", Map.of());
         });
@@ -269,9 +301,15 @@ public class LiveCounts {
             refuse(emitter, ProblemAdvice.sentence(e));
         } catch (TooManyCombinationsException e) {
             refuse(emitter, ProblemAdvice.TOO_MANY);
-        } catch (CountingStoppedException | IOException | IllegalStateException e) {
+        } catch (CountingStoppedException | IOException e) {
             listening.set(false);
             emitter.complete();
+        } catch (RuntimeException e) {
+            // Once nobody listens, the emitter refuses what is sent: that is no failure.
+            if (listening.getAndSet(false)) {
+                LOG.error("A stream failed", e);
+            }
+            refuse(emitter, ProblemAdvice.UNEXPECTED);
         }
     }
 

@@ -42,18 +42,28 @@ public class ClientQuestions {
      * @param month one month to ask in, or null for those the season is asked in
      * @param occasion name of one of the brief's occasions, null or blank for any
      * @param counting preset of counted slots, or slots with commas between them; null for outfits
+     * @param capsule id of a saved capsule to stay within, null or blank for the whole wardrobe
      */
-    public record Chosen(String season, Integer month, String occasion, String counting, boolean daring) {
+    public record Chosen(
+            String season, Integer month, String occasion, String counting, boolean daring, String capsule) {
         public Chosen(String season, String occasion, String counting, boolean daring) {
-            this(season, null, occasion, counting, daring);
+            this(season, null, occasion, counting, daring, null);
+        }
+
+        public Chosen(String season, Integer month, String occasion, String counting, boolean daring) {
+            this(season, month, occasion, counting, daring, null);
         }
 
         public Chosen in(String otherSeason) {
-            return new Chosen(otherSeason, occasion, counting, daring);
+            return new Chosen(otherSeason, null, occasion, counting, daring, capsule);
         }
 
         public Chosen in(int oneMonth) {
-            return new Chosen(season, oneMonth, occasion, counting, daring);
+            return new Chosen(season, oneMonth, occasion, counting, daring, capsule);
+        }
+
+        public Chosen within(String otherCapsule) {
+            return new Chosen(season, month, occasion, counting, daring, otherCapsule);
         }
     }
 
@@ -100,7 +110,8 @@ public class ClientQuestions {
         return chosen -> asked(governed, chosen);
     }
 
-    private static Question asked(Wardrobe wardrobe, Chosen chosen) {
+    private static Question asked(Wardrobe whole, Chosen chosen) {
+        Wardrobe wardrobe = within(whole, chosen.capsule());
         Map<String, Object> context = new LinkedHashMap<>();
         List<Integer> months = chosen.month() == null
                 ? AskedSeason.find(wardrobe.brief(), chosen.season()).asked()
@@ -119,6 +130,13 @@ public class ClientQuestions {
         Question question = QuestionReader.read(node, wardrobe);
         node.finish();
         return question;
+    }
+
+    private static Wardrobe within(Wardrobe wardrobe, String capsule) {
+        return capsule == null || capsule.isBlank()
+                ? wardrobe
+                : wardrobe.within(
+                        wardrobe.findCapsule(capsule).orElseThrow(() -> ProblemException.notFound("This capsule")));
     }
 
     private static Object counted(String counting) {

@@ -34,6 +34,10 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     public static final String TOO_MANY =
             "There are more combinations than can be written down exactly (over 10 to the power of 38). Count fewer slots, or a capsule.";
 
+    /** What is said of a failure nobody expected. */
+    public static final String UNEXPECTED =
+            "Something went wrong on our side. What was shown as saved is safe; try again.";
+
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
@@ -83,8 +87,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<Object> unexpected(RuntimeException e) {
         LOG.error("unexpected failure", e);
-        String detail = "Something went wrong on our side. What was shown as saved is safe; try again.";
-        return answer(HttpStatus.INTERNAL_SERVER_ERROR, "internal", detail, List.of());
+        return answer(HttpStatus.INTERNAL_SERVER_ERROR, "internal", UNEXPECTED, List.of());
     }
 
     @Override

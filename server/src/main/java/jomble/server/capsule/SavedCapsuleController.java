@@ -1,0 +1,178 @@
+package jomble.server.capsule;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import jomble.core.capsule.SavedCapsule;
+import jomble.core.document.CapsuleReader;
+import jomble.core.document.QuestionReader;
+import jomble.core.document.SavedCapsuleReader;
+import jomble.core.document.Wardrobe;
+import jomble.core.piece.PieceId;
+import jomble.core.tree.Node;
+import jomble.server.client.ClientService;
+import jomble.server.document.ClientQuestions;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Capsules a stylist has kept: named, in versions, locked for a season. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/capsules")
+class SavedCapsuleController {
+    private static final int MOST = 100;
+    private static final int LONGEST_SEASON = 80;
+
+    private final ClientService clients;
+    private final ClientQuestions questions;
+    private final Clock clock;
+
+    SavedCapsuleController(ClientService clients, ClientQuestions questions, Clock clock) {
+        this.clients = clients;
+        this.questions = questions;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    List<SavedCapsuleView> all(@PathVariable UUID clientId) {
+        return SavedCapsuleView.all(questions.wardrobe(clientId));
+    }
+
+    /** Keeps a capsule: its {@code name}, {@code pieces}, {@code wishes} and {@code notes}. */
+    @PostMapping
+    SavedCapsuleView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("name", "notes", "pieces", "wishes"));
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        String name = SavedCapsuleReader.name(node.field("name"));
+        SavedCapsule.Version version = version(node, wardrobe);
+        String notes = node.field("notes").isNull() ? "" : SavedCapsuleReader.notes(node.field("notes"));
+        node.finish();
+        String id = Ids.next().toString();
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            if (now.capsules().size() >= MOST) {
+                throw ProblemException.conflict("too-many", "A client has " + MOST + " capsules at most.");
+            }
+            checkName(now, id, name);
+            List<SavedCapsule> capsules = new ArrayList<>(now.capsules());
+            capsules.add(new SavedCapsule(id, name.strip(), notes, null, version, List.of()));
+            return now.keeping(capsules);
+        });
+        return one(clientId, id);
+    }
+
+    /**
+     * Changes what is given: {@code name}, {@code notes}, {@code locked} as {@code {"season": "winter"}} or null, and with the
+     * {@code version} that was seen {@code pieces} and {@code wishes}.
+     */
+    @PatchMapping("/{id}")
+    SavedCapsuleView change(
+            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("version", "name", "notes", "pieces", "wishes", "locked"));
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        boolean hasVersion = request.containsKey("pieces") || request.containsKey("wishes");
+        Integer seen = hasVersion ? node.field("version").integer(1, Integer.MAX_VALUE) : null;
+        String name = request.containsKey("name") ? SavedCapsuleReader.name(node.field("name")) : null;
+        String notes = request.containsKey("notes") ? SavedCapsuleReader.notes(node.field("notes")) : null;
+        SavedCapsule.Version version = hasVersion ? version(node, wardrobe) : null;
+        SavedCapsule.Lock lock = node.field("locked").isNull() ? null : lock(node.field("locked"));
+        node.finish();
+        changeOne(clientId, id, (now, capsule) -> {
+            SavedCapsule changed = capsule;
+            if (version != null) {
+                checkUnlocked(capsule);
+                if (seen == null || seen != capsule.version()) {
+                    throw ProblemException.stale();
+                }
+                changed = changed.changed(version);
+            }
+            if (name != null) {
+                checkName(now, id, name);
+            }
+            changed = changed.named(
+                    name == null ? changed.name() : name.strip(), notes == null ? changed.notes() : notes);
+            return request.containsKey("locked") ? changed.locked(lock) : changed;
+        });
+        return one(clientId, id);
+    }
+
+    @DeleteMapping("/{id}")
+    List<SavedCapsuleView> delete(@PathVariable UUID clientId, @PathVariable String id) {
+        changeOne(clientId, id, (now, capsule) -> {
+            checkUnlocked(capsule);
+            return null;
+        });
+        return all(clientId);
+    }
+
+    private interface Change {
+        /** @return null to take it away */
+        SavedCapsule of(Wardrobe now, SavedCapsule capsule);
+    }
+
+    private void changeOne(UUID clientId, String id, Change change) {
+        UnaryOperator<Wardrobe> frame = now -> {
+            SavedCapsule before = now.findCapsule(id).orElseThrow(() -> ProblemException.notFound("This capsule"));
+            SavedCapsule after = change.of(now, before);
+            List<SavedCapsule> capsules = new ArrayList<>();
+            for (SavedCapsule one : now.capsules()) {
+                if (one != before) {
+                    capsules.add(one);
+                } else if (after != null) {
+                    capsules.add(after);
+                }
+            }
+            return now.keeping(capsules);
+        };
+        clients.changeFrame(clientId, Ids.next(), frame);
+    }
+
+    private SavedCapsuleView one(UUID clientId, String id) {
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        return SavedCapsuleView.of(
+                wardrobe.findCapsule(id).orElseThrow(() -> ProblemException.notFound("This capsule")), wardrobe);
+    }
+
+    /** Pieces of the wardrobe and wishes that could be planned with. */
+    private SavedCapsule.Version version(Node node, Wardrobe wardrobe) {
+        List<PieceId> pieces = QuestionReader.pieceIds(node.field("pieces"), wardrobe).stream()
+                .distinct()
+                .toList();
+        CapsuleReader.read(node.field("wishes"), wardrobe);
+        return new SavedCapsule.Version(pieces, SavedCapsuleReader.wishes(node.field("wishes")), clock.instant());
+    }
+
+    private SavedCapsule.Lock lock(Node node) {
+        node.fields(List.of("season"));
+        String season =
+                node.field("season").isNull() ? "" : node.field("season").text(0, LONGEST_SEASON);
+        return new SavedCapsule.Lock(season, LocalDate.now(clock));
+    }
+
+    private static void checkUnlocked(SavedCapsule capsule) {
+        if (capsule.lock() != null) {
+            throw ProblemException.conflict(
+                    "locked", capsule.name() + " is locked. Unlock it first, or save this as another capsule.");
+        }
+    }
+
+    private static void checkName(Wardrobe now, String id, String name) {
+        boolean isTaken = now.capsules().stream()
+                .anyMatch(other -> !other.id().equals(id) && other.name().equalsIgnoreCase(name.strip()));
+        if (isTaken) {
+            throw ProblemException.conflict("name-taken", "There is a capsule called " + name.strip() + " already.");
+        }
+    }
+}

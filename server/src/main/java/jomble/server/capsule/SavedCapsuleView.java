@@ -1,0 +1,67 @@
+package jomble.server.capsule;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import jomble.core.capsule.SavedCapsule;
+import jomble.core.document.Wardrobe;
+import jomble.core.piece.PieceId;
+
+/**
+ * A saved capsule on the wire.
+ *
+ * @param gone pieces of it that have left the wardrobe
+ * @param version counted from 1; to be sent back with a change of pieces or wishes
+ * @param locked null where it is not locked
+ * @param earlier versions, the oldest first
+ */
+record SavedCapsuleView(
+        String id,
+        String name,
+        String notes,
+        List<String> pieces,
+        Map<String, Object> wishes,
+        Instant saved,
+        int version,
+        List<String> gone,
+        LockView locked,
+        List<VersionView> earlier) {
+    record LockView(String season, LocalDate on) {}
+
+    record VersionView(int version, List<String> pieces, Map<String, Object> wishes, Instant saved) {}
+
+    static List<SavedCapsuleView> all(Wardrobe wardrobe) {
+        return wardrobe.capsules().stream()
+                .map(capsule -> of(capsule, wardrobe))
+                .toList();
+    }
+
+    static SavedCapsuleView of(SavedCapsule capsule, Wardrobe wardrobe) {
+        List<VersionView> earlier = new ArrayList<>();
+        for (SavedCapsule.Version version : capsule.earlier()) {
+            earlier.add(
+                    new VersionView(earlier.size() + 1, values(version.pieces()), version.wishes(), version.saved()));
+        }
+        return new SavedCapsuleView(
+                capsule.id(),
+                capsule.name(),
+                capsule.notes(),
+                values(capsule.now().pieces()),
+                capsule.now().wishes(),
+                capsule.now().saved(),
+                capsule.version(),
+                values(capsule.now().pieces().stream()
+                        .filter(id -> wardrobe.find(id).isEmpty())
+                        .toList()),
+                capsule.lock() == null
+                        ? null
+                        : new LockView(capsule.lock().season(), capsule.lock().on()),
+                earlier);
+    }
+
+    private static List<String> values(List<PieceId> pieces) {
+        return pieces.stream().map(PieceId::value).toList();
+    }
+}
