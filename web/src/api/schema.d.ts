@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/capsule-figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["figures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/capsule-plan": {
         parameters: {
             query?: never;
@@ -82,6 +98,54 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/capsules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post: operations["save"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/capsules-sharing-a-core": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shared"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/capsules/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch: operations["change_3"];
         trace?: never;
     };
     "/api/v1/clients/{clientId}/counts": {
@@ -350,7 +414,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["delete_1"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -923,7 +987,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1012,7 +1076,12 @@ export interface components {
                 [key: string]: components["schemas"]["ReasonView"];
             };
             relaxations?: components["schemas"]["RelaxationView"][];
+            seasonal?: {
+                [key: string]: string[];
+            };
             swaps?: components["schemas"]["SwapView"][];
+            /** Format: int64 */
+            upperBoundOutfits?: number;
         };
         CellView: {
             a?: string;
@@ -1178,6 +1247,7 @@ export interface components {
             shareInTheDark?: number;
             /** Format: int32 */
             tops?: number;
+            topsGuide?: string;
             /** Format: double */
             variety?: number;
         };
@@ -1250,6 +1320,11 @@ export interface components {
         LinesRequest: {
             keepUnknown?: boolean;
             lines: string[];
+        };
+        LockView: {
+            /** Format: date */
+            on?: string;
+            season?: string;
         };
         ManyRequest: {
             add?: {
@@ -1524,6 +1599,23 @@ export interface components {
             pieces?: string[];
             reason?: string;
         };
+        SavedCapsuleView: {
+            earlier?: components["schemas"]["VersionView"][];
+            gone?: string[];
+            id?: string;
+            locked?: components["schemas"]["LockView"];
+            name?: string;
+            notes?: string;
+            pieces?: string[];
+            /** Format: date-time */
+            saved?: string;
+            /** Format: int32 */
+            version?: number;
+            wishes?: {
+                [key: string]: unknown;
+            };
+            worn?: string[];
+        };
         SchoolView: {
             id?: string;
             why?: string;
@@ -1631,6 +1723,16 @@ export interface components {
         };
         Verdicts: {
             verdicts?: components["schemas"]["JudgementView"][];
+        };
+        VersionView: {
+            pieces?: string[];
+            /** Format: date-time */
+            saved?: string;
+            /** Format: int32 */
+            version?: number;
+            wishes?: {
+                [key: string]: unknown;
+            };
         };
         VocabularyView: {
             attributes?: components["schemas"]["AttributeView"][];
@@ -1805,6 +1907,34 @@ export interface operations {
             };
         };
     };
+    figures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CapsulePlanView"];
+                };
+            };
+        };
+    };
     plan_1: {
         parameters: {
             query?: {
@@ -1829,6 +1959,132 @@ export interface operations {
             };
         };
     };
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedCapsuleView"][];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedCapsuleView"];
+                };
+            };
+        };
+    };
+    shared: {
+        parameters: {
+            query?: {
+                asked?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedCapsuleView"][];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedCapsuleView"];
+                };
+            };
+        };
+    };
     counts: {
         parameters: {
             query?: {
@@ -1838,6 +2094,7 @@ export interface operations {
                 daring?: boolean;
                 rows?: string;
                 columns?: string;
+                capsule?: string;
                 whatIf?: string;
             };
             header?: never;
@@ -1864,6 +2121,7 @@ export interface operations {
             query?: {
                 counting?: string;
                 daring?: boolean;
+                capsule?: string;
             };
             header?: never;
             path: {
@@ -1894,6 +2152,7 @@ export interface operations {
                 thenSeason?: string;
                 thenOccasion?: string;
                 thenDaring?: boolean;
+                capsule?: string;
                 whatIf?: string;
             };
             header?: never;
@@ -1921,6 +2180,7 @@ export interface operations {
                 season?: string;
                 occasion?: string;
                 daring?: boolean;
+                capsule?: string;
             };
             header?: never;
             path: {
@@ -2195,6 +2455,7 @@ export interface operations {
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
+                capsule?: string;
                 containing?: string[];
                 placed?: string[];
                 structure?: string;
@@ -2342,7 +2603,7 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    delete_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3441,7 +3702,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;

@@ -3,6 +3,9 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { isProblem } from '../api/problem';
 import { BriefStage } from '../features/brief/BriefStage';
 import { CapsuleStage } from '../features/capsule/CapsuleStage';
+import { PlanPage } from '../features/capsule/PlanPage';
+import { SavedPage } from '../features/capsule/SavedPage';
+import { SharedPage } from '../features/capsule/SharedPage';
 import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
 import { OutfitSheet } from '../features/outfits/OutfitSheet';
@@ -40,7 +43,15 @@ const router = createBrowserRouter([
       { path: 'pieces', element: <PiecesStage /> },
       { path: 'pieces/:ref', element: <PieceSheet /> },
       { path: 'palette', element: <PaletteStage /> },
-      { path: 'capsule', element: <CapsuleStage /> },
+      {
+        path: 'capsule',
+        element: <CapsuleStage />,
+        children: [
+          { index: true, element: <PlanPage /> },
+          { path: 'saved', element: <SavedPage /> },
+          { path: 'shared', element: <SharedPage /> },
+        ],
+      },
       { path: 'outfits', element: <OutfitsStage /> },
       { path: 'outfits/sheet', element: <OutfitSheet /> },
       { path: 'counts', element: <CountsStage /> },

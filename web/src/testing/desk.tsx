@@ -25,6 +25,7 @@ export const usual: Chosen = {
   counting: 'clothes',
   daring: false,
   rows: 'top',
+  capsule: '',
   columns: 'bottom',
 };
 

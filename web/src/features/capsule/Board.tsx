@@ -1,162 +1,126 @@
-import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
-import { familyNames, monthName, spoken } from '../../app/messages';
-import { Button } from '../../ui/Button';
-import { Drawing } from '../../ui/Drawing';
+import { monthName } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
 import { useDesk } from '../workspace/context';
+import { useKeys } from '../workspace/useKeys';
+import { Candidates } from './Candidates';
 import { Curve } from './Curve';
+import { Figures } from './Figures';
 import { say } from './messages';
-import type { Plan, Wishes } from './queries';
+import type { NeedMet, Plan } from './queries';
+import { Sheet } from './Sheet';
+import type { BoardOf, Step } from './useBoard';
 
 interface Props {
+  step: Step;
+  board: BoardOf;
+  /** What it is worth; of the step before until it is known. */
   plan: Plan;
-  wishes: Wishes;
-  onWish: (change: Partial<Wishes>) => void;
+  stale: boolean;
+  onSize: (size: number) => void;
 }
 
-const percent = (fraction: number) => Math.round(100 * fraction);
+const layers = [
+  'base-layer',
+  'top',
+  'bottom',
+  'one-piece',
+  'drape',
+  'mid-layer',
+  'jacket',
+  'coat',
+  'shoes',
+  'legwear',
+  'accessory',
+];
 
-/** A capsule as a sheet of flats in the order of layers, with what it is worth and what would change it. */
-export function Board({ plan, wishes, onWish }: Props) {
-  const { byId, select } = useDesk();
-  const { figures } = plan;
-  const label = (id: string) => byId.get(id)?.label ?? id;
-  const chosen = plan.pieces.map((id) => byId.get(id)).filter((piece) => piece !== undefined);
-  const pin = (id: string) =>
-    onWish({
-      must: wishes.must.includes(id) ? wishes.must.filter((one) => one !== id) : [...wishes.must, id],
-      never: wishes.never.filter((one) => one !== id),
-    });
-  const leaveOut = (id: string) =>
-    onWish({ never: [...wishes.never, id], must: wishes.must.filter((one) => one !== id) });
+/** A capsule as a sheet of flats, with what it is worth and what would change it. */
+export function Board({ step, board, plan, stale, onSize }: Props) {
+  const { byId } = useDesk();
+  const chosen = step.pieces
+    .map((id) => byId.get(id))
+    .filter((piece) => piece !== undefined)
+    .sort((a, b) => layers.indexOf(a.family) - layers.indexOf(b.family));
+  const swap = (at: number) => () => {
+    const one = plan.swaps[at];
+    if (one && !stale) {
+      board.swap(one.out, one.in);
+    }
+  };
+  useKeys({ '1': swap(0), '2': swap(1), '3': swap(2), '4': swap(3), '5': swap(4), u: board.undo });
+  const curve = board.lastPlan;
   return (
     <div className="flex flex-col gap-5" data-testid="capsule">
-      <section>
-        <p className="flex flex-wrap items-baseline gap-x-3">
-          <strong className="font-serif text-[34px] leading-none">
-            <Spoken of={figures.outfits} />
-          </strong>
-          <span className="text-soft">
-            {say('outfits', { n: Number(figures.outfits), pieces: plan.pieces.length })}
-          </span>
-          <strong className="font-medium">
-            {say('needsMet', { percent: percent(figures.needsMetFraction) })}
-          </strong>
-          <Button look="link" onClick={() => select(new Set(plan.pieces))}>
-            {say('rail')}
-          </Button>
-        </p>
-        <p className="mt-1 text-xs text-soft">
-          {say('ladder', {
-            none: BigInt(figures.ladder.bases) === 0n,
-            bases: spoken(figures.ladder.bases),
-            clothes: spoken(figures.ladder.clothes),
-            looks: spoken(figures.ladder.looks),
-          })}{' '}
-          · {say('fresh', { n: figures.freshDays })} ·{' '}
-          {figures.laundryDays !== null &&
-            `${say('washFree', {
-              n: figures.laundryDays,
-              more: (figures.laundryDaysAtMost ?? 0) - figures.laundryDays,
-              most: figures.laundryDaysAtMost,
-              family: familyNames[figures.runsOutFirst ?? ''] ?? '',
-            })} · `}
-          {say('tops', { tops: figures.tops, bottoms: figures.bottoms })} ·{' '}
-          {say('given', { n: figures.givenUpForVariety })} ·{' '}
-          {say('dark', { n: percent(figures.shareInTheDark), paper: spoken(figures.paper) })}
-        </p>
-        <p className="text-xs text-soft">{say(plan.quality === 'proved' ? 'proved' : 'unbounded')}</p>
-        {figures.hardestToSpare && (
-          <p className="text-xs text-soft">
-            {say('spare', {
-              piece: label(figures.hardestToSpare.piece),
-              percent: percent(figures.hardestToSpare.needsMetFraction),
-              outfits: figures.hardestToSpare.outfits,
-            })}
-          </p>
-        )}
-        {plan.relaxations.map((one) => (
-          <p key={one.wish} role="status" className="mt-1 text-no">
-            {one.text}
-          </p>
-        ))}
-      </section>
-      <ol
-        className="grid grid-cols-[repeat(auto-fill,minmax(108px,1fr))] gap-2"
-        aria-label={say('title')}
-        data-testid="capsule-pieces"
-      >
-        {chosen.map((piece, i) => (
-          <Card
-            key={piece.id}
-            piece={piece}
-            family={chosen[i - 1]?.family === piece.family ? '' : (familyNames[piece.family] ?? piece.family)}
-            reason={plan.reasons[piece.id]}
-            pinned={wishes.must.includes(piece.id)}
-            onPin={() => pin(piece.id)}
-            onLeaveOut={() => leaveOut(piece.id)}
+      <Figures plan={plan} planned={step.plan !== undefined} stale={stale} />
+      <div className="grid gap-5 @3xl:grid-cols-[minmax(0,1fr)_15rem]">
+        <div>
+          <Sheet
+            pieces={chosen}
+            plan={plan}
+            stale={stale}
+            pinned={step.wishes.must}
+            onPin={board.pin}
+            onLeaveOut={board.leaveOut}
+            onTakeOut={board.takeOrBring}
           />
-        ))}
-      </ol>
-      <p className="text-xs text-soft">{say('keys')}</p>
+          <p className="mt-2 text-xs text-soft">{say('keys')}</p>
+        </div>
+        <Candidates plan={plan} onSwap={board.swap} onBringIn={board.takeOrBring} />
+      </div>
       <div className="grid gap-6 @2xl:grid-cols-2">
-        <Needs contexts={figures.contexts} />
-        <section>
-          <h2 className="font-serif text-[15px] font-semibold">{say('curve')}</h2>
-          <Curve curve={plan.curve} size={plan.pieces.length} onSize={(size) => onWish({ size })} />
-          <p className="text-xs text-soft">{say('elbow', { size: plan.elbow })}</p>
-        </section>
-        <section>
-          <h2 className="font-serif text-[15px] font-semibold">{say('swaps')}</h2>
-          <ul>
-            {plan.swaps.map((swap) => (
-              <li key={`${swap.out} ${swap.in}`} className="border-t border-hair py-1">
-                <Button
-                  look="link"
-                  className="text-left"
-                  onClick={() =>
-                    onWish({
-                      must: [...wishes.must.filter((one) => one !== swap.out), swap.in],
-                      never: [...wishes.never.filter((one) => one !== swap.in), swap.out],
-                    })
-                  }
-                >
-                  {say('swap', { in: label(swap.in), out: label(swap.out) })}
-                </Button>
-                <span className="block text-xs text-soft">
-                  {say('swapFigures', { outfits: swap.outfits, percent: percent(swap.needsMetFraction) })}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </section>
-        <section>
-          <h2 className="font-serif text-[15px] font-semibold">{say('nearest')}</h2>
-          <ul>
-            {plan.nearest.map(({ piece, adds }) => (
-              <li key={piece} className="flex items-baseline gap-3 border-t border-hair py-1">
-                <span className="w-14 text-right font-serif tabular-nums">{say('adds', { n: adds })}</span>
-                <Button
-                  look="link"
-                  className="text-left"
-                  aria-label={say('pin', { label: label(piece) })}
-                  onClick={() => pin(piece)}
-                >
-                  {label(piece)}
-                </Button>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <Needs contexts={plan.figures.contexts} />
+        <div className="flex flex-col gap-5">
+          {curve && (
+            <section>
+              <h2 className="font-serif text-[15px] font-semibold">{say('curve')}</h2>
+              <Curve curve={curve.curve} size={step.pieces.length} onSize={onSize} />
+              <p className="text-xs text-soft">
+                {say('curveKey')} · {say('elbow', { size: curve.elbow })}
+              </p>
+            </section>
+          )}
+          <Colours pieces={chosen} />
+        </div>
       </div>
     </div>
   );
 }
 
-function Needs({ contexts }: { contexts: Plan['figures']['contexts'] }) {
-  const short = (one: Plan['figures']['contexts'][number]) =>
-    Math.max(0, one.need - Number(one.weakestMonthOutfits));
+/** The colours of the pieces, those of most pieces first. */
+function Colours({ pieces }: { pieces: PieceView[] }) {
+  const named = new Map<string, { hex: string; n: number }>();
+  pieces.forEach((piece) => {
+    const name = piece.colourNames[0];
+    const hex = (piece.resolved.colours as (string | { hex: string })[] | undefined)?.[0];
+    if (name && hex) {
+      const before = named.get(name);
+      named.set(name, { hex: before?.hex ?? hexOf(hex), n: (before?.n ?? 0) + 1 });
+    }
+  });
+  return (
+    <section>
+      <h2 className="font-serif text-[15px] font-semibold">{say('palette')}</h2>
+      <ul className="flex flex-wrap gap-x-4 gap-y-1">
+        {[...named]
+          .sort(([, a], [, b]) => b.n - a.n)
+          .map(([name, { hex, n }]) => (
+            <li key={name} className="flex items-center gap-1.5">
+              <span className="h-4 w-4 border border-line" style={{ background: hex }} />
+              {name}
+              <span className="text-xs text-soft tabular-nums">{n}</span>
+            </li>
+          ))}
+      </ul>
+    </section>
+  );
+}
+
+function hexOf(colour: string | { hex: string }): string {
+  return typeof colour === 'string' ? colour : colour.hex;
+}
+
+function Needs({ contexts }: { contexts: NeedMet[] }) {
+  const short = (one: NeedMet) => Math.max(0, one.need - Number(one.weakestMonthOutfits));
   return (
     <section>
       <h2 className="font-serif text-[15px] font-semibold">{say('needs')}</h2>
@@ -182,70 +146,5 @@ function Needs({ contexts }: { contexts: Plan['figures']['contexts'] }) {
           ))}
       </ul>
     </section>
-  );
-}
-
-interface CardProps {
-  piece: PieceView;
-  /** The name of its family, where it is the first of it. */
-  family: string;
-  reason?: Plan['reasons'][string];
-  pinned: boolean;
-  onPin: () => void;
-  onLeaveOut: () => void;
-}
-
-/** A piece of the capsule: its drawing, how many outfits it is in, and why. */
-function Card({ piece, family, reason, pinned, onPin, onLeaveOut }: CardProps) {
-  const { search } = useLocation();
-  const completes = reason !== undefined && BigInt(reason.completes) > 0n;
-  return (
-    <li
-      className={`flex flex-col border p-1.5 ${pinned ? 'border-ink' : 'border-hair'}`}
-      onKeyDown={(event) => {
-        const action = { p: onPin, b: onLeaveOut }[event.key];
-        if (action && !event.ctrlKey && !event.metaKey) {
-          event.preventDefault();
-          action();
-        }
-      }}
-    >
-      <span className="h-4 text-xs text-soft">{family}</span>
-      <Link
-        to={`../pieces/${piece.id}${search}`}
-        title={reason?.text}
-        className="block text-xs leading-tight"
-      >
-        <Drawing src={piece.flat} name="" className="mx-auto h-[88px] w-[72px]" />
-        {piece.label}
-      </Link>
-      {reason && (
-        <p className="text-xs text-soft">
-          {completes
-            ? say('completes', { n: Number(reason.completes) })
-            : say('in', { n: Number(reason.in) })}
-        </p>
-      )}
-      <p className="text-xs leading-tight text-soft">{reason?.text}</p>
-      <p className="mt-auto flex justify-between pt-1">
-        <Button
-          look="link"
-          className="text-xs"
-          aria-pressed={pinned}
-          aria-label={say('pin', { label: piece.label })}
-          onClick={onPin}
-        >
-          {pinned ? say('pinned') : 'pin'}
-        </Button>
-        <Button
-          look="link"
-          className="text-xs"
-          aria-label={say('leaveOut', { label: piece.label })}
-          onClick={onLeaveOut}
-        >
-          out
-        </Button>
-      </p>
-    </li>
   );
 }

@@ -6,7 +6,9 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { PieceView } from '../../api/client';
 import { DeskContext, type Desk } from '../workspace/context';
 import { CapsuleStage } from './CapsuleStage';
-import type { Plan } from './queries';
+import { PlanPage } from './PlanPage';
+import { SavedPage } from './SavedPage';
+import type { Plan, SavedCapsule } from './queries';
 
 class Stream {
   static opened: Stream[] = [];
@@ -24,7 +26,8 @@ class Stream {
   close() {}
 }
 
-const piece = (id: string, label: string, family: string) => ({ id, label, family, flat: '' }) as PieceView;
+const piece = (id: string, label: string, family: string) =>
+  ({ id, label, family, flat: '', resolved: {}, colourNames: [] }) as unknown as PieceView;
 const pieces = [
   piece('p1', 'White shirt', 'top'),
   piece('p2', 'Navy trousers', 'bottom'),
@@ -34,6 +37,7 @@ const plan: Plan = {
   pieces: ['p1', 'p2'],
   figures: {
     needsMetFraction: 0.5,
+    earning: 2,
     outfits: 12,
     ladder: { bases: 3, clothes: 6, outfits: 12, looks: 40 },
     paper: 20,
@@ -44,6 +48,8 @@ const plan: Plan = {
     runsOutFirst: 'top',
     hardestToSpare: { piece: 'p2', needsMetFraction: 0, outfits: 0 },
     givenUpForVariety: 0,
+    variety: 0.4,
+    topsGuide: 'top-led',
     tops: 1,
     bottoms: 1,
     contexts: [
@@ -55,8 +61,9 @@ const plan: Plan = {
     p1: { in: 12, completes: 0, lost: 12, text: 'The only top that serves desk in winter.' },
     p2: { in: 12, completes: 0, lost: 12, text: 'Asked for.' },
   },
-  swaps: [{ out: 'p1', in: 'p3', needsMetFraction: 0.5, outfits: 11 }],
-  nearest: [{ piece: 'p3', adds: 9 }],
+  seasonal: { p1: ['winter'] },
+  swaps: [{ out: 'p1', in: 'p3', needsMetFraction: 0.5, earning: 2, outfits: 11, variety: 0.4 }],
+  nearest: [{ piece: 'p3', adds: 9, instead: 'p1', outfits: 11 }],
   curve: [
     { size: 1, needsMetFraction: 0, outfits: 1 },
     { size: 2, needsMetFraction: 0.5, outfits: 12 },
@@ -66,7 +73,45 @@ const plan: Plan = {
   relaxations: [{ wish: 'coat', text: 'There is no coat in it.' }],
 };
 
-function shown() {
+const saved: SavedCapsule = {
+  id: 'k1',
+  name: 'Winter, 2 pieces',
+  notes: '',
+  pieces: ['p1', 'p2', 'gone'],
+  worn: ['p1', 'p2'],
+  wishes: { size: 2, seasons: ['winter'] },
+  saved: '2027-01-08T09:30:00Z',
+  version: 2,
+  gone: ['gone'],
+  locked: null,
+  earlier: [{ version: 1, pieces: ['p1'], wishes: { size: 1 }, saved: '2027-01-07T09:30:00Z' }],
+};
+
+/** What was sent to the server. */
+let sent: { method: string; path: string; body: Record<string, unknown> }[] = [];
+let kept: SavedCapsule[] = [];
+
+/** A server that knows the pieces it is asked about, and the capsules that are kept. */
+vi.mock('../../api/client', async (original) => {
+  const call = (method: string) => (path: string, options: { body?: Record<string, unknown> }) => {
+    const body = options.body ?? {};
+    sent.push({ method, path, body });
+    const data = path.endsWith('/capsule-figures')
+      ? { ...plan, pieces: body.pieces, curve: [], quality: 'unbounded' }
+      : path.endsWith('/capsules')
+        ? method === 'GET'
+          ? kept
+          : { ...saved, ...body, version: 1 }
+        : { ...saved, ...body };
+    return Promise.resolve({ data, response: new Response() });
+  };
+  return {
+    ...(await original<object>()),
+    api: { GET: call('GET'), POST: call('POST'), PATCH: call('PATCH'), DELETE: call('DELETE') },
+  };
+});
+
+function shown(at = '') {
   const desk = {
     client: { seasons: [{ id: 'winter', asked: [1] }], occasions: [{ name: 'desk' }, { name: 'ball' }] },
     pieces,
@@ -77,9 +122,12 @@ function shown() {
   render(
     <QueryClientProvider client={new QueryClient()}>
       <DeskContext value={desk}>
-        <MemoryRouter initialEntries={['/clients/c/capsule']}>
+        <MemoryRouter initialEntries={[`/clients/c/capsule${at}`]}>
           <Routes>
-            <Route path="/clients/:clientId/capsule" element={<CapsuleStage />} />
+            <Route path="/clients/:clientId/capsule" element={<CapsuleStage />}>
+              <Route index element={<PlanPage />} />
+              <Route path="saved" element={<SavedPage />} />
+            </Route>
           </Routes>
         </MemoryRouter>
       </DeskContext>
@@ -87,12 +135,27 @@ function shown() {
   );
 }
 
+function planned() {
+  shown();
+  fireEvent.click(screen.getByText('Plan', { selector: 'button' }));
+  act(() => last().send('plan', plan));
+}
+
 const last = () => Stream.opened[Stream.opened.length - 1]!;
 const asked = () =>
-  JSON.parse(new URL(last().url, 'http://x').searchParams.get('asked')!).wishes as Record<string, unknown>;
+  JSON.parse(new URL(last().url, 'http://x').searchParams.get('asked')!) as {
+    wishes: Record<string, unknown>;
+    budgetMillis: number;
+  };
+const onBoard = () =>
+  [...screen.getByTestId('capsule-pieces').querySelectorAll('[data-piece]')].map((one) => one.textContent);
+const posted = (end: string) => sent.filter((one) => one.method !== 'GET' && one.path.endsWith(end));
 
 beforeEach(() => {
   Stream.opened = [];
+  sent = [];
+  kept = [saved];
+  sessionStorage.clear();
   vi.stubGlobal('EventSource', Stream);
   vi.stubGlobal(
     'ResizeObserver',
@@ -113,48 +176,104 @@ describe('CapsuleStage', () => {
   it('plans nothing until it is asked to, then what was wished', () => {
     shown();
     expect(Stream.opened).toHaveLength(0);
+    expect(document.activeElement?.textContent).toBe('Plan');
     fireEvent.change(screen.getByLabelText('pieces'), { target: { value: '2' } });
+    fireEvent.change(screen.getByLabelText('up to'), { target: { value: '5' } });
+    fireEvent.click(screen.getByText('More wishes'));
     fireEvent.click(screen.getByLabelText('Suits may be broken'));
-    fireEvent.click(screen.getByText('Plan'));
-    expect(asked()).toMatchObject({ size: 2, seasons: ['winter'], breakSets: false });
-    expect(asked()).not.toHaveProperty('occasions');
+    fireEvent.click(screen.getByLabelText('A second pair of shoes'));
+    fireEvent.change(screen.getByLabelText('tops, at least'), { target: { value: '4' } });
+    fireEvent.click(screen.getByText('Plan', { selector: 'button' }));
+    expect(asked().wishes).toMatchObject({
+      size: { min: 2, max: 5 },
+      seasons: ['winter'],
+      breakSets: false,
+      without: ['second-shoes'],
+      families: { top: { min: 4 } },
+    });
+    expect(asked().wishes).not.toHaveProperty('occasions');
     act(() => last().send('progress', { fraction: 0.4 }));
     expect(screen.getByText('Planning … 40 %')).toBeTruthy();
   });
 
-  it('shows what the capsule is worth, shortfalls first, and why each piece is in', () => {
+  it('tells the best so far, takes it when it is stopped, and searches longer from there', async () => {
     shown();
-    fireEvent.click(screen.getByText('Plan'));
-    act(() => last().send('plan', plan));
+    fireEvent.click(screen.getByText('Plan', { selector: 'button' }));
+    act(() => last().send('better', { pieces: ['p2', 'p3'], needsMetFraction: 0.75, outfits: 7 }));
+    expect(screen.getByText('Best so far: 7 outfits, 75 % of the needs met')).toBeTruthy();
+    fireEvent.click(screen.getByText('Stop and take the best so far'));
+    await screen.findByTestId('capsule');
+    expect(onBoard()).toEqual(['Red shirt', 'Navy trousers']);
+    fireEvent.click(screen.getByText('Search longer'));
+    expect(asked().budgetMillis).toBe(10_000);
+  });
+
+  it('shows what the capsule is worth, shortfalls first, and why each piece is in', () => {
+    planned();
     expect(screen.getByText('outfits from 2 pieces')).toBeTruthy();
     expect(screen.getByTestId('capsule-needs').textContent).toMatch(/^0of 1ball, winter.*12of 2desk, winter/);
     expect(screen.getByText('The only top that serves desk in winter.')).toBeTruthy();
+    expect(screen.getByText('winter only')).toBeTruthy();
     expect(screen.getByText('There is no coat in it.')).toBeTruthy();
     expect(screen.getByText(/Hardest to spare: Navy trousers/)).toBeTruthy();
     expect(screen.getByText(/4 days without a wash, then tops run out/)).toBeTruthy();
   });
 
   it.each([
-    ['p', { must: ['p1'], never: [] }],
-    ['b', { must: [], never: ['p1'] }],
-  ])('on a piece %s plans again with %o', (key, wishes) => {
-    shown();
-    fireEvent.click(screen.getByText('Plan'));
-    act(() => last().send('plan', plan));
+    ['p', ['White shirt', 'Navy trousers'], 'pinned'],
+    ['b', ['Navy trousers'], 'White shirt ×'],
+    ['.', ['Navy trousers'], 'outfits from 1 piece'],
+    ['1', ['Red shirt', 'Navy trousers'], /Changed by hand/],
+  ])('on a piece the key %s leaves %o, and u takes it back', async (key, left, words) => {
+    planned();
     fireEvent.keyDown(screen.getByText('White shirt'), { key });
-    expect(asked()).toMatchObject(wishes);
-    fireEvent.click(screen.getByText('Back to the one before'));
-    expect(asked()).toMatchObject({ must: [], never: [] });
+    expect(onBoard()).toEqual(left);
+    expect(await screen.findByText(words)).toBeTruthy();
+    fireEvent.keyDown(document.body, { key: 'u' });
+    expect(onBoard()).toEqual(['White shirt', 'Navy trousers']);
   });
 
-  it('plans the swap and the size that are pressed', () => {
-    shown();
-    fireEvent.click(screen.getByText('Plan'));
-    act(() => last().send('plan', plan));
-    fireEvent.click(screen.getByText('Red shirt for White shirt'));
-    expect(asked()).toMatchObject({ must: ['p3'], never: ['p1'] });
-    act(() => last().send('plan', plan));
+  it('brings in a candidate and asks for the figures of what lies there now', async () => {
+    planned();
+    fireEvent.click(screen.getByLabelText('Bring Red shirt in'));
+    expect(await screen.findByText('outfits from 3 pieces')).toBeTruthy();
+    expect(posted('/capsule-figures')[0]?.body).toMatchObject({ pieces: ['p1', 'p2', 'p3'] });
+    expect(screen.getByText(/Changed by hand/)).toBeTruthy();
     fireEvent.click(screen.getByLabelText(/^1 piece: 1 outfit,/));
-    expect(asked()).toMatchObject({ size: 1, must: ['p3'] });
+    expect(asked().wishes).toMatchObject({ size: 1 });
+  });
+
+  it('saves under a name, then as another version, and locks', async () => {
+    kept = [];
+    planned();
+    fireEvent.keyDown(document.body, { key: 's' });
+    const name = await screen.findByLabelText('Name');
+    expect((name as HTMLInputElement).value).toBe('winter, 2 pieces');
+    fireEvent.change(name, { target: { value: ' ' } });
+    fireEvent.click(screen.getByText('Save', { selector: 'button' }));
+    expect(await screen.findByText('Give it a name.')).toBeTruthy();
+    expect(posted('/capsules')).toHaveLength(0);
+    kept = [{ ...saved, version: 1 }];
+    fireEvent.change(name, { target: { value: 'Winter' } });
+    fireEvent.click(screen.getByText('Save', { selector: 'button' }));
+    fireEvent.click(await screen.findByText('Save as version 2 of Winter, 2 pieces'));
+    fireEvent.keyDown(document.body, { key: 'l' });
+    await vi.waitFor(() => expect(posted('/{id}')).toHaveLength(2));
+    expect(posted('/capsules')[0]?.body).toMatchObject({ name: 'Winter', pieces: ['p1', 'p2'] });
+    expect(posted('/{id}')[0]?.body).toMatchObject({ version: 1, pieces: ['p1', 'p2'] });
+    expect(posted('/{id}')[1]?.body).toEqual({ locked: { season: 'winter' } });
+  });
+
+  it('compares two saved capsules by the same wishes', async () => {
+    kept = [saved, { ...saved, id: 'k2', name: 'Other', pieces: ['p2', 'p3'], gone: [] }];
+    shown('/saved');
+    for (const tick of await screen.findAllByLabelText('Compare')) {
+      fireEvent.click(tick);
+    }
+    const comparison = await screen.findByTestId('capsule-comparison');
+    await vi.waitFor(() => expect(comparison.textContent).toContain('only Other has'));
+    expect(comparison.textContent).toMatch(/Only in Winter, 2 pieces.*White shirt.*Only in Other.*Red shirt/);
+    expect(screen.getByText(/1 piece of it has left the wardrobe/)).toBeTruthy();
+    expect(posted('/capsule-figures').map((one) => one.body.pieces)).toContainEqual(['p2']);
   });
 });

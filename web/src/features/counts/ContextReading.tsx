@@ -31,6 +31,9 @@ export function ContextReading({ cell, plain, counting }: Props) {
   const { byId, stamp } = useDesk();
   const { season, occasion } = cell;
   const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
+  if (chosen.capsule) {
+    query.set('capsule', chosen.capsule);
+  }
   query.set('thenDaring', String(chosen.daring));
   query.set('thenSeason', season);
   if (occasion) {

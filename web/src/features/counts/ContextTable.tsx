@@ -25,6 +25,9 @@ export function ContextTable() {
   const [search, setSearch] = useSearchParams();
   const counting = search.get('table') ?? 'bases';
   const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
+  if (chosen.capsule) {
+    query.set('capsule', chosen.capsule);
+  }
   const [picked, setPicked] = useState(at(chosen.season, chosen.occasion));
   const table = useEventStream<ContextCell>(
     `/api/v1/clients/${clientId}/counts/contexts?${query}`,

@@ -23,6 +23,9 @@ export function WhatIfStage() {
   const [thought, setThought] = useState<Thought>(nothing);
   const idle = isNothing(thought) || !rules;
   const query = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
+  if (chosen.capsule) {
+    query.set('capsule', chosen.capsule);
+  }
   const then = {
     season: thought.season ?? chosen.season,
     occasion: thought.occasion ?? chosen.occasion,

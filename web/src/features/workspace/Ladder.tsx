@@ -30,6 +30,9 @@ interface Props {
 export function Ladder({ chosen, stamp, onChoose }: Props) {
   const { clientId = '' } = useParams();
   const query = new URLSearchParams({ daring: String(chosen.daring) });
+  if (chosen.capsule) {
+    query.set('capsule', chosen.capsule);
+  }
   if (chosen.occasion) {
     query.set('occasion', chosen.occasion);
   }

@@ -7,6 +7,7 @@ import { spoken, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { CountingChoice } from './CountingChoice';
+import { useSavedCapsules } from '../capsule/queries';
 import { useOverrides, useRules } from '../rules/queries';
 import { useBrief } from '../brief/queries';
 import { DeskContext, everything, seasonOptions, useChosen, type Desk, type Filter } from './context';
@@ -41,7 +42,10 @@ export function Workspace() {
     () => JSON.stringify([rulings.data, rules.data?.map(heldAs)]),
     [rulings.data, rules.data],
   );
-  const live = useLiveCounts(clientId, chosen, stamp && rules.data && rulings.data ? stamp + held : '');
+  const saved = useSavedCapsules(clientId);
+  const capsules = useMemo(() => JSON.stringify(saved.data?.map((one) => [one.id, one.worn])), [saved.data]);
+  const ready = stamp && rules.data && rulings.data && (saved.data || saved.error);
+  const live = useLiveCounts(clientId, chosen, ready ? stamp + held + (chosen.capsule ? capsules : '') : '');
   const [find, setFind] = useState('');
   const [filter, setFilter] = useState<Filter>(everything);
   const [selection, select] = useState<ReadonlySet<string>>(new Set());
@@ -76,7 +80,11 @@ export function Workspace() {
   });
 
   const sought = useDeferredValue(find);
-  const shown = useMemo(() => narrowed(pieces.data ?? [], sought, filter), [pieces.data, sought, filter]);
+  const within = saved.data?.find((one) => one.id === chosen.capsule);
+  const shown = useMemo(() => {
+    const there = within ? pieces.data?.filter((piece) => within.worn.includes(piece.id)) : pieces.data;
+    return narrowed(there ?? [], sought, filter);
+  }, [pieces.data, within, sought, filter]);
 
   const desk = useMemo<Desk | null>(() => {
     if (!client.data || !pieces.data) {
@@ -103,6 +111,9 @@ export function Workspace() {
     if (client.data && !isOffered) {
       change({ season: '' });
     }
+    if (chosen.capsule && saved.data && !within) {
+      change({ capsule: '' });
+    }
   });
 
   const problem = client.error ?? pieces.error;
@@ -123,7 +134,7 @@ export function Workspace() {
     brief: say('occasions', { n: client.data?.occasions.length ?? 0 }),
     pieces: pieces.data ? say('pieces', { n: pieces.data.length, undecided }) : '…',
     palette: say('colours', { n: colours }),
-    capsule: say('capsule'),
+    capsule: say('capsule', { n: saved.data?.length ?? 0 }),
     outfits: total,
     counts: total,
     rules: say('rulings', { n: rulings.data?.length ?? 0 }),
@@ -166,6 +177,14 @@ export function Workspace() {
           ]}
           onChange={(occasion) => change({ occasion })}
         />
+        {saved.data && saved.data.length > 0 && (
+          <Choice
+            label={say('within')}
+            value={within ? chosen.capsule : ''}
+            options={[['', say('wholeWardrobe')], ...saved.data.map((one) => [one.id, one.name] as const)]}
+            onChange={(capsule) => change({ capsule })}
+          />
+        )}
         <CountingChoice
           value={chosen.counting}
           pieces={pieces.data ?? []}

@@ -24,6 +24,8 @@ export interface Chosen {
   /** Slots whose pieces the crossing table has as rows and as columns. */
   rows: string;
   columns: string;
+  /** Id of the saved capsule to stay within, or empty for the whole wardrobe. */
+  capsule: string;
 }
 
 export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) => void] {
@@ -41,6 +43,7 @@ export function useChosen(): [Chosen, (change: Partial<Record<string, string>>) 
     daring: search.get('daring') === 'yes',
     rows,
     columns,
+    capsule: search.get('capsule') ?? '',
   };
   const change = (values: Partial<Record<string, string>>) => {
     const next = new URLSearchParams(search);
@@ -57,6 +60,7 @@ export function contextQuery(chosen: Chosen) {
     occasion: chosen.occasion || undefined,
     counting: chosen.counting,
     daring: chosen.daring,
+    capsule: chosen.capsule || undefined,
   };
 }
 

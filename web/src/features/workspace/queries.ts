@@ -49,6 +49,7 @@ export function useUndo(clientId: string, again = false) {
           'judge',
           'why',
           'outfits',
+          'capsules',
         ].map((what) => queries.invalidateQueries({ queryKey: [what, clientId] })),
       );
     },

@@ -1,7 +1,9 @@
 import { useEffect, useState } from 'react';
 
-export interface Streamed<T> {
+export interface Streamed<T, A = unknown> {
   events: T[];
+  /** The last that was told besides. */
+  aside?: A;
   fraction: number;
   state: 'idle' | 'running' | 'done' | 'stopped' | 'failed';
   /** Why the server does not count it at all. */
@@ -9,7 +11,7 @@ export interface Streamed<T> {
 }
 
 /** With ways to stop it and to begin again. */
-export type Listening<T> = Streamed<T> & { stop: () => void; again: () => void };
+export type Listening<T, A = unknown> = Streamed<T, A> & { stop: () => void; again: () => void };
 
 const idle = { events: [], fraction: 0, state: 'idle' as const };
 
@@ -19,10 +21,16 @@ const idle = { events: [], fraction: 0, state: 'idle' as const };
  * @param url null for none
  * @param name of the events that carry what was asked for
  * @param stamp of the wardrobe that is asked about; another starts anew
+ * @param aside name of the events that are told besides, of which the last is kept
  */
-export function useEventStream<T>(url: string | null, name: string, stamp: string): Listening<T> {
+export function useEventStream<T, A = unknown>(
+  url: string | null,
+  name: string,
+  stamp: string,
+  aside?: string,
+): Listening<T, A> {
   const [round, setRound] = useState(0);
-  const [streamed, setStreamed] = useState<Streamed<T>>(idle);
+  const [streamed, setStreamed] = useState<Streamed<T, A>>(idle);
   const [source, setSource] = useState<EventSource | null>(null);
   useEffect(() => {
     if (url === null) {
@@ -40,6 +48,11 @@ export function useEventStream<T>(url: string | null, name: string, stamp: strin
       const one = JSON.parse(event.data) as T;
       setStreamed((before) => ({ ...before, events: [...before.events, one] }));
     });
+    if (aside) {
+      events.addEventListener(aside, (event: MessageEvent<string>) => {
+        setStreamed((before) => ({ ...before, aside: JSON.parse(event.data) as A }));
+      });
+    }
     events.addEventListener('complete', () => {
       events.close();
       setStreamed((before) => ({ ...before, fraction: 1, state: 'done' }));
@@ -54,7 +67,7 @@ export function useEventStream<T>(url: string | null, name: string, stamp: strin
       setStreamed((before) => (before.state === 'running' ? { ...before, state: 'failed' } : before));
     };
     return () => events.close();
-  }, [url, name, stamp, round]);
+  }, [url, name, stamp, aside, round]);
   const stop = () => {
     source?.close();
     setStreamed((before) => ({ ...before, state: 'stopped' }));

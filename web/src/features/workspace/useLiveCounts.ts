@@ -36,6 +36,9 @@ export function useLiveCounts(
   if (chosen.occasion) {
     search.set('occasion', chosen.occasion);
   }
+  if (chosen.capsule) {
+    search.set('capsule', chosen.capsule);
+  }
   if (whatIf) {
     search.set('whatIf', JSON.stringify(whatIf));
   }

@@ -61,6 +61,7 @@ public record CapsulePlan(
      *     nothing could be chosen
      * @param givenUpForVariety outfits the choice with the most has more
      * @param variety 0..1
+     * @param topsGuide the school of how many tops there are to bottoms
      * @param needs each with what there is
      */
     public record Figures(
@@ -76,6 +77,7 @@ public record CapsulePlan(
             Without hardestToSpare,
             long givenUpForVariety,
             double variety,
+            String topsGuide,
             int tops,
             int bottoms,
             List<NeedMet> needs) {}

@@ -22,6 +22,7 @@ import jomble.core.counting.Ladder;
 import jomble.core.counting.Progress;
 import jomble.core.counting.WearableBases;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.SchoolSwitch;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Care;
 import jomble.core.piece.Family;
@@ -106,6 +107,7 @@ final class CapsuleReport {
                 hardestToSpare(),
                 givenUp,
                 score.variety(),
+                problem.needs().get(0).months().get(0).context().schools().of(SchoolSwitch.TOPS_SHARE),
                 of(Family.TOP),
                 of(Family.BOTTOM),
                 needs);

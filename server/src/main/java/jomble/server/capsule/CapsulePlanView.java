@@ -47,6 +47,7 @@ record CapsulePlanView(
             WithoutView hardestToSpare,
             long givenUpForVariety,
             double variety,
+            String topsGuide,
             int tops,
             int bottoms,
             List<NeedMetView> contexts) {}
@@ -167,6 +168,7 @@ record CapsulePlanView(
                         : new WithoutView(spare.piece().value(), spare.needsMetFraction(), spare.outfits()),
                 figures.givenUpForVariety(),
                 figures.variety(),
+                figures.topsGuide(),
                 figures.tops(),
                 figures.bottoms(),
                 figures.needs().stream()

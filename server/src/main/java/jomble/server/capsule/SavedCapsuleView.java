@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.capsule.SavedCapsule;
 import jomble.core.document.Wardrobe;
+import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /**
  * A saved capsule on the wire.
  *
+ * @param worn everything worn by somebody who lives out of it, with the pieces that do not count toward its size
  * @param gone pieces of it that have left the wardrobe
  * @param version counted from 1; to be sent back with a change of pieces or wishes
  * @param locked null where it is not locked
@@ -22,6 +24,7 @@ record SavedCapsuleView(
         String name,
         String notes,
         List<String> pieces,
+        List<String> worn,
         Map<String, Object> wishes,
         Instant saved,
         int version,
@@ -49,6 +52,7 @@ record SavedCapsuleView(
                 capsule.name(),
                 capsule.notes(),
                 values(capsule.now().pieces()),
+                values(wardrobe.within(capsule).pieces().stream().map(Piece::id).toList()),
                 capsule.now().wishes(),
                 capsule.now().saved(),
                 capsule.version(),

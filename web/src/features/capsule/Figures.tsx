@@ -1,0 +1,73 @@
+import { familyNames, spoken } from '../../app/messages';
+import { Spoken } from '../../ui/Spoken';
+import { useDesk } from '../workspace/context';
+import { say } from './messages';
+import type { Plan } from './queries';
+
+const percent = (fraction: number) => Math.round(100 * fraction);
+
+interface Props {
+  plan: Plan;
+  /** Whether it was planned, and not put together by hand. */
+  planned: boolean;
+  /** Whether other pieces lie on the board already, and these figures are those of before. */
+  stale: boolean;
+}
+
+/** What a capsule is worth: its outfits and needs first, then everything else there is to say. */
+export function Figures({ plan, planned, stale }: Props) {
+  const { byId } = useDesk();
+  const { figures } = plan;
+  const n = plan.pieces.length;
+  const said = [
+    say('ladder', {
+      none: BigInt(figures.ladder.bases) === 0n,
+      bases: spoken(figures.ladder.bases),
+      clothes: spoken(figures.ladder.clothes),
+      looks: spoken(figures.ladder.looks),
+    }),
+    say('earning', { n: n - figures.earning }),
+    say('fresh', { n: figures.freshDays }),
+    figures.laundryDays !== null &&
+      say('washFree', {
+        n: figures.laundryDays,
+        more: (figures.laundryDaysAtMost ?? 0) - figures.laundryDays,
+        most: figures.laundryDaysAtMost,
+        family: familyNames[figures.runsOutFirst ?? ''] ?? '',
+      }),
+    `${say('tops', { tops: figures.tops, bottoms: figures.bottoms })} (${say('guide', { share: figures.topsGuide === 'top-led' ? 'top' : figures.topsGuide === 'even' ? 'even' : 'other' })})`,
+    planned && say('given', { n: figures.givenUpForVariety }),
+    say('dark', { n: percent(figures.shareInTheDark), paper: spoken(figures.paper) }),
+  ].filter(Boolean);
+  return (
+    <section aria-live="polite" className={stale ? 'opacity-60' : ''} data-testid="capsule-figures">
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <strong className="font-serif text-[34px] leading-none">
+          <Spoken of={figures.outfits} />
+        </strong>
+        <span className="text-soft">{say('outfits', { n: Number(figures.outfits), pieces: n })}</span>
+        <strong className="font-medium">
+          {say('needsMet', { percent: percent(figures.needsMetFraction) })}
+        </strong>
+      </p>
+      <p className="mt-1 text-xs text-soft">{said.join(' · ')}</p>
+      <p className="text-xs text-soft">
+        {planned ? say(plan.quality, { bound: plan.upperBoundOutfits, n }) : say('byHand')}
+      </p>
+      {figures.hardestToSpare && (
+        <p className="text-xs text-soft">
+          {say('spare', {
+            piece: byId.get(figures.hardestToSpare.piece)?.label ?? '',
+            percent: percent(figures.hardestToSpare.needsMetFraction),
+            outfits: figures.hardestToSpare.outfits,
+          })}
+        </p>
+      )}
+      {plan.relaxations.map((one) => (
+        <p key={one.wish} role="status" className="mt-1 text-no">
+          {one.text}
+        </p>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,195 @@
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
+import { Button } from '../../ui/Button';
+import { Drawing } from '../../ui/Drawing';
+import { Spoken } from '../../ui/Spoken';
+import { Tick } from '../../ui/Tick';
+import { useChosen, useDesk } from '../workspace/context';
+import { CompareCapsules } from './CompareCapsules';
+import { say } from './messages';
+import { lockWords } from './PlanPage';
+import {
+  useChangeCapsule,
+  useDeleteCapsule,
+  useFigures,
+  useSavedCapsules,
+  type SavedCapsule,
+} from './queries';
+import { SaveDialog } from './SaveDialog';
+
+/** The saved capsules of a client, and two of them side by side. */
+export function SavedPage() {
+  const { clientId = '' } = useParams();
+  const saved = useSavedCapsules(clientId);
+  const [ticked, setTicked] = useState<string[]>([]);
+  if (saved.data?.length === 0) {
+    return <p className="text-soft">{say('noneSaved')}</p>;
+  }
+  const compared = ticked
+    .map((id) => saved.data?.find((one) => one.id === id))
+    .filter((one) => one !== undefined);
+  return (
+    <div className="flex flex-col gap-6">
+      <ul className="flex flex-col" data-testid="saved-capsules">
+        {saved.data?.map((one) => (
+          <Row
+            key={one.id}
+            capsule={one}
+            ticked={ticked.includes(one.id)}
+            onTick={(on) =>
+              setTicked((before) =>
+                on ? [...before.slice(-1), one.id] : before.filter((id) => id !== one.id),
+              )
+            }
+          />
+        ))}
+      </ul>
+      {(saved.data?.length ?? 0) > 1 && compared.length < 2 && (
+        <p className="text-xs text-soft">{say('pickTwo')}</p>
+      )}
+      {compared.length === 2 && <CompareCapsules one={compared[0]!} other={compared[1]!} />}
+    </div>
+  );
+}
+
+interface RowProps {
+  capsule: SavedCapsule;
+  ticked: boolean;
+  onTick: (on: boolean) => void;
+}
+
+function Row({ capsule, ticked, onTick }: RowProps) {
+  const { clientId = '' } = useParams();
+  const { byId, stamp } = useDesk();
+  const { search } = useLocation();
+  const navigate = useNavigate();
+  const [chosen, choose] = useChosen();
+  const change = useChangeCapsule(clientId);
+  const remove = useDeleteCapsule(clientId);
+  const [naming, setNaming] = useState(false);
+  const there = capsule.pieces.filter((id) => byId.has(id));
+  const figures = useFigures(clientId, there, capsule.wishes, stamp).data?.figures;
+  const isWithin = chosen.capsule === capsule.id;
+  const params = new URLSearchParams(search);
+  params.set('open', capsule.id);
+  const season = (capsule.wishes.seasons ?? []).join(', ');
+  return (
+    <li className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 gap-y-1 border-t border-line py-3">
+      <div className="flex flex-wrap items-baseline gap-x-3">
+        <Link
+          to={`/clients/${clientId}/capsule?${params}`}
+          className="font-serif text-[17px] font-semibold underline-offset-2 hover:underline"
+          aria-label={say('openNamed', { name: capsule.name })}
+        >
+          {capsule.name}
+        </Link>
+        {figures && (
+          <span>
+            <strong className="font-serif text-[17px]">
+              <Spoken of={figures.outfits} />
+            </strong>{' '}
+            {say('outfits', { n: Number(figures.outfits), pieces: there.length })},{' '}
+            {say('needsMet', { percent: Math.round(100 * figures.needsMetFraction) })}
+          </span>
+        )}
+        {capsule.locked && (
+          <span className="border border-ink px-1.5 text-xs">{lockWords(capsule.locked)}</span>
+        )}
+      </div>
+      <div className="flex items-center gap-4">
+        <Button look="link" onClick={() => choose({ capsule: isWithin ? '' : capsule.id })}>
+          {say(isWithin ? 'withinNow' : 'within')}
+        </Button>
+        <Tick label={say('compare')} checked={ticked} onChange={onTick} />
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger
+            aria-label={say('actions', { name: capsule.name })}
+            className="min-h-7 border border-line bg-sheet px-2"
+          >
+            ⋯
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              align="end"
+              className="z-30 min-w-52 border border-line bg-sheet py-1 shadow-md"
+            >
+              <Item onSelect={() => void navigate(`/clients/${clientId}/capsule?${params}`)}>
+                {say('open')}
+              </Item>
+              <Item onSelect={() => setNaming(true)}>{say('rename')}</Item>
+              <Item
+                onSelect={() => change.mutate({ id: capsule.id, locked: capsule.locked ? null : { season } })}
+              >
+                {capsule.locked ? say('unlock') : season ? say('lock', { season }) : say('lockPlain')}
+              </Item>
+              {!capsule.locked &&
+                [...capsule.earlier]
+                  .reverse()
+                  .slice(0, 8)
+                  .map((one) => (
+                    <Item
+                      key={one.version}
+                      onSelect={() =>
+                        change.mutate({
+                          id: capsule.id,
+                          version: capsule.version,
+                          pieces: one.pieces.filter((id) => byId.has(id)),
+                          wishes: one.wishes,
+                        })
+                      }
+                    >
+                      {say('restore', { n: one.version })}
+                    </Item>
+                  ))}
+              {!capsule.locked && (
+                <Item onSelect={() => remove.mutate({ id: capsule.id, name: capsule.name })}>
+                  {say('delete')}
+                </Item>
+              )}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+      </div>
+      <div className="col-span-2 flex flex-wrap gap-1">
+        {there.map((id) => (
+          <Drawing
+            key={id}
+            src={byId.get(id)!.flat}
+            name={byId.get(id)!.label}
+            className="h-12 w-10 border border-hair"
+          />
+        ))}
+      </div>
+      <p className="col-span-2 text-xs text-soft">
+        {[
+          season,
+          say('version', { n: capsule.version, date: new Date(capsule.saved) }),
+          capsule.earlier.length > 0 && say('versions', { n: capsule.earlier.length }),
+          capsule.gone.length > 0 && say('gone', { n: capsule.gone.length }),
+          capsule.notes,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+      <SaveDialog
+        title={say('saveOf', { name: capsule.name })}
+        open={naming}
+        named={{ name: capsule.name, notes: capsule.notes }}
+        onOpenChange={setNaming}
+        onSave={(named) => change.mutate({ id: capsule.id, ...named }, { onSuccess: () => setNaming(false) })}
+      />
+    </li>
+  );
+}
+
+function Item({ children, onSelect }: { children: string; onSelect: () => void }) {
+  return (
+    <DropdownMenu.Item
+      onSelect={onSelect}
+      className="min-h-8 cursor-default px-3 py-1.5 data-[highlighted]:bg-rail"
+    >
+      {children}
+    </DropdownMenu.Item>
+  );
+}
