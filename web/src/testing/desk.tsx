@@ -59,6 +59,7 @@ export function onDesk(children: ReactNode, pieces: PieceView[], search = '', oc
       climate: [],
     },
     pieces,
+    within: pieces,
     shown: pieces,
     byId: new Map(pieces.map((one) => [one.id, one])),
     stamp: '1',

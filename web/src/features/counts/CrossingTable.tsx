@@ -39,7 +39,7 @@ function sorted(pieces: Headed[], sort: Sort): Headed[] {
  * Only the rows in sight are drawn; arrow keys go from cell to cell.
  */
 export function CrossingTable({ counts, cell, onPick }: Props) {
-  const { pieces, shown } = useDesk();
+  const { within, shown } = useDesk();
   const [chosen] = useChosen();
   const [sort, setSort] = useState<Sort>('count');
   const scroller = useRef<HTMLDivElement>(null);
@@ -71,8 +71,8 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
           .map((piece) => ({ piece, total: table.sums.get(piece.id) ?? 0n })),
         sort,
       );
-    return [inSlot(chosen.rows, shown), inSlot(chosen.columns, pieces)];
-  }, [chosen.rows, chosen.columns, shown, pieces, table, sort]);
+    return [inSlot(chosen.rows, shown), inSlot(chosen.columns, within)];
+  }, [chosen.rows, chosen.columns, shown, within, table, sort]);
   const rows = useVirtualizer({
     count: tops.length,
     getScrollElement: () => scroller.current,

@@ -81,10 +81,11 @@ export function Workspace() {
 
   const sought = useDeferredValue(find);
   const within = saved.data?.find((one) => one.id === chosen.capsule);
-  const shown = useMemo(() => {
-    const there = within ? pieces.data?.filter((piece) => within.worn.includes(piece.id)) : pieces.data;
-    return narrowed(there ?? [], sought, filter);
-  }, [pieces.data, within, sought, filter]);
+  const there = useMemo(
+    () => (pieces.data ?? []).filter((piece) => !within || within.worn.includes(piece.id)),
+    [pieces.data, within],
+  );
+  const shown = useMemo(() => narrowed(there, sought, filter), [there, sought, filter]);
 
   const desk = useMemo<Desk | null>(() => {
     if (!client.data || !pieces.data) {
@@ -97,6 +98,7 @@ export function Workspace() {
       byId,
       stamp,
       live,
+      within: there,
       shown,
       filter,
       setFilter: (change) => setFilter((before) => ({ ...before, ...change })),
@@ -104,7 +106,7 @@ export function Workspace() {
       select,
       readingSlot,
     };
-  }, [client.data, pieces.data, stamp, live, shown, filter, selection, readingSlot]);
+  }, [client.data, pieces.data, stamp, live, there, shown, filter, selection, readingSlot]);
 
   const isOffered = !chosen.season || client.data?.seasons.some((season) => season.id === chosen.season);
   useEffect(() => {

@@ -93,6 +93,8 @@ export interface Desk {
   /** Another whenever a piece is: what was asked of the wardrobe is asked anew. */
   stamp: string;
   live: LiveCounts;
+  /** The pieces of the capsule that is looked within, or all. */
+  within: PieceView[];
   /** The pieces that match what is searched for and filtered by, in the order of the wardrobe. */
   shown: PieceView[];
   filter: Filter;

@@ -14,6 +14,9 @@ import jomble.core.piece.PieceId;
 public final class CapsulePlanner {
     private static final int SMALLEST = 8;
     private static final int BEYOND = 5;
+    /** Nobody asks for a larger capsule. */
+    private static final int LARGEST = 40;
+
     /** Needs met within this of the most are met almost as well. */
     private static final double ALMOST = 0.01;
 
@@ -65,12 +68,14 @@ public final class CapsulePlanner {
                 Math.max(1, rounds - first),
                 progress.part(SEARCHED_FOR_OUTFITS, SEARCHED));
         search.hear(found -> {});
-        List<CapsulePlan.Size> curve = curve(compiled, search, most, size, progress.part(SEARCHED, SEARCHED));
+        Progress still = progress.part(SEARCHED, SEARCHED);
+        List<CapsulePlan.Size> curve = curve(compiled, search, most, size, still);
+        Integer wouldDo = most.score().missed() == 0 ? null : sizeThatWouldDo(compiled, search, most, still);
         boolean isWhole = compiled.problem() == problem;
         boolean isAll = isWhole && compiled.largest() <= size;
         Long bound = isWhole ? bound(compiled, most, size) : null;
         Curve told = new Curve(
-                curve, elbow(curve), most.score().outfits() - best.score().outfits(), isAll, bound);
+                curve, elbow(curve), most.score().outfits() - best.score().outfits(), isAll, bound, wouldDo);
         return told(compiled, best, told, progress.part(SEARCHED, 1));
     }
 
@@ -92,12 +97,18 @@ public final class CapsulePlanner {
         CompiledCapsule compiled = compiler.compileAround(problem, pieces, seed, progress.part(0, COMPILED));
         Choice choice = compiled.choice(pieces);
         CapsuleSearch.Found found = new CapsuleSearch.Found(choice, choice.score(compiled.aim()));
-        return told(compiled, found, new Curve(List.of(), choice.size(), 0, false, null), progress.part(COMPILED, 1));
+        return told(
+                compiled, found, new Curve(List.of(), choice.size(), 0, false, null, null), progress.part(COMPILED, 1));
     }
 
     /** What is known of other choices. */
     private record Curve(
-            List<CapsulePlan.Size> sizes, int elbow, long givenUpForVariety, boolean isOnlyOne, Long upperBound) {}
+            List<CapsulePlan.Size> sizes,
+            int elbow,
+            long givenUpForVariety,
+            boolean isOnlyOne,
+            Long upperBound,
+            Integer sizeThatWouldDo) {}
 
     private CapsulePlan told(CompiledCapsule compiled, CapsuleSearch.Found found, Curve curve, Progress progress) {
         List<CapsulePlan.Swap> swaps = Swaps.best(compiled, found.choice());
@@ -114,7 +125,7 @@ public final class CapsulePlanner {
                 nearest,
                 curve.sizes(),
                 curve.elbow(),
-                report.missed(curve.sizes()),
+                report.missed(curve.sizeThatWouldDo()),
                 quality(curve, score),
                 curve.upperBound());
     }
@@ -186,6 +197,21 @@ public final class CapsulePlanner {
             from = found.choice();
         }
         return curve;
+    }
+
+    /** The smallest size above with which no wish is missed, each begun from its neighbour; null where none was found. */
+    private static Integer sizeThatWouldDo(
+            CompiledCapsule compiled, CapsuleSearch search, CapsuleSearch.Found most, Progress progress) {
+        Choice from = most.choice();
+        int largest = Math.min(compiled.largest(), LARGEST);
+        for (int size = from.size() + 1; size <= largest; size++) {
+            CapsuleSearch.Found found = search.mostOutfits(size, Swaps.grown(compiled, from), 0, progress);
+            if (found.score().missed() == 0) {
+                return size;
+            }
+            from = found.choice();
+        }
+        return null;
     }
 
     /** The smallest size with function and needs almost as with any. */

@@ -355,13 +355,8 @@ final class CapsuleReport {
         return needs(compiled.aim());
     }
 
-    /** @param curve what was found with other sizes */
-    List<CapsulePlan.Missed> missed(List<CapsulePlan.Size> curve) {
-        Integer wouldDo = curve.stream()
-                .filter(size -> size.size() > chosen.size() && size.missed() == 0)
-                .map(CapsulePlan.Size::size)
-                .findFirst()
-                .orElse(null);
+    /** @param wouldDo the smallest size found with which none is missed, or null */
+    List<CapsulePlan.Missed> missed(Integer wouldDo) {
         return compiled.aim().requirements().stream()
                 .map(requirement -> new CapsulePlan.Missed(requirement.wish(), missed(requirement, choice), wouldDo))
                 .filter(missed -> missed.by() > 0)

@@ -135,6 +135,41 @@ final class EnsembleTable {
         return masks[type * matrix() + coat * (shoes.length + 1) + shoe];
     }
 
+    /** By place, the contexts in which a piece is in some outfit or, as a coat, completes one, as bits. */
+    long[] worksIn() {
+        long[] anywhere = new long[types()];
+        long[] worksIn = new long[pieces];
+        for (int type = 0; type < anywhere.length; type++) {
+            for (int coat = 0; coat <= coats.length; coat++) {
+                for (int shoe = 0; shoe <= shoes.length; shoe++) {
+                    long mask = mask(type, coat, shoe);
+                    anywhere[type] |= mask;
+                    if (coat > 0) {
+                        worksIn[coats[coat - 1]] |= mask;
+                    }
+                    if (shoe > 0) {
+                        worksIn[shoes[shoe - 1]] |= mask;
+                    }
+                }
+            }
+        }
+        for (int first = 0; first < pieces; first++) {
+            for (int second = 0; second <= pieces; second++) {
+                for (int ensemble = begin(first, second); ensemble < end(first, second); ensemble++) {
+                    long mask = anywhere[typeOf[ensemble]];
+                    worksIn[first] |= mask;
+                    if (second < pieces) {
+                        worksIn[second] |= mask;
+                    }
+                    for (int which = 0; which < room && more(ensemble, which) >= 0; which++) {
+                        worksIn[more(ensemble, which)] |= mask;
+                    }
+                }
+            }
+        }
+        return worksIn;
+    }
+
     /** Takes in one context after the other. Not for use by several threads. */
     static final class Builder implements EnsembleListener {
         private final Map<PieceId, Integer> places = new HashMap<>();

@@ -32,6 +32,9 @@ final class Function {
     private static final double DAYS = 30.4;
     private static final Set<String> RAIN_COVERS = Set.of("raincoat", "trench-coat", "parka");
     private static final double FORMAL = 5;
+    /** Every context. */
+    private static final long ALL = -1;
+
     /** Below this size a second pair of shoes is not asked for. */
     private static final int SMALL = 8;
     /** Tops of tops and bottoms: seven to three, give or take one in seven. */
@@ -44,10 +47,16 @@ final class Function {
     private final List<Piece> pieces;
     private final boolean[] candidates;
     private final CapsuleWishes wishes;
+    private final List<Need> needs;
+    /** By place, the contexts in which a piece is in some outfit, as bits. */
+    private final long[] worksIn;
+
     private final List<Requirement> all = new ArrayList<>();
 
-    private Function(List<Piece> pieces, boolean[] candidates, CapsuleWishes wishes) {
+    private Function(List<Piece> pieces, boolean[] candidates, CapsuleWishes wishes, List<Need> needs, long[] worksIn) {
         this.pieces = pieces;
+        this.needs = needs;
+        this.worksIn = worksIn;
         this.candidates = candidates;
         this.wishes = wishes;
     }
@@ -60,11 +69,11 @@ final class Function {
      */
     static List<Requirement> of(
             List<Piece> pieces, boolean[] candidates, CapsuleWishes wishes, List<Need> needs, EnsembleTable table) {
-        Function function = new Function(pieces, candidates, wishes);
+        Function function = new Function(pieces, candidates, wishes, needs, table.worksIn());
         function.addFamilies();
-        function.addCoats(needs, table);
+        function.addCoats(table);
         function.addShoes();
-        function.addJacket(needs);
+        function.addJacket();
         function.addKnits();
         function.addSets();
         if (wishes.dryCleanMax() != null) {
@@ -86,6 +95,27 @@ final class Function {
             those[i] = candidates[i] && which.test(pieces.get(i));
         }
         return those;
+    }
+
+    /** Those of them that are in some outfit in some of the contexts: what cannot be worn does nothing for a capsule. */
+    private boolean[] thoseIn(long contexts, Predicate<Piece> which) {
+        boolean[] those = those(which);
+        for (int i = 0; i < those.length; i++) {
+            those[i] &= (worksIn[i] & contexts) != 0;
+        }
+        return those;
+    }
+
+    /** The contexts of some needs, as bits. */
+    private long contexts(Predicate<Need> which) {
+        long contexts = 0;
+        int next = 0;
+        for (Need need : needs) {
+            for (int month = 0; month < need.months().size(); month++, next++) {
+                contexts |= which.test(need) ? 1L << next : 0;
+            }
+        }
+        return contexts;
     }
 
     private boolean[] of(Family family) {
@@ -119,7 +149,7 @@ final class Function {
         byFamily.forEach((family, range) -> add(FunctionWish.FAMILIES, of(family), range.min(), range.max()));
     }
 
-    private void addCoats(List<Need> needs, EnsembleTable table) {
+    private void addCoats(EnsembleTable table) {
         List<Need.Month> months =
                 needs.stream().flatMap(need -> need.months().stream()).toList();
         double coldest = months.stream().mapToDouble(Need.Month::meanC).min().orElseThrow();
@@ -143,7 +173,7 @@ final class Function {
             add(FunctionWish.WARM_COAT, warm, 1, Integer.MAX_VALUE);
         }
         if (rains) {
-            add(FunctionWish.RAIN_COVER, Function::keepsRainOff, 1, Integer.MAX_VALUE);
+            add(FunctionWish.RAIN_COVER, thoseIn(ALL, Function::keepsRainOff), 1, Integer.MAX_VALUE);
         }
     }
 
@@ -168,8 +198,9 @@ final class Function {
     }
 
     private void addShoes() {
-        boolean[] shoes = of(Family.SHOES);
-        add(FunctionWish.CLOSED_SHOES, those(piece -> isShoe(piece) && piece.toe() != Toe.OPEN), 1, Integer.MAX_VALUE);
+        boolean[] shoes = thoseIn(ALL, Function::isShoe);
+        boolean[] closed = thoseIn(ALL, piece -> isShoe(piece) && piece.toe() != Toe.OPEN);
+        add(FunctionWish.CLOSED_SHOES, closed, 1, Integer.MAX_VALUE);
         if (wishes.size().max() >= SMALL) {
             add(FunctionWish.SECOND_SHOES, shoes, 2, Integer.MAX_VALUE);
         }
@@ -179,19 +210,18 @@ final class Function {
         return piece.kind().family() == Family.SHOES;
     }
 
-    private void addJacket(List<Need> needs) {
-        boolean formal = needs.stream()
-                .map(Need::occasion)
-                .anyMatch(occasion -> (occasion.formalityLow() + occasion.formalityHigh()) / 2.0 >= FORMAL);
-        if (formal) {
-            add(
-                    FunctionWish.TAILORED_JACKET,
-                    piece -> piece.kind().family() == Family.JACKET
-                            && piece.construction() != null
-                            && piece.construction().structure() != null,
-                    1,
-                    Integer.MAX_VALUE);
-        }
+    private void addJacket() {
+        long formal = contexts(
+                need -> (need.occasion().formalityLow() + need.occasion().formalityHigh()) / 2.0 >= FORMAL);
+        add(
+                FunctionWish.TAILORED_JACKET,
+                thoseIn(
+                        formal,
+                        piece -> piece.kind().family() == Family.JACKET
+                                && piece.construction() != null
+                                && piece.construction().structure() != null),
+                1,
+                Integer.MAX_VALUE);
     }
 
     private void addKnits() {

@@ -240,8 +240,7 @@ final class OutfitBound {
         int bottoms = Family.BOTTOM.ordinal();
         for (int ones = least[tops]; ones <= most[tops]; ones++) {
             for (int others = least[bottoms]; others <= most[bottoms]; others++) {
-                int all = ones + others;
-                if (ones >= (int) Math.floor(share.least() * all) && ones <= (int) Math.ceil(share.most() * all)) {
+                if (share.missedBy(ones, others) == 0) {
                     return true;
                 }
             }

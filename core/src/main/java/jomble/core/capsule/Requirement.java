@@ -26,6 +26,8 @@ interface Requirement {
 
     /** Of two groups, the first is at least and at most such a share of both together. */
     record Share(FunctionWish wish, boolean[] one, boolean[] other, double least, double most) implements Requirement {
+        private static final double HALF = 0.5;
+
         @Override
         public int missedBy(boolean[] chosen, int[] members) {
             int ones = 0;
@@ -34,9 +36,16 @@ interface Requirement {
                 ones += one[member] ? 1 : 0;
                 others += other[member] ? 1 : 0;
             }
+            return missedBy(ones, others);
+        }
+
+        /** By how many pieces it is missed with so many of each; no rounding makes a majority of a half. */
+        int missedBy(int ones, int others) {
             int all = ones + others;
-            int least = (int) Math.floor(this.least * all);
-            int most = (int) Math.ceil(this.most * all);
+            int least = this.least > HALF
+                    ? Math.min((int) Math.ceil(this.least * all), Math.max(0, all - 1))
+                    : (int) Math.floor(this.least * all);
+            int most = this.most <= HALF ? Math.max(1, (int) (this.most * all)) : (int) Math.ceil(this.most * all);
             return Math.max(0, least - ones) + Math.max(0, ones - most);
         }
     }

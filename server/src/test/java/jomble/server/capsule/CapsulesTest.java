@@ -48,7 +48,9 @@ class CapsulesTest {
         assertThat((List<?>) plan.at("figures", "contexts")).hasSize(2);
         assertThat((Map<String, ?>) plan.at("reasons")).containsOnlyKeys(chosen);
         assertThat((List<?>) plan.at("swaps")).hasSize(5);
-        assertThat(plan.at("quality")).isEqualTo("unbounded");
+        assertThat(plan.at("quality")).isEqualTo("bounded");
+        assertThat((Integer) plan.at("upperBoundOutfits"))
+                .isGreaterThanOrEqualTo((Integer) plan.at("figures", "outfits"));
 
         Map<String, Object> capsule = new LinkedHashMap<>(document);
         List<Map<String, Object>> pieces = new ArrayList<>((List<Map<String, Object>>) document.get("pieces"));
