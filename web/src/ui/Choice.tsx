@@ -6,11 +6,13 @@ interface Props {
   name?: string;
   value: string;
   options: readonly (readonly [string, string])[];
+  /** Whether long names are cut short, where there is little room. */
+  narrow?: boolean;
   onChange: (value: string) => void;
 }
 
 /** A choice in a sentence: a quiet label and the chosen words underlined with dots. */
-export function Choice({ label, name, value, options, onChange }: Props) {
+export function Choice({ label, name, value, options, narrow = false, onChange }: Props) {
   const id = useId();
   return (
     <span className="flex shrink-0 items-baseline gap-1.5 whitespace-nowrap">
@@ -24,7 +26,7 @@ export function Choice({ label, name, value, options, onChange }: Props) {
         aria-label={name}
         value={value}
         onChange={(event) => onChange(event.target.value)}
-        className="min-h-6 max-w-56 appearance-none truncate border-b border-dotted border-ink bg-transparent font-medium"
+        className={`min-h-6 appearance-none truncate border-b border-dotted border-ink bg-transparent font-medium ${narrow ? 'max-w-32' : 'max-w-56'}`}
       >
         {options.map(([key, words]) => (
           <option key={key} value={key}>

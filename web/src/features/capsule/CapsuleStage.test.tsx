@@ -58,8 +58,8 @@ const plan: Plan = {
     ],
   },
   reasons: {
-    p1: { in: 12, completes: 0, lost: 12, text: 'The only top that serves desk in winter.' },
-    p2: { in: 12, completes: 0, lost: 12, text: 'Asked for.' },
+    p1: { in: 12, completes: 0, lost: 12, essential: true, text: 'The only top that serves desk in winter.' },
+    p2: { in: 12, completes: 0, lost: 12, essential: false, text: 'Asked for.' },
   },
   seasonal: { p1: ['winter'] },
   swaps: [{ out: 'p1', in: 'p3', needsMetFraction: 0.5, earning: 2, outfits: 11, variety: 0.4 }],
@@ -214,6 +214,7 @@ describe('CapsuleStage', () => {
     expect(screen.getByTestId('capsule-needs').textContent).toMatch(/^0of 1ball, winter.*12of 2desk, winter/);
     expect(screen.getByText('The only top that serves desk in winter.')).toBeTruthy();
     expect(screen.getByText('winter only')).toBeTruthy();
+    expect(screen.getAllByText(/essential/)).toHaveLength(1);
     expect(screen.getByText('There is no coat in it.')).toBeTruthy();
     expect(screen.getByText(/Hardest to spare: Navy trousers/)).toBeTruthy();
     expect(screen.getByText(/4 days without a wash, then tops run out/)).toBeTruthy();

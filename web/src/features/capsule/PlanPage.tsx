@@ -192,6 +192,11 @@ export function PlanPage() {
               {stored.locked && <span className="text-soft"> · {lockWords(stored.locked)}</span>}
             </span>
           )}
+          {now.wishes.place && (
+            <span className="text-soft">
+              {say('place')} {now.wishes.place}
+            </span>
+          )}
           <Button look="link" disabled={!board.canUndo} className="disabled:text-soft" onClick={board.undo}>
             {say('undo')}
           </Button>

@@ -99,7 +99,14 @@ function Card({ piece, family, plan, stale, pinned, onKeyDown, onPin, onLeaveOut
       className={`flex flex-col border p-1.5 focus-within:border-chalk ${pinned ? 'border-ink' : 'border-hair'}`}
       onKeyDown={onKeyDown}
     >
-      <span className="h-4 text-xs text-soft">{family}</span>
+      <span className="flex h-4 justify-between text-xs text-soft">
+        {family}
+        {reason?.essential && (
+          <span className="ml-auto text-ink" title={reason.text}>
+            ◆ {say('essential')}
+          </span>
+        )}
+      </span>
       <Link
         to={`../pieces/${piece.id}${search}`}
         data-piece={piece.id}

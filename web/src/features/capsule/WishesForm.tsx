@@ -6,6 +6,7 @@ import { Field, TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Several } from '../../ui/Several';
 import { Tick } from '../../ui/Tick';
+import { usePlaces } from '../brief/queries';
 import { useDesk } from '../workspace/context';
 import { PieceChoice } from '../workspace/PieceChoice';
 import { functionWishes, say, wishWords } from './messages';
@@ -88,6 +89,7 @@ export function WishesForm({ wishes, saved, action, busy, onWish, onPlan }: Prop
 
 function More({ wishes, saved, onWish }: Pick<Props, 'wishes' | 'saved' | 'onWish'>) {
   const { pieces } = useDesk();
+  const places = usePlaces();
   const tags = [
     ...new Set(pieces.flatMap((piece) => (piece.resolved.tags as string[] | undefined) ?? [])),
   ].sort();
@@ -107,6 +109,18 @@ function More({ wishes, saved, onWish }: Pick<Props, 'wishes' | 'saved' | 'onWis
   return (
     <div className="mt-2 flex flex-col gap-4">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
+        <div>
+          <p className="text-xs text-soft">{say('place')}</p>
+          <Select
+            label={say('place')}
+            value={wishes.place ?? ''}
+            options={[
+              ['', say('placeHome')],
+              ...(places.data ?? []).map((place) => [place.name ?? '', place.name ?? ''] as const),
+            ]}
+            onChange={(place) => onWish({ place: place || undefined })}
+          />
+        </div>
         <div>
           <p className="text-xs text-soft">{say('from')}</p>
           <Select

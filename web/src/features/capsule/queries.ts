@@ -13,6 +13,8 @@ export interface Range {
 export interface Wishes {
   size: number | { min: number; max: number };
   seasons: string[];
+  /** Where, if not in the client's own climate. */
+  place?: string;
   occasions: string[];
   must: string[];
   never: string[];
@@ -55,7 +57,7 @@ export interface Plan {
     bottoms: number;
     contexts: NeedMet[];
   };
-  reasons: Record<string, { in: Exact; completes: Exact; lost: Exact; text: string }>;
+  reasons: Record<string, { in: Exact; completes: Exact; lost: Exact; essential: boolean; text: string }>;
   /** Of each piece that is not for all the seasons, those it is for. */
   seasonal: Record<string, string[]>;
   swaps: {

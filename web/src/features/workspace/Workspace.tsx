@@ -144,7 +144,7 @@ export function Workspace() {
 
   return (
     <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_150px]">
-      <header className="col-span-3 flex min-h-11 items-center gap-6 border-b border-line bg-sheet px-4 max-[900px]:col-span-2 max-[900px]:flex-wrap max-[900px]:gap-x-4 max-[900px]:gap-y-1 max-[900px]:py-1.5 print:hidden">
+      <header className="col-span-3 flex min-h-11 flex-wrap items-center gap-x-6 gap-y-1 border-b border-line bg-sheet px-4 max-[900px]:col-span-2 max-[900px]:gap-x-4 max-[1180px]:py-1.5 print:hidden">
         <Button
           look="link"
           aria-expanded={readingOpen}
@@ -181,6 +181,7 @@ export function Workspace() {
         />
         {saved.data && saved.data.length > 0 && (
           <Choice
+            narrow
             label={say('within')}
             value={within ? chosen.capsule : ''}
             options={[['', say('wholeWardrobe')], ...saved.data.map((one) => [one.id, one.name] as const)]}

@@ -13,7 +13,7 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The wardrobes of the demonstration, as they stand in the repository. */
-final class DemoWardrobe {
+public final class DemoWardrobe {
     private static final Path DOCUMENTS = Path.of("../server/src/main/resources/demo");
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
@@ -36,7 +36,7 @@ final class DemoWardrobe {
         return question;
     }
 
-    static Map<String, Object> document(String client) {
+    public static Map<String, Object> document(String client) {
         Path folder = Files.exists(DOCUMENTS)
                 ? DOCUMENTS
                 : Path.of(".").resolve(DOCUMENTS.subpath(1, DOCUMENTS.getNameCount()));

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import jomble.core.climate.ClimateMonth;
+import jomble.core.climate.Place;
 import jomble.core.colour.Colour;
 import jomble.core.piece.Metal;
 import jomble.core.piece.Money;
@@ -84,6 +85,15 @@ public record Brief(
 
     /** The same with other occasions. */
     public Brief dressingFor(List<Occasion> others) {
+        return with(others, place, climate);
+    }
+
+    /** The same life, with its own seasons, in another climate. */
+    public Brief livingIn(Place other) {
+        return with(occasions, other.name(), other.months());
+    }
+
+    private Brief with(List<Occasion> others, String where, List<ClimateMonth> months) {
         return new Brief(
                 boundaries,
                 palette,
@@ -95,8 +105,8 @@ public record Brief(
                 skin,
                 laundry,
                 others,
-                place,
-                climate,
+                where,
+                months,
                 seasons,
                 needs,
                 budget,

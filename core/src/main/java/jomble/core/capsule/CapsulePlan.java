@@ -126,6 +126,11 @@ public record CapsulePlan(
      * @param share of the outfits of that need it is in or completes, 0..1
      */
     public record Why(Kind kind, FunctionWish wish, Family family, String occasion, String season, double share) {
+        /** Whether something that is needed or wished for fails without it. */
+        public boolean isEssential() {
+            return kind == Kind.NEED_FAILS || kind == Kind.ONLY_OF_FAMILY || kind == Kind.FUNCTION;
+        }
+
         /** From the strongest on. */
         public enum Kind implements Word {
             /** Without it there is nothing for a need. */

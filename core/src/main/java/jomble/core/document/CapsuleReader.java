@@ -19,6 +19,8 @@ import jomble.core.capsule.CapsuleWishes;
 import jomble.core.capsule.FunctionWish;
 import jomble.core.capsule.Need;
 import jomble.core.climate.ClimateMonth;
+import jomble.core.climate.Place;
+import jomble.core.climate.Places;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
@@ -31,6 +33,7 @@ public final class CapsuleReader {
     static final List<String> FIELDS = List.of(
             "size",
             "seasons",
+            "place",
             "occasions",
             "must",
             "never",
@@ -55,9 +58,11 @@ public final class CapsuleReader {
      * Reads wishes and puts them to a wardrobe.
      *
      * @param node may be null for none: a capsule of sixteen for every season and occasion
+     * @param atHome with the climate of its brief, unless another place is wished for
      */
-    public static CapsuleProblem read(Node node, Wardrobe wardrobe) {
+    public static CapsuleProblem read(Node node, Wardrobe atHome) {
         node.fields(FIELDS);
+        Wardrobe wardrobe = Values.given(node.field("place"), n -> away(n, atHome), atHome);
         Brief brief = wardrobe.brief();
         List<Season> seasons = seasons(node.field("seasons"), brief);
         List<Occasion> occasions = occasions(node.field("occasions"), brief);
@@ -88,6 +93,18 @@ public final class CapsuleReader {
                     wardrobe, Occasion.ANY, Needs.MOST, DAILY, brief.seasons().get(0)));
         }
         return new CapsuleProblem(wardrobe.pieces(), needs, wishes);
+    }
+
+    private static Wardrobe away(Node node, Wardrobe wardrobe) {
+        String name = node.text(1, LONGEST_NAME);
+        Optional<Place> place =
+                Places.shipped().stream().filter(one -> one.name().equals(name)).findFirst();
+        if (name != null && place.isEmpty()) {
+            node.rejectUnknown(
+                    "place", name, Places.shipped().stream().map(Place::name).toList());
+        }
+        return place.map(one -> wardrobe.briefed(wardrobe.brief().livingIn(one)))
+                .orElse(null);
     }
 
     /** The pieces with a tag, or those of a saved capsule. */

@@ -290,6 +290,17 @@ class CapsulePlannerTest {
     }
 
     @Test
+    void plansForAnotherClimate() {
+        CapsuleProblem away = problem(wardrobe(2, 60), "{'seasons': ['cold'], 'place': 'Oru Terrace'}");
+        assertThat(away.needs())
+                .flatExtracting(Need::months)
+                .allSatisfy(month -> assertThat(month.climate().lowC()).isGreaterThan(15));
+        assertThatThrownBy(() -> problem(wardrobe(2, 60), "{'place': 'Oru Terace'}"))
+                .hasMessageContaining("/place")
+                .hasMessageContaining("Oru Terrace");
+    }
+
+    @Test
     void choosesFromAnotherCapsule() {
         Wardrobe wardrobe = wardrobe(2, 60);
         CapsulePlan large = plan(problem(wardrobe, "{'size': 20}"));

@@ -64,8 +64,11 @@ record CapsulePlanView(
             Integer weakestMonth,
             Object weakestMonthOutfits) {}
 
-    /** @param in outfits it is in, {@code completes} those it can complete, {@code lost} those lost without it */
-    record ReasonView(Object in, Object completes, Object lost, String text) {}
+    /**
+     * @param in outfits it is in, {@code completes} those it can complete, {@code lost} those lost without it
+     * @param essential whether something that is needed or wished for fails without it
+     */
+    record ReasonView(Object in, Object completes, Object lost, boolean essential, String text) {}
 
     record SwapView(String out, String in, double needsMetFraction, int earning, long outfits, double variety) {}
 
@@ -112,6 +115,7 @@ record CapsulePlanView(
                                 CountsView.exact(reason.in()),
                                 CountsView.exact(reason.completes()),
                                 CountsView.exact(reason.lost()),
+                                reason.why().isEssential(),
                                 CapsuleTexts.text(reason.why()))));
         return new CapsulePlanView(
                 plan.pieces().stream().map(PieceId::value).toList(),
