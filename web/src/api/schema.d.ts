@@ -1559,6 +1559,7 @@ export interface components {
         };
         ReasonView: {
             completes?: unknown;
+            essential?: boolean;
             in?: unknown;
             lost?: unknown;
             text?: string;

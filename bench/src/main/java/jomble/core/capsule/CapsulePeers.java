@@ -84,8 +84,9 @@ public final class CapsulePeers {
         }
         peers.tell("general solver", peers::solved);
         timed("bound", () -> {
-            System.out.print(
-                    "at most " + OutfitBound.of(compiled, peers.size, true).orElse(-1L) + ", ");
+            System.out.print("at most "
+                    + OutfitBound.of(compiled, peers.size, true, 2_400, Progress.NONE)
+                            .orElse(-1L) + ", ");
             return 0;
         });
     }

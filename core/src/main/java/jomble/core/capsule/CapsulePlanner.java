@@ -20,6 +20,9 @@ public final class CapsulePlanner {
     /** Needs met within this of the most are met almost as well. */
     private static final double ALMOST = 0.01;
 
+    /** Boxes the bound tries for each round of the search. */
+    private static final int BOUND_STEPS = 60;
+
     private static final int ROUNDS_OF_A_SIZE = 2;
     /** Of the rounds, those that seek the most outfits. */
     private static final double FOR_OUTFITS = 0.7;
@@ -27,7 +30,8 @@ public final class CapsulePlanner {
     private static final double COMPILED = 0.35;
 
     private static final double SEARCHED_FOR_OUTFITS = 0.7;
-    private static final double SEARCHED = 0.85;
+    private static final double SEARCHED = 0.75;
+    private static final double BOUNDED = 0.9;
 
     private final Counter counter;
     private final CapsuleCompiler compiler;
@@ -73,15 +77,16 @@ public final class CapsulePlanner {
         Integer wouldDo = most.score().missed() == 0 ? null : sizeThatWouldDo(compiled, search, most, still);
         boolean isWhole = compiled.problem() == problem;
         boolean isAll = isWhole && compiled.largest() <= size;
-        Long bound = isWhole ? bound(compiled, most, size) : null;
+        Long bound = isWhole ? bound(compiled, most, size, rounds, progress.part(SEARCHED, BOUNDED)) : null;
         Curve told = new Curve(
                 curve, elbow(curve), most.score().outfits() - best.score().outfits(), isAll, bound, wouldDo);
-        return told(compiled, best, told, progress.part(SEARCHED, 1));
+        return told(compiled, best, told, progress.part(BOUNDED, 1));
     }
 
     /** The most outfits that so many pieces could make which miss no more of the wishes, or null where it is not known. */
-    private static Long bound(CompiledCapsule compiled, CapsuleSearch.Found most, int size) {
-        return OutfitBound.of(compiled, size, most.score().missed() == 0)
+    private static Long bound(
+            CompiledCapsule compiled, CapsuleSearch.Found most, int size, int rounds, Progress progress) {
+        return OutfitBound.of(compiled, size, most.score().missed() == 0, rounds * BOUND_STEPS, progress)
                 .map(found -> Math.max(found, most.score().outfits()))
                 .orElse(null);
     }

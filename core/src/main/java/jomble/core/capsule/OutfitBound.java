@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 
@@ -15,12 +17,11 @@ import jomble.core.piece.Piece;
  * How many outfits so many pieces cannot exceed, whichever they are.
  *
  * <p>A capsule has some number of pieces of each family. For such numbers every ensemble is relaxed: each piece may have the partners that
- * are best for it, as many of a family as the capsule has, and all coats are there. The most over all numbers that add up to the size is
- * found by branch and bound over boxes of numbers, the most promising first; where that is given up, the best box left is still a bound.
+ * are best for it, as many of a family as the capsule has, and all coats are there. The most is found by branch and bound, the most
+ * promising first: over boxes of numbers that add up to the size, then over single pieces that are in or out. Where that is given up, the
+ * best that is left is still a bound.
  */
 final class OutfitBound {
-    /** Numbers of pieces of all families are tried so often at most. */
-    private static final int MOST_TRIED = 4000;
     /** Larger tables take too long to go through so often. */
     private static final int LARGEST_TABLE = 60_000;
 
@@ -32,28 +33,53 @@ final class OutfitBound {
     private final CompiledCapsule compiled;
     private final EnsembleTable table;
     private final int[] familyOf;
-    private final Node root = new Node();
-    /** By type, how many shoes that count it works with, and how many there are anyway or it needs none. */
-    private final int[] shoes;
+    private final Node root = new Node(-1);
+    /** By type, the shoes that count it works with, as bits, and how many there are anyway or it needs none. */
+    private final long[] shoes;
 
     private final int[] otherShoes;
+    /** By place, whether a piece is in or out where that is decided. */
+    private byte[] decided;
+    /** By family, how many pieces that are in are not in the ensemble so far. */
+    private final int[] stillIn = new int[FAMILIES];
+    /** The shoes that are in, and those that are not decided, as bits. */
+    private long shoesIn;
+
+    private long shoesOpen;
+    /** By place, how many outfits a piece was taken for, where that is asked for. */
+    private long[] taken;
+
     private final List<Requirement.Share> shares = new ArrayList<>();
+    private int number;
 
     /** The pieces of an ensemble so far; one more piece goes on to a child. */
     private static final class Node {
+        private final int piece;
         private final Map<Integer, Node> byPiece = new HashMap<>();
         private Node[][] byFamily;
         private int[] types = {};
+
+        Node(int piece) {
+            this.piece = piece;
+        }
     }
 
-    /** Numbers of pieces of each family, from and to. */
-    private record Box(int[] least, int[] most, long bound) {}
+    /**
+     * Numbers of pieces of each family, from and to.
+     *
+     * @param decided by place, {@link #IN}, {@link #OUT} or 0
+     * @param number in the order they were made, so that the same ones are tried on every machine
+     */
+    private record Box(int[] least, int[] most, byte[] decided, long bound, int number) {}
+
+    private static final byte IN = 1;
+    private static final byte OUT = 2;
 
     private OutfitBound(CompiledCapsule compiled) {
         this.compiled = compiled;
         this.table = compiled.table();
         this.familyOf = new int[table.pieces()];
-        this.shoes = new int[table.types()];
+        this.shoes = new long[table.types()];
         this.otherShoes = new int[table.types()];
         boolean[] there = new boolean[table.pieces()];
         for (int i = 0; i < familyOf.length; i++) {
@@ -83,13 +109,14 @@ final class OutfitBound {
      *
      * @param size how many pieces that count
      * @param allWishes whether only choices that miss none of the wishes are asked about
+     * @param steps how many boxes are tried at most
+     * @throws CountingStoppedException when the progress asks to stop
      * @return empty where it would take too long, or no numbers of pieces fit
      */
-    static Optional<Long> of(CompiledCapsule compiled, int size, boolean allWishes) {
-        if (compiled.table().size() > LARGEST_TABLE) {
-            return Optional.empty();
-        }
-        return new OutfitBound(compiled).most(size, allWishes);
+    static Optional<Long> of(CompiledCapsule compiled, int size, boolean allWishes, int steps, Progress progress) {
+        boolean isTooLarge =
+                compiled.table().size() > LARGEST_TABLE || compiled.table().shoes().length >= Long.SIZE;
+        return isTooLarge ? Optional.empty() : new OutfitBound(compiled).most(size, allWishes, steps, progress);
     }
 
     private void countShoes(int type, boolean[] there) {
@@ -100,7 +127,7 @@ final class OutfitBound {
                 works = (coat == 0 || there[table.coats()[coat - 1]]) && table.mask(type, coat, shoe) != 0;
             }
             if (works && shoe > 0 && familyOf[table.shoes()[shoe - 1]] == SHOES) {
-                shoes[type]++;
+                shoes[type] |= 1L << shoe - 1;
             } else if (works) {
                 otherShoes[type]++;
             }
@@ -122,7 +149,7 @@ final class OutfitBound {
     }
 
     private static Node next(Node node, int piece) {
-        return node.byPiece.computeIfAbsent(piece, place -> new Node());
+        return node.byPiece.computeIfAbsent(piece, Node::new);
     }
 
     private void group(Node node) {
@@ -137,12 +164,14 @@ final class OutfitBound {
         node.byFamily = groups.stream().map(group -> group.toArray(Node[]::new)).toArray(Node[][]::new);
     }
 
-    private Optional<Long> most(int size, boolean allWishes) {
+    private Optional<Long> most(int size, boolean allWishes, int steps, Progress progress) {
         int[] least = new int[FAMILIES];
         int[] most = new int[FAMILIES];
+        byte[] none = new byte[familyOf.length];
         for (int place : compiled.must()) {
             least[familyOf[place]]++;
             most[familyOf[place]]++;
+            none[place] = IN;
         }
         for (int place : compiled.pool()) {
             most[familyOf[place]]++;
@@ -151,20 +180,53 @@ final class OutfitBound {
             narrow(least, most);
         }
         PriorityQueue<Box> boxes = new PriorityQueue<>(
-                Comparator.comparingLong(Box::bound).reversed().thenComparing(box -> Arrays.hashCode(box.least())));
-        push(boxes, least, most, size);
-        for (int tried = 0; tried < MOST_TRIED && !boxes.isEmpty(); tried += 2) {
-            Box best = boxes.peek();
+                Comparator.comparingLong(Box::bound).reversed().thenComparingInt(Box::number));
+        push(boxes, least, most, none, size);
+        for (int tried = 0; tried < steps && !boxes.isEmpty(); tried += 2) {
+            if (!progress.goOn((double) tried / steps)) {
+                throw new CountingStoppedException();
+            }
+            Box best = boxes.poll();
             int widest = widest(best);
-            if (widest < 0) {
+            if (widest >= 0) {
+                int middle = (best.least()[widest] + best.most()[widest]) / 2;
+                push(boxes, best.least(), with(best.most(), widest, middle), best.decided(), size);
+                push(boxes, with(best.least(), widest, middle + 1), best.most(), best.decided(), size);
+                continue;
+            }
+            int piece = contested(best);
+            if (piece < 0) {
                 return Optional.of(best.bound());
             }
-            boxes.poll();
-            int middle = (best.least()[widest] + best.most()[widest]) / 2;
-            push(boxes, best.least(), with(best.most(), widest, middle), size);
-            push(boxes, with(best.least(), widest, middle + 1), best.most(), size);
+            push(boxes, best.least(), best.most(), with(best.decided(), piece, IN), size);
+            push(boxes, best.least(), best.most(), with(best.decided(), piece, OUT), size);
         }
         return Optional.ofNullable(boxes.peek()).map(Box::bound);
+    }
+
+    /**
+     * Of families of which more pieces were taken than there may be, the one taken for most outfits that is not decided; −1 where no
+     * more were taken, so that the bound is what these pieces make.
+     */
+    private int contested(Box box) {
+        taken = new long[familyOf.length];
+        value(box.decided(), box.most());
+        int[] distinct = new int[FAMILIES];
+        for (int i = 0; i < taken.length; i++) {
+            if (familyOf[i] != FREE && (taken[i] > 0 || box.decided()[i] == IN)) {
+                distinct[familyOf[i]]++;
+            }
+        }
+        int contested = -1;
+        for (int i = 0; i < taken.length; i++) {
+            boolean isOpen =
+                    familyOf[i] != FREE && box.decided()[i] == 0 && distinct[familyOf[i]] > box.most()[familyOf[i]];
+            if (isOpen && taken[i] > 0 && (contested < 0 || taken[i] > taken[contested])) {
+                contested = i;
+            }
+        }
+        taken = null;
+        return contested;
     }
 
     /** Takes in what the wishes ask of whole families, or of some pieces of one. */
@@ -196,6 +258,12 @@ final class OutfitBound {
         }
     }
 
+    private static byte[] with(byte[] decided, int at, byte how) {
+        byte[] changed = decided.clone();
+        changed[at] = how;
+        return changed;
+    }
+
     private static int[] with(int[] numbers, int at, int number) {
         int[] changed = numbers.clone();
         changed[at] = number;
@@ -216,7 +284,7 @@ final class OutfitBound {
     }
 
     /** Cuts a box down to numbers that can add up to the size; what is left empty is dropped. */
-    private void push(PriorityQueue<Box> boxes, int[] from, int[] to, int size) {
+    private void push(PriorityQueue<Box> boxes, int[] from, int[] to, byte[] decided, int size) {
         int[] least = from.clone();
         int[] most = to.clone();
         int sumOfLeast = Arrays.stream(least).sum();
@@ -231,7 +299,7 @@ final class OutfitBound {
             }
         }
         if (shares.stream().allMatch(share -> mayHold(share, least, most))) {
-            boxes.add(new Box(least, most, value(root, most.clone())));
+            boxes.add(new Box(least, most, decided, value(decided, most), number++));
         }
     }
 
@@ -248,6 +316,28 @@ final class OutfitBound {
         return false;
     }
 
+    /** The outfits there could be of so many pieces; −1 where more of a family are in than there may be, or too few are left. */
+    private long value(byte[] how, int[] most) {
+        decided = how;
+        shoesIn = 0;
+        shoesOpen = 0;
+        Arrays.fill(stillIn, 0);
+        for (int i = 0; i < how.length; i++) {
+            stillIn[familyOf[i] == FREE ? 0 : familyOf[i]] += familyOf[i] != FREE && how[i] == IN ? 1 : 0;
+        }
+        for (int shoe = 0; shoe < table.shoes().length; shoe++) {
+            int place = table.shoes()[shoe];
+            shoesIn |= how[place] == IN ? 1L << shoe : 0;
+            shoesOpen |= how[place] == 0 ? 1L << shoe : 0;
+        }
+        for (int family = 0; family < FAMILIES; family++) {
+            if (stillIn[family] > most[family]) {
+                return -1;
+            }
+        }
+        return value(root, most.clone());
+    }
+
     /**
      * The outfits from a node on, each with the best partners there are.
      *
@@ -256,7 +346,9 @@ final class OutfitBound {
     private long value(Node node, int[] left) {
         long value = 0;
         for (int type : node.types) {
-            value += otherShoes[type] + Math.min(shoes[type], left[SHOES]);
+            int there = Long.bitCount(shoes[type] & shoesIn);
+            int open = Math.max(0, left[SHOES] - stillIn[SHOES]);
+            value += otherShoes[type] + there + Math.min(Long.bitCount(shoes[type] & shoesOpen), open);
         }
         for (int family = 0; family <= FREE; family++) {
             Node[] children = node.byFamily[family];
@@ -264,6 +356,9 @@ final class OutfitBound {
                 continue;
             }
             value += family == FREE ? sum(children, left) : best(children, left, family);
+        }
+        if (taken != null && node.piece >= 0) {
+            taken[node.piece] += value;
         }
         return value;
     }
@@ -276,23 +371,57 @@ final class OutfitBound {
         return sum;
     }
 
+    /** Those that are in, and the best of the others, as many as there may be. */
     private long best(Node[] children, int[] left, int family) {
-        int count = left[family];
+        int count = left[family] - stillIn[family];
         left[family]--;
         long sum = 0;
-        if (children.length <= count) {
-            sum = sum(children, left);
-        } else {
-            long[] values = new long[children.length];
-            for (int i = 0; i < values.length; i++) {
-                values[i] = value(children[i], left);
+        int others = 0;
+        long[] values = new long[children.length];
+        Node[] open = taken == null ? null : new Node[children.length];
+        for (Node child : children) {
+            if (decided[child.piece] == IN) {
+                stillIn[family]--;
+                sum += value(child, left);
+                stillIn[family]++;
+            } else if (decided[child.piece] == 0 && count > 0) {
+                if (open != null) {
+                    open[others] = child;
+                }
+                values[others++] = quietly(child, left);
             }
-            Arrays.sort(values);
-            for (int i = values.length - count; i < values.length; i++) {
+        }
+        if (open != null) {
+            sum += takeBest(open, values, others, count, left);
+        } else {
+            if (others > count) {
+                Arrays.sort(values, 0, others);
+            }
+            for (int i = Math.max(0, others - count); i < others; i++) {
                 sum += values[i];
             }
         }
         left[family]++;
+        return sum;
+    }
+
+    private long quietly(Node child, int[] left) {
+        long[] kept = taken;
+        taken = null;
+        long value = value(child, left);
+        taken = kept;
+        return value;
+    }
+
+    /** Goes through the best once more, to see what they take. */
+    private long takeBest(Node[] open, long[] values, int others, int count, int[] left) {
+        Integer[] order = new Integer[others];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, Comparator.comparingLong((Integer i) -> values[i]).reversed());
+        long sum = 0;
+        for (int i = 0; i < Math.min(count, others); i++) {
+            sum += value(open[order[i]], left);
+        }
         return sum;
     }
 }

@@ -184,8 +184,10 @@ class CapsulePlannerTest {
             most = Math.max(most, score.outfits());
             mostOfAllWishes = Math.max(mostOfAllWishes, score.missed() == 0 ? score.outfits() : 0);
         }
-        assertThat(OutfitBound.of(compiled, 5, false).orElseThrow()).isBetween(most, 3 * most);
-        assertThat(OutfitBound.of(compiled, 5, true).orElse(0L)).isGreaterThanOrEqualTo(mostOfAllWishes);
+        assertThat(OutfitBound.of(compiled, 5, false, 2000, Progress.NONE).orElseThrow())
+                .isBetween(most, 3 * most);
+        assertThat(OutfitBound.of(compiled, 5, true, 2000, Progress.NONE).orElse(0L))
+                .isGreaterThanOrEqualTo(mostOfAllWishes);
         Score found = compiled.search(seed)
                 .mostOutfits(5, null, ROUNDS, Progress.NONE)
                 .score();
