@@ -7,7 +7,7 @@ import { useChosen, useDesk } from '../workspace/context';
 import { useEventStream } from '../workspace/useEventStream';
 import { useKeys } from '../workspace/useKeys';
 import { Board } from './Board';
-import { say } from './messages';
+import { lockWords, say } from './messages';
 import {
   planAddress,
   useChangeCapsule,
@@ -258,10 +258,6 @@ export function PlanPage() {
       )}
     </>
   );
-}
-
-export function lockWords({ season, on }: { season: string; on: string }): string {
-  return say(season ? 'locked' : 'lockedPlain', { season, date: new Date(on) });
 }
 
 /** After planning by keyboard the first piece is at hand. */

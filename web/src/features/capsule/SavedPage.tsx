@@ -7,8 +7,7 @@ import { Spoken } from '../../ui/Spoken';
 import { Tick } from '../../ui/Tick';
 import { useChosen, useDesk } from '../workspace/context';
 import { CompareCapsules } from './CompareCapsules';
-import { say } from './messages';
-import { lockWords } from './PlanPage';
+import { lockWords, say } from './messages';
 import {
   useChangeCapsule,
   useDeleteCapsule,

@@ -206,3 +206,8 @@ export const functionWishes = [
 export function wishWords(wish: (typeof functionWishes)[number]): string {
   return say(`wish_${wish.replaceAll('-', '_')}` as Parameters<typeof say>[0]);
 }
+
+/** For which season it is locked, and since when. */
+export function lockWords({ season, on }: { season: string; on: string }): string {
+  return say(season ? 'locked' : 'lockedPlain', { season, date: new Date(on) });
+}
