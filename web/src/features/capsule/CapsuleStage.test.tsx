@@ -265,6 +265,14 @@ describe('CapsuleStage', () => {
     expect(posted('/{id}')[1]?.body).toEqual({ locked: { season: 'winter' } });
   });
 
+  it('opens a saved capsule without the pieces that have left the wardrobe', async () => {
+    shown('?open=k1');
+    await screen.findByTestId('capsule-pieces');
+    expect(onBoard()).toEqual(['White shirt', 'Navy trousers']);
+    expect(posted('/capsule-figures')[0]?.body).toMatchObject({ pieces: ['p1', 'p2'] });
+    expect(screen.getByText('Save as version 3 of Winter, 2 pieces')).toBeTruthy();
+  });
+
   it('compares two saved capsules by the same wishes', async () => {
     kept = [saved, { ...saved, id: 'k2', name: 'Other', pieces: ['p2', 'p3'], gone: [] }];
     shown('/saved');

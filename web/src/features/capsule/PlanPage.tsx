@@ -35,7 +35,7 @@ export function PlanPage() {
   const saved = useSavedCapsules(clientId);
   const save = useSaveCapsule(clientId);
   const change = useChangeCapsule(clientId);
-  const board = useBoard(clientId, stamp);
+  const board = useBoard(clientId, stamp, byId);
   const { now } = board;
   const seasons = client.seasons.filter((season) => season.id !== 'year');
   const [wishes, setWishes] = useState<Wishes>(
@@ -113,7 +113,7 @@ export function PlanPage() {
       id: stored.id,
       locked: stored.locked ? null : { season: now?.wishes.seasons.join(', ') ?? '' },
     });
-  useKeys({ s: saveNow, l: lock });
+  useKeys(naming ? {} : { s: saveNow, l: lock });
   useEffect(() => {
     if (!now) {
       document.getElementById('plan-capsule')?.focus();

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Plan, SavedCapsule, Wishes } from './queries';
 
 /** What lay on the board at one time. */
@@ -28,11 +28,23 @@ export const nothingAsked: Wishes = {
 
 const without = (list: string[], id: string) => list.filter((one) => one !== id);
 
+/** What is left of a step: pieces may have gone from the wardrobe since. */
+function present(step: Step, byId: ReadonlyMap<string, unknown>): Step {
+  const there = (ids: string[]) => ids.filter((id) => byId.has(id));
+  const { must, never } = step.wishes;
+  return {
+    ...step,
+    pieces: there(step.pieces),
+    wishes: { ...step.wishes, must: there(must), never: there(never) },
+  };
+}
+
 /** The board of a client: what lies on it, step by step, so that each can be undone. It outlives a reload of the page. */
-export function useBoard(clientId: string, stamp: string) {
+export function useBoard(clientId: string, stamp: string, byId: ReadonlyMap<string, unknown>) {
   const place = `capsule-board ${clientId}`;
   const [steps, setSteps] = useState<Step[]>(() => remembered(place));
-  const now = steps[steps.length - 1];
+  const last = steps[steps.length - 1];
+  const now = useMemo(() => last && present(last, byId), [last, byId]);
   useEffect(() => {
     if (now) {
       sessionStorage.setItem(place, JSON.stringify({ ...now, plan: undefined, stamp: '' }));
