@@ -25,6 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/wears")
 class WearController {
+    private static final int EARLIEST_YEAR = 1900;
+
     private final ClientService clients;
     private final PieceService pieces;
     private final Clock clock;
@@ -58,6 +60,9 @@ class WearController {
         LocalDate date = request.date() == null ? today : request.date();
         if (date.isAfter(today)) {
             throw ProblemException.conflict("in-the-future", "Nothing can have been worn after today, " + today + ".");
+        }
+        if (date.getYear() < EARLIEST_YEAR) {
+            throw ProblemException.conflict("too-early", "Nothing is written down from before " + EARLIEST_YEAR + ".");
         }
         if (request.pieces() == null || request.pieces().isEmpty()) {
             throw ProblemException.conflict("no-pieces", "Name at least one piece.");

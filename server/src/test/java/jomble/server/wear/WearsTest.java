@@ -61,6 +61,8 @@ class WearsTest {
     @CsvSource({
         "a, 2999-01-01, 409, in-the-future",
         "c, 2026-01-01, 400, invalid-input",
+        "a, -0001-01-01, 409, too-early",
+        "a, 1066-10-14, 409, too-early",
     })
     void refusesWhatCannotHaveBeenWorn(String piece, String date, int status, String code) {
         Answer answer = wear(date, piece);
