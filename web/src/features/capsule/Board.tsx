@@ -69,7 +69,7 @@ export function Board({ step, board, plan, stale, onSize }: Props) {
       </div>
       <div className="grid gap-6 @2xl:grid-cols-2">
         <Needs contexts={plan.figures.contexts} />
-        <div className="flex flex-col gap-5">
+        <div className="flex min-w-0 flex-col gap-5">
           {curve && (
             <section>
               <h2 className="font-serif text-[15px] font-semibold">{say('curve')}</h2>

@@ -68,7 +68,7 @@ export const say = speaker({
   bounded:
     'The best found. More than {bound, number} outfits are impossible with {n, plural, one {# piece} other {# pieces}}.',
   unbounded: 'The best found; how much better another could be is not known.',
-  byHand: 'Changed by hand; not compared with others of its size.',
+  byHand: 'Changed by hand or opened as it was saved; not compared with others of its size.',
   need: '{occasion}, {season}: {have} of {need} in {month}',
   needs: 'What it has for each need, in the weakest month',
   of: 'of {need}',

@@ -144,7 +144,7 @@ export function Workspace() {
 
   return (
     <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_150px]">
-      <header className="col-span-3 flex min-h-11 flex-wrap items-center gap-x-6 gap-y-1 border-b border-line bg-sheet px-4 max-[900px]:col-span-2 max-[900px]:gap-x-4 max-[1180px]:py-1.5 print:hidden">
+      <header className="col-span-3 flex min-h-11 flex-wrap items-center gap-x-6 gap-y-1 border-b py-1 border-line bg-sheet px-4 max-[900px]:col-span-2 max-[900px]:gap-x-4 print:hidden">
         <Button
           look="link"
           aria-expanded={readingOpen}
@@ -171,6 +171,7 @@ export function Workspace() {
           </Link>
         )}
         <Choice
+          narrow
           label={text.context.occasion}
           value={chosen.occasion}
           options={[
