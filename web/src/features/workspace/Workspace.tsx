@@ -210,7 +210,7 @@ export function Workspace() {
             value={find}
             onChange={(event) => setFind(event.target.value)}
             placeholder={text.context.find}
-            className="w-44 bg-transparent px-2 py-1 placeholder:text-soft"
+            className="w-32 bg-transparent px-2 py-1 placeholder:text-soft"
           />
           <kbd className="mr-1 border border-line px-1 text-xs text-soft" aria-hidden="true">
             /
