@@ -3,15 +3,15 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
-import { Field, TextInput } from '../../ui/Field';
 import { Several } from '../../ui/Several';
 import { useBrief } from '../brief/queries';
 import { StreamState } from '../counts/StreamState';
 import { useDesk } from '../workspace/context';
 import { useEventStream } from '../workspace/useEventStream';
+import { Amount } from './Amount';
 import { say } from './messages';
 import { sharedAddress, type SharedPart, type Wishes } from './queries';
-import { nothingAsked } from './useBoard';
+import { layOnBoard, nothingAsked } from './useBoard';
 
 const usualCore = 8;
 
@@ -75,9 +75,10 @@ export function SharedPage() {
         <Amount
           label={say('sizeEach')}
           value={Number(wishes.size)}
-          onChange={(size) => setWishes({ ...wishes, size })}
+          onChange={(size) => setWishes({ ...wishes, size: size ?? 1 })}
+          least={1}
         />
-        <Amount label={say('core')} value={core} onChange={setCore} />
+        <Amount label={say('core')} value={core} onChange={(next) => setCore(next ?? 0)} />
         <Button
           look="ink"
           type="submit"
@@ -172,34 +173,5 @@ function keepForBoard(clientId: string, part: SharedPart, wishes: Wishes, bySeas
   const its = bySeason
     ? { ...wishes, seasons: [part.name] }
     : { ...wishes, occasions: [...new Set(part.plan.figures.contexts.map((one) => one.occasion))] };
-  sessionStorage.setItem(
-    `capsule-board ${clientId}`,
-    JSON.stringify({ pieces: part.plan.pieces, wishes: its, stamp: '' }),
-  );
-}
-
-function Amount({
-  label,
-  value,
-  onChange,
-}: {
-  label: string;
-  value: number;
-  onChange: (value: number) => void;
-}) {
-  return (
-    <Field label={label}>
-      {(id) => (
-        <TextInput
-          id={id}
-          type="number"
-          min={0}
-          max={60}
-          className="max-w-20"
-          value={value}
-          onChange={(event) => onChange(Math.max(0, Math.min(60, Math.round(Number(event.target.value)))))}
-        />
-      )}
-    </Field>
-  );
+  layOnBoard(clientId, part.plan.pieces, its);
 }

@@ -2,17 +2,17 @@ import { Collapsible, Popover, Slider } from 'radix-ui';
 import { useState } from 'react';
 import { familyNames } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import { Field, TextInput } from '../../ui/Field';
+import { TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Several } from '../../ui/Several';
 import { Tick } from '../../ui/Tick';
 import { usePlaces } from '../brief/queries';
 import { useDesk } from '../workspace/context';
 import { PieceChoice } from '../workspace/PieceChoice';
+import { Amount, largestSize, number } from './Amount';
 import { functionWishes, say, wishWords } from './messages';
 import type { Range, SavedCapsule, Wishes } from './queries';
 
-const largestSize = 60;
 const counted = ['top', 'bottom', 'one-piece', 'drape', 'mid-layer', 'jacket', 'coat', 'shoes'];
 
 interface Props {
@@ -222,37 +222,6 @@ function More({ wishes, saved, onWish }: Pick<Props, 'wishes' | 'saved' | 'onWis
         </div>
       </fieldset>
     </div>
-  );
-}
-
-function number(typed: string, least: number): number | undefined {
-  return typed === '' ? undefined : Math.max(least, Math.min(largestSize, Math.round(Number(typed))));
-}
-
-interface AmountProps {
-  label: string;
-  value?: number;
-  least?: number;
-  placeholder?: string;
-  onChange: (value: number | undefined) => void;
-}
-
-function Amount({ label, value, least = 0, placeholder, onChange }: AmountProps) {
-  return (
-    <Field label={label}>
-      {(id) => (
-        <TextInput
-          id={id}
-          type="number"
-          min={least}
-          max={largestSize}
-          placeholder={placeholder}
-          className="max-w-20"
-          value={value ?? ''}
-          onChange={(event) => onChange(number(event.target.value, least))}
-        />
-      )}
-    </Field>
   );
 }
 

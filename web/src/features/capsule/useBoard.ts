@@ -41,7 +41,7 @@ function present(step: Step, byId: ReadonlyMap<string, unknown>): Step {
 
 /** The board of a client: what lies on it, step by step, so that each can be undone. It outlives a reload of the page. */
 export function useBoard(clientId: string, stamp: string, byId: ReadonlyMap<string, unknown>) {
-  const place = `capsule-board ${clientId}`;
+  const place = placeOf(clientId);
   const [steps, setSteps] = useState<Step[]>(() => remembered(place));
   const last = steps[steps.length - 1];
   const now = useMemo(() => last && present(last, byId), [last, byId]);
@@ -100,6 +100,13 @@ export function useBoard(clientId: string, stamp: string, byId: ReadonlyMap<stri
 }
 
 export type BoardOf = ReturnType<typeof useBoard>;
+
+const placeOf = (clientId: string) => `capsule-board ${clientId}`;
+
+/** Lays a capsule on the board of a client, to be found there when it is opened next. */
+export function layOnBoard(clientId: string, pieces: string[], wishes: Wishes) {
+  sessionStorage.setItem(placeOf(clientId), JSON.stringify({ pieces, wishes, stamp: '' }));
+}
 
 function remembered(place: string): Step[] {
   try {

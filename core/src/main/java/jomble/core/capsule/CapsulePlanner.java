@@ -76,8 +76,12 @@ public final class CapsulePlanner {
         List<CapsulePlan.Size> curve = curve(compiled, search, most, size, still);
         Integer wouldDo = most.score().missed() == 0 ? null : sizeThatWouldDo(compiled, search, most, still);
         boolean isWhole = compiled.problem() == problem;
+        boolean isCountedExactly = compiled.aim().needs().equals(problem.needs())
+                && problem.searched().equals(problem.pieces());
         boolean isAll = isWhole && compiled.largest() <= size;
-        Long bound = isWhole ? bound(compiled, most, size, rounds, progress.part(SEARCHED, BOUNDED)) : null;
+        Long bound = isWhole && isCountedExactly
+                ? bound(compiled, most, size, rounds, progress.part(SEARCHED, BOUNDED))
+                : null;
         Curve told = new Curve(
                 curve, elbow(curve), most.score().outfits() - best.score().outfits(), isAll, bound, wouldDo);
         return told(compiled, best, told, progress.part(BOUNDED, 1));
