@@ -1242,6 +1242,7 @@ export interface components {
             needsMetFraction?: number;
             outfits?: unknown;
             paper?: unknown;
+            preferred?: components["schemas"]["PreferredView"];
             runsOutFirst?: string;
             /** Format: double */
             shareInTheDark?: number;
@@ -1352,6 +1353,10 @@ export interface components {
             /** Format: double */
             peeledClo?: number;
             scheme?: string;
+        };
+        MoneyView: {
+            amount?: number;
+            currency?: string;
         };
         MonthView: {
             /** Format: double */
@@ -1541,6 +1546,13 @@ export interface components {
             name?: string;
             type?: string;
         };
+        PreferredView: {
+            costPerWear?: components["schemas"]["MoneyView"];
+            /** Format: int32 */
+            favourites?: number;
+            /** Format: int32 */
+            wholeYear?: number;
+        };
         PreviewView: {
             /** Format: int32 */
             add?: number;
@@ -1670,6 +1682,7 @@ export interface components {
             out?: string;
             /** Format: int64 */
             outfits?: number;
+            preferred?: components["schemas"]["PreferredView"];
             /** Format: double */
             variety?: number;
         };

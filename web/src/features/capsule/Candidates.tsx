@@ -2,7 +2,7 @@ import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
 import { say } from './messages';
-import type { Plan } from './queries';
+import { costPerWear, type Plan } from './queries';
 
 interface Props {
   plan: Plan;
@@ -15,6 +15,16 @@ export function Candidates({ plan, onSwap, onBringIn }: Props) {
   const { byId } = useDesk();
   const label = (id: string) => byId.get(id)?.label ?? id;
   const { figures } = plan;
+  const alike = ({ variety, preferred }: Plan['swaps'][number]) => {
+    const before = figures.preferred;
+    const cost = costPerWear(preferred);
+    return say('swapVariety', {
+      variety: Math.round(100 * variety) - Math.round(100 * figures.variety),
+      favourites: preferred.favourites - before.favourites,
+      cost: cost === undefined || cost === costPerWear(before) ? 'same' : cost,
+      wholeYear: preferred.wholeYear - before.wholeYear,
+    });
+  };
   return (
     <div className="flex flex-col gap-4">
       <section>
@@ -39,6 +49,7 @@ export function Candidates({ plan, onSwap, onBringIn }: Props) {
                     percent: Math.round(100 * swap.needsMetFraction),
                     earning: Math.max(0, figures.earning - swap.earning),
                   })}
+                  <span className="block">{alike(swap)}</span>
                 </span>
               </div>
             </li>

@@ -49,6 +49,7 @@ const plan: Plan = {
     hardestToSpare: { piece: 'p2', needsMetFraction: 0, outfits: 0 },
     givenUpForVariety: 0,
     variety: 0.4,
+    preferred: { favourites: 1, costPerWear: { amount: 3.5, currency: 'EUR' }, wholeYear: 2 },
     topsGuide: 'top-led',
     tops: 1,
     bottoms: 1,
@@ -62,7 +63,17 @@ const plan: Plan = {
     p2: { in: 12, completes: 0, lost: 12, essential: false, text: 'Asked for.' },
   },
   seasonal: { p1: ['winter'] },
-  swaps: [{ out: 'p1', in: 'p3', needsMetFraction: 0.5, earning: 2, outfits: 11, variety: 0.4 }],
+  swaps: [
+    {
+      out: 'p1',
+      in: 'p3',
+      needsMetFraction: 0.5,
+      earning: 2,
+      outfits: 11,
+      variety: 0.45,
+      preferred: { favourites: 2, costPerWear: null, wholeYear: 2 },
+    },
+  ],
   nearest: [{ piece: 'p3', adds: 9, instead: 'p1', outfits: 11 }],
   curve: [
     { size: 1, needsMetFraction: 0, outfits: 1 },

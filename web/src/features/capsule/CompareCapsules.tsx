@@ -26,6 +26,8 @@ const figuresOf: [string, (plan: Plan) => number, (value: number) => string][] =
   ['fWash', (plan) => plan.figures.laundryDays ?? 0, String],
   ['fEarning', (plan) => plan.figures.earning, String],
   ['fVariety', (plan) => plan.figures.variety, (value) => String(Math.round(100 * value))],
+  ['fFavourites', (plan) => plan.figures.preferred.favourites, String],
+  ['fWholeYear', (plan) => plan.figures.preferred.wholeYear, String],
 ];
 
 /** Two capsules judged alike: what each wins, the pieces that differ, and the outfits only one has. */

@@ -2,7 +2,7 @@ import { familyNames, spoken } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
 import { useDesk } from '../workspace/context';
 import { say } from './messages';
-import type { Plan } from './queries';
+import { costPerWear, type Plan } from './queries';
 
 const percent = (fraction: number) => Math.round(100 * fraction);
 
@@ -37,6 +37,11 @@ export function Figures({ plan, planned, stale }: Props) {
       }),
     `${say('tops', { tops: figures.tops, bottoms: figures.bottoms })} (${say('guide', { share: figures.topsGuide === 'top-led' ? 'top' : figures.topsGuide === 'even' ? 'even' : 'other' })})`,
     planned && say('given', { n: figures.givenUpForVariety }),
+    say('preferred', {
+      favourites: figures.preferred.favourites,
+      cost: costPerWear(figures.preferred) ?? 'none',
+      wholeYear: figures.preferred.wholeYear,
+    }),
     say('dark', { n: percent(figures.shareInTheDark), paper: spoken(figures.paper) }),
   ].filter(Boolean);
   return (

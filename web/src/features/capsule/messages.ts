@@ -64,6 +64,8 @@ export const say = speaker({
     '{share, select, top {the guide is seven to three} even {the guide is as many of each} other {no guide}}',
   given:
     '{n, plural, =0 {no outfit given up for variety} one {# outfit given up for variety} other {# outfits given up for variety}}',
+  preferred:
+    '{favourites, plural, =0 {no favourite} one {# favourite} other {# favourites}}{cost, select, none {} other { · {cost} a wear so far}} · {wholeYear, plural, one {# piece} other {# pieces}} for the whole year',
   proved: 'Proved best: nothing else makes more outfits.',
   bounded:
     'The best found. More than {bound, number} outfits are impossible with {n, plural, one {# piece} other {# pieces}}.',
@@ -89,6 +91,8 @@ export const say = speaker({
   swapKey: 'Swap {n}',
   swapFigures:
     '{change, number, ::sign-except-zero} → {outfits, plural, one {# outfit} other {# outfits}} · {percent, number} % of the needs{earning, plural, =0 {} other { · # earn less}}',
+  swapVariety:
+    'variety {variety, number, ::sign-except-zero}{favourites, plural, =0 {} other { · favourites {favourites, number, ::sign-always}}}{cost, select, same {} other { · {cost} a wear}}{wholeYear, plural, =0 {} other { · whole year {wholeYear, number, ::sign-always}}}',
   nearest: 'Left out, by what they would add now',
   adds: '+{n, number}',
   bringIn: 'Bring {label} in',
@@ -150,6 +154,8 @@ export const say = speaker({
   fWash: 'Days without a wash',
   fEarning: 'Pieces that earn their place',
   fVariety: 'Variety, of 100',
+  fFavourites: 'Favourites',
+  fWholeYear: 'For the whole year',
   pickTwo: 'Tick two capsules to compare them.',
   core: 'pieces in common, at most',
   sharedWhat:

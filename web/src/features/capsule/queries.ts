@@ -35,6 +35,18 @@ export interface NeedMet {
   weakestMonthOutfits: Exact;
 }
 
+/** What speaks for pieces where everything else is alike. */
+export interface Preferred {
+  favourites: number;
+  costPerWear: { amount: number; currency: string } | null;
+  wholeYear: number;
+}
+
+/** The mean cost of a wear, with its currency; undefined where no cost is known. */
+export function costPerWear({ costPerWear: cost }: Preferred): string | undefined {
+  return cost ? cost.amount.toLocaleString('en', { style: 'currency', currency: cost.currency }) : undefined;
+}
+
 export interface Plan {
   pieces: string[];
   figures: {
@@ -51,6 +63,7 @@ export interface Plan {
     hardestToSpare: { piece: string; needsMetFraction: number; outfits: number } | null;
     givenUpForVariety: number;
     variety: number;
+    preferred: Preferred;
     /** The school: as many tops as bottoms, or more. */
     topsGuide: string;
     tops: number;
@@ -67,6 +80,7 @@ export interface Plan {
     earning: number;
     outfits: number;
     variety: number;
+    preferred: Preferred;
   }[];
   nearest: { piece: string; adds: number; instead: string; outfits: number }[];
   /** Empty where nothing was searched for. */

@@ -15,6 +15,7 @@ final class Aim {
 
     private final List<Requirement> requirements;
     private final Variety variety;
+    private final Preferences preferences;
     /** Pieces that do not count toward the size and are there anyway. */
     private final int[] free;
 
@@ -26,6 +27,7 @@ final class Aim {
             int[][] contexts,
             List<Requirement> requirements,
             Variety variety,
+            Preferences preferences,
             int[] free,
             int pieces) {
         this.outfits = outfits;
@@ -33,6 +35,7 @@ final class Aim {
         this.contexts = contexts;
         this.requirements = requirements;
         this.variety = variety;
+        this.preferences = preferences;
         this.free = free;
         this.perPiece = new long[pieces];
     }
@@ -43,6 +46,10 @@ final class Aim {
 
     List<Requirement> requirements() {
         return requirements;
+    }
+
+    Preferences preferences() {
+        return preferences;
     }
 
     /** What was counted for the last score. */
@@ -75,7 +82,13 @@ final class Aim {
             earning += perPiece[member] >= EARNS ? 1 : 0;
         }
         return new Score(
-                missed, needsMet(false), needsMet(true), earning, outfits.total(), variety.of(members, perPiece));
+                missed,
+                needsMet(false),
+                needsMet(true),
+                earning,
+                outfits.total(),
+                variety.of(members, perPiece),
+                preferences.of(members));
     }
 
     private double needsMet(boolean byBases) {

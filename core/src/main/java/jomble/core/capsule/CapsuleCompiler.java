@@ -140,6 +140,7 @@ final class CapsuleCompiler {
                 ofNeeds,
                 Function.of(pieces, candidates, problem.wishes(), needs, table),
                 new Variety(pieces, candidates),
+                new Preferences(pieces, problem.timesWorn()),
                 free,
                 pieces.size());
         return new CompiledCapsule(problem, table, aim, candidates, free, must, pool);

@@ -6,6 +6,7 @@ import java.util.Map;
 import jomble.core.counting.DarkShare;
 import jomble.core.counting.Ladder;
 import jomble.core.piece.Family;
+import jomble.core.piece.Money;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
 
@@ -77,6 +78,7 @@ public record CapsulePlan(
             Without hardestToSpare,
             long givenUpForVariety,
             double variety,
+            Preferred preferred,
             String topsGuide,
             int tops,
             int bottoms,
@@ -147,7 +149,23 @@ public record CapsulePlan(
     }
 
     /** One piece for another, and what the figures would be. */
-    public record Swap(PieceId out, PieceId in, double needsMetFraction, int earning, long outfits, double variety) {}
+    public record Swap(
+            PieceId out,
+            PieceId in,
+            double needsMetFraction,
+            int earning,
+            long outfits,
+            double variety,
+            Preferred preferred) {}
+
+    /**
+     * What speaks for pieces where everything else is alike.
+     *
+     * @param favourites pieces that are marked as liked
+     * @param costPerWear mean of the pieces whose cost is known, from their wears so far; null where none is known
+     * @param wholeYear pieces of cloth for every season
+     */
+    public record Preferred(int favourites, Money costPerWear, int wholeYear) {}
 
     /**
      * A piece that was left out.

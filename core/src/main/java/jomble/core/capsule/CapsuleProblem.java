@@ -19,9 +19,11 @@ import jomble.core.piece.Whereabouts;
 /**
  * A wardrobe, what is needed of it, and what is wished of its capsule.
  *
+ * @param timesWorn by piece, from the wear log; pieces never worn may be missing
  * @param needs at least one
  */
-public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes wishes) {
+public record CapsuleProblem(
+        List<Piece> pieces, Map<PieceId, Integer> timesWorn, List<Need> needs, CapsuleWishes wishes) {
     private static final Set<Family> CLOTHES = EnumSet.of(
             Family.TOP, Family.BOTTOM, Family.ONE_PIECE, Family.DRAPE, Family.MID_LAYER, Family.JACKET, Family.COAT);
 
@@ -31,6 +33,7 @@ public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes
 
     public CapsuleProblem {
         pieces = List.copyOf(pieces);
+        timesWorn = Map.copyOf(timesWorn);
         needs = List.copyOf(needs);
         if (needs.isEmpty()) {
             throw new IllegalArgumentException("nothing is needed");
@@ -59,17 +62,17 @@ public record CapsuleProblem(List<Piece> pieces, List<Need> needs, CapsuleWishes
     }
 
     public CapsuleProblem wishing(CapsuleWishes others) {
-        return new CapsuleProblem(pieces, needs, others);
+        return new CapsuleProblem(pieces, timesWorn, needs, others);
     }
 
     public CapsuleProblem needing(List<Need> others) {
-        return new CapsuleProblem(pieces, others, wishes);
+        return new CapsuleProblem(pieces, timesWorn, others, wishes);
     }
 
     /** The same of a wardrobe without some pieces. */
     CapsuleProblem without(Set<PieceId> out) {
         return new CapsuleProblem(
-                pieces.stream().filter(piece -> !out.contains(piece.id())).toList(), needs, wishes);
+                pieces.stream().filter(piece -> !out.contains(piece.id())).toList(), timesWorn, needs, wishes);
     }
 
     /**

@@ -107,6 +107,7 @@ final class CapsuleReport {
                 hardestToSpare(),
                 givenUp,
                 score.variety(),
+                compiled.aim().preferences().told(choice.sorted()),
                 problem.needs().get(0).months().get(0).context().schools().of(SchoolSwitch.TOPS_SHARE),
                 of(Family.TOP),
                 of(Family.BOTTOM),

@@ -77,7 +77,7 @@ final class CapsuleSearch {
         }
     }
 
-    /** The most varied of those that are as good as another in what comes before the outfits, and have almost as many of these. */
+    /** The most varied, and of those alike the preferred, of those that are as good as another in what comes before the outfits, and have almost as many of these. */
     private final class MostVaried implements Ranking {
         private final Score best;
         private final double least;
@@ -98,7 +98,9 @@ final class CapsuleSearch {
 
         @Override
         public boolean isBetter(Score one, double value, Score other, double otherValue) {
-            return value > otherValue + LEAST_DIFFERENCE;
+            return value >= 0 && otherValue >= 0
+                    ? Score.BY_VARIETY.compare(one, other) < 0
+                    : value > otherValue + LEAST_DIFFERENCE;
         }
 
         /** Read of the choice that was scored last; below 0 where too much was given up. */
@@ -156,7 +158,7 @@ final class CapsuleSearch {
             goOn(progress, round, rounds);
             Found found = climb(anneal(best.choice().copy(), ranking), ranking);
             double now = ranking.value(found.choice().score(aim));
-            if (now > value) {
+            if (ranking.isBetter(found.score(), now, best.score(), value)) {
                 best = found;
                 value = now;
                 heard.accept(best);
@@ -208,7 +210,7 @@ final class CapsuleSearch {
             double nextValue = ranking.value(next);
             if (nextValue >= value || random.nextDouble() < Math.exp((nextValue - value) / heat)) {
                 value = nextValue;
-                if (value > bestValue) {
+                if (ranking.isBetter(next, value, best.score(), bestValue)) {
                     bestValue = value;
                     best = new Found(choice.copy(), next);
                 }

@@ -14,6 +14,8 @@ final class Swaps {
 
     private Swaps() {}
 
+    private record Swap(int out, int in, Score score) {}
+
     interface Swapped {
         void hear(int out, int in, Score score);
     }
@@ -42,23 +44,21 @@ final class Swaps {
 
     /** Of all swaps the best by what matters first. */
     static List<CapsulePlan.Swap> best(CompiledCapsule compiled, Choice choice) {
-        Map<CapsulePlan.Swap, Score> all = new LinkedHashMap<>();
-        forEach(
-                compiled,
-                choice,
-                (out, in, score) -> all.put(
-                        new CapsulePlan.Swap(
-                                compiled.id(out),
-                                compiled.id(in),
-                                score.needsMet(),
-                                score.earning(),
-                                score.outfits(),
-                                score.variety()),
-                        score));
-        return all.entrySet().stream()
-                .sorted(Map.Entry.comparingByValue(Score.BY_OUTFITS))
+        List<Swap> all = new ArrayList<>();
+        forEach(compiled, choice, (out, in, score) -> all.add(new Swap(out, in, score)));
+        return all.stream()
+                .sorted(Comparator.comparing(Swap::score, Score.BY_OUTFITS))
                 .limit(MOST)
-                .map(Map.Entry::getKey)
+                .map(swap -> new CapsulePlan.Swap(
+                        compiled.id(swap.out),
+                        compiled.id(swap.in),
+                        swap.score.needsMet(),
+                        swap.score.earning(),
+                        swap.score.outfits(),
+                        swap.score.variety(),
+                        compiled.aim()
+                                .preferences()
+                                .told(choice.without(swap.out).with(swap.in).sorted())))
                 .toList();
     }
 

@@ -92,7 +92,7 @@ public final class CapsuleReader {
             needs = List.of(need(
                     wardrobe, Occasion.ANY, Needs.MOST, DAILY, brief.seasons().get(0)));
         }
-        return new CapsuleProblem(wardrobe.pieces(), needs, wishes);
+        return new CapsuleProblem(wardrobe.pieces(), wardrobe.wears().times(), needs, wishes);
     }
 
     private static Wardrobe away(Node node, Wardrobe wardrobe) {

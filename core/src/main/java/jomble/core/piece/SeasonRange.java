@@ -27,6 +27,10 @@ public record SeasonRange(int from, int to) {
                 : new SeasonRange(Math.min(to, from + steps), to);
     }
 
+    public boolean isAllYear() {
+        return equals(ALL_YEAR);
+    }
+
     /** How many seasons too warm it is for a season, 1 high summer to 5 deep winter; 0 when it is not. */
     public int tooWarmFor(int season) {
         return Math.max(0, from - season);

@@ -3,11 +3,14 @@ package jomble.core.capsule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -37,6 +40,7 @@ import jomble.core.sample.SampleWardrobe;
 import jomble.core.tree.Node;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -360,6 +364,64 @@ class CapsulePlannerTest {
 
     private static long[] contexts(Outfits outfits) {
         return IntStream.range(0, outfits.contexts()).mapToLong(outfits::in).toArray();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "favourite   | 0                                | 2",
+                "wearsBefore | 3                                | 40",
+                "cost        | {'amount': 80, 'currency':'EUR'} | {'amount': 20, 'currency': 'EUR'}"
+            })
+    void ofTwoPiecesAlikeThePreferredIsChosen(String attribute, String ofOne, String ofOther) {
+        List<Map<String, Object>> pieces = new ArrayList<>();
+        Map<String, Object> both = Json.object("{'one': " + ofOne + ", 'other': " + ofOther + "}");
+        for (Map<String, Object> sample : SampleWardrobe.pieces(5, 24, 0)) {
+            Map<String, Object> piece = new LinkedHashMap<>(sample);
+            piece.put("wearsBefore", 1);
+            piece.put("cost", Map.of("amount", 50, "currency", "EUR"));
+            piece.put(attribute, both.get("one"));
+            pieces.add(piece);
+            Map<String, Object> twin = new LinkedHashMap<>(piece);
+            twin.put("id", piece.get("id") + "-twin");
+            twin.put(attribute, both.get("other"));
+            pieces.add(twin);
+        }
+        Map<String, Object> document = Map.of("pieces", pieces, "brief", Json.object(BRIEF));
+        CapsulePlan plan = plan(problem(WardrobeReader.read(document, Kinds.shipped()), "{'size': 10}"));
+        List<String> chosen = plan.pieces().stream().map(PieceId::value).toList();
+        assertThat(chosen)
+                .anyMatch(id -> id.endsWith("-twin"))
+                .filteredOn(id -> !id.endsWith("-twin"))
+                .allMatch(id -> chosen.contains(id + "-twin"));
+        CapsulePlan.Preferred preferred = plan.figures().preferred();
+        long twins = chosen.stream().filter(id -> id.endsWith("-twin")).count();
+        assertThat(preferred.favourites()).isEqualTo(attribute.equals("favourite") ? twins : 0);
+        assertThat(preferred.costPerWear().amount())
+                .isEqualTo(
+                        switch (attribute) {
+                            case "favourite" -> new BigDecimal("50.00");
+                            case "wearsBefore" -> mean(new BigDecimal(50 / 40.0), new BigDecimal(50.0 / 3), twins);
+                            default -> mean(BigDecimal.valueOf(20), BigDecimal.valueOf(80), twins);
+                        });
+    }
+
+    private static BigDecimal mean(BigDecimal ofTwins, BigDecimal ofOthers, long twins) {
+        return ofTwins.multiply(BigDecimal.valueOf(twins))
+                .add(ofOthers.multiply(BigDecimal.valueOf(10 - twins)))
+                .divide(BigDecimal.TEN, 2, RoundingMode.HALF_EVEN);
+    }
+
+    @Test
+    void favouritesComeBeforeCostAndCostBeforeTheWholeYear() {
+        List<Preference> order = List.of(
+                new Preference(2, 9, 0),
+                new Preference(1, 2, 0),
+                new Preference(1, 3, 4),
+                new Preference(1, 3, 2),
+                new Preference(1, Long.MAX_VALUE, 5));
+        assertThat(order).isSortedAccordingTo(Preference.ORDER);
     }
 
     @Test

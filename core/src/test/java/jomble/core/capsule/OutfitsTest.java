@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.math.BigInteger;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -42,7 +43,8 @@ class OutfitsTest {
         Random random = new Random(seed);
         RandomWardrobes wardrobes = new RandomWardrobes(seed);
         List<JudgementContext> contexts = wardrobes.contexts();
-        CapsuleProblem problem = new CapsuleProblem(wardrobes.pieces(PIECES), needs(contexts), CapsuleWishes.of(8));
+        CapsuleProblem problem =
+                new CapsuleProblem(wardrobes.pieces(PIECES), Map.of(), needs(contexts), CapsuleWishes.of(8));
         List<Piece> pieces = problem.searched();
         EnsembleTable table = table(pieces, contexts);
         Outfits outfits = new Outfits(table);

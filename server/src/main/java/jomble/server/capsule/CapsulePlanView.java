@@ -1,12 +1,14 @@
 package jomble.server.capsule;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jomble.core.capsule.CapsulePlan;
 import jomble.core.capsule.CapsuleTexts;
 import jomble.core.capsule.SharedCapsules;
+import jomble.core.piece.Money;
 import jomble.core.piece.PieceId;
 import jomble.server.counting.CountsView;
 import jomble.server.counting.CountsView.LadderView;
@@ -47,10 +49,26 @@ record CapsulePlanView(
             WithoutView hardestToSpare,
             long givenUpForVariety,
             double variety,
+            PreferredView preferred,
             String topsGuide,
             int tops,
             int bottoms,
             List<NeedMetView> contexts) {}
+
+    /** @param costPerWear mean of the pieces whose cost is known, null where none is */
+    record PreferredView(int favourites, MoneyView costPerWear, int wholeYear) {
+        static PreferredView of(CapsulePlan.Preferred preferred) {
+            Money cost = preferred.costPerWear();
+            return new PreferredView(
+                    preferred.favourites(),
+                    cost == null
+                            ? null
+                            : new MoneyView(cost.amount(), cost.currency().getCurrencyCode()),
+                    preferred.wholeYear());
+        }
+    }
+
+    record MoneyView(BigDecimal amount, String currency) {}
 
     /** What is left without a piece. */
     record WithoutView(String piece, double needsMetFraction, long outfits) {}
@@ -70,7 +88,14 @@ record CapsulePlanView(
      */
     record ReasonView(Object in, Object completes, Object lost, boolean essential, String text) {}
 
-    record SwapView(String out, String in, double needsMetFraction, int earning, long outfits, double variety) {}
+    record SwapView(
+            String out,
+            String in,
+            double needsMetFraction,
+            int earning,
+            long outfits,
+            double variety,
+            PreferredView preferred) {}
 
     /** @param adds outfits it would add; {@code instead} is whom it would replace best */
     record NearestView(String piece, long adds, String instead, long outfits, double needsMetFraction) {}
@@ -129,7 +154,8 @@ record CapsulePlanView(
                                 swap.needsMetFraction(),
                                 swap.earning(),
                                 swap.outfits(),
-                                swap.variety()))
+                                swap.variety(),
+                                PreferredView.of(swap.preferred())))
                         .toList(),
                 plan.nearest().stream()
                         .map(one -> new NearestView(
@@ -172,6 +198,7 @@ record CapsulePlanView(
                         : new WithoutView(spare.piece().value(), spare.needsMetFraction(), spare.outfits()),
                 figures.givenUpForVariety(),
                 figures.variety(),
+                PreferredView.of(figures.preferred()),
                 figures.topsGuide(),
                 figures.tops(),
                 figures.bottoms(),
