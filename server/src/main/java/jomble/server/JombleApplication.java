@@ -14,8 +14,10 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
+import org.springframework.resilience.annotation.EnableResilientMethods;
 
 /** The server: REST, security and storage around the core. */
+@EnableResilientMethods
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class JombleApplication {
     public static void main(String[] args) {

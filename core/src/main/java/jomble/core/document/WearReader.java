@@ -17,6 +17,8 @@ import jomble.core.wear.WearLog;
 final class WearReader {
     private static final int MOST_WEARS = 100_000;
     private static final int MOST_PIECES = 40;
+    /** Years before 0 and after 9999 are read as well, so that a log with a slip in it can be opened and mended. */
+    private static final int LONGEST_DATE = 16;
 
     private WearReader() {}
 
@@ -42,7 +44,7 @@ final class WearReader {
     }
 
     private static LocalDate date(Node node) {
-        String text = node.text(1, 10);
+        String text = node.text(1, LONGEST_DATE);
         try {
             return text == null ? null : LocalDate.parse(text);
         } catch (DateTimeParseException e) {

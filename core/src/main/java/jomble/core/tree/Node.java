@@ -16,6 +16,9 @@ import java.util.Optional;
  * pass finds every problem.
  */
 public final class Node {
+    /** Enough for every number a computer's floating point has. */
+    private static final int MOST_DIGITS = 400;
+
     private final Object value;
     private final String pointer;
     private final List<Problem> problems;
@@ -170,7 +173,12 @@ public final class Node {
             return wrong("not-a-number", "a number is expected here");
         }
         try {
-            return new BigDecimal(number.toString());
+            BigDecimal exact = number instanceof BigDecimal decimal ? decimal : new BigDecimal(number.toString());
+            // Written out, 1e999999999 would take a gigabyte.
+            boolean isWritable = exact.precision() <= MOST_DIGITS && Math.abs((long) exact.scale()) <= MOST_DIGITS;
+            return isWritable
+                    ? exact
+                    : wrong("not-a-number", "a number of at most " + MOST_DIGITS + " digits is expected here");
         } catch (NumberFormatException e) {
             return wrong("not-a-number", "a finite number is expected here");
         }

@@ -3,6 +3,7 @@ package jomble.server.account;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
 import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioMember;
 import jomble.server.studio.StudioRepository;
+import jomble.server.studio.Write;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,21 +24,27 @@ public class AccountService {
     private final ApiTokenRepository tokens;
     private final StudioRepository studios;
     private final PasswordEncoder encoder;
+    private final Clock clock;
     private final String noSuchAccount;
 
     AccountService(
-            AccountRepository accounts, ApiTokenRepository tokens, StudioRepository studios, PasswordEncoder encoder) {
+            AccountRepository accounts,
+            ApiTokenRepository tokens,
+            StudioRepository studios,
+            PasswordEncoder encoder,
+            Clock clock) {
         this.accounts = accounts;
         this.tokens = tokens;
         this.studios = studios;
         this.encoder = encoder;
+        this.clock = clock;
         this.noSuchAccount = encoder.encode("nobody");
     }
 
     /** Who it is, or empty; takes the same time whether or not the address exists. */
     @Transactional(readOnly = true)
     public Optional<StudioMember> signIn(String email, String password) {
-        Optional<Account> account = accounts.findByEmail(email.trim().toLowerCase(Locale.ROOT));
+        Optional<Account> account = accounts.findByEmail(folded(email));
         String hash = account.map(Account::passwordHash).orElse(noSuchAccount);
         boolean right = encoder.matches(password, hash);
         return account.filter(a -> right).map(a -> member(a.id(), a.studioId(), a.name()));
@@ -47,14 +55,28 @@ public class AccountService {
         return tokens.findByTokenHashAndRevokedAtIsNull(sha256(token)).map(t -> member(null, t.studioId(), t.name()));
     }
 
-    @Transactional
-    public void createAccount(UUID studioId, String email, String password, String name) {
-        accounts.save(new Account(Ids.next(), studioId, email, encoder.encode(password), name));
+    /** Makes the first studio and its account, both or neither, where there is no account yet. */
+    @Write
+    void createFirstAccount(String email, String password) {
+        if (accounts.count() == 0) {
+            UUID id = Ids.next();
+            studios.save(new Studio(id, "My studio", "EUR", clock.instant()));
+            createAccount(id, email, password, "Owner");
+        }
     }
 
-    @Transactional
+    @Write
+    public void createAccount(UUID studioId, String email, String password, String name) {
+        accounts.save(new Account(Ids.next(), studioId, folded(email), encoder.encode(password), name));
+    }
+
+    @Write
     public void createToken(UUID studioId, String name, String token) {
         tokens.save(new ApiToken(Ids.next(), studioId, name, sha256(token)));
+    }
+
+    private static String folded(String email) {
+        return email.strip().toLowerCase(Locale.ROOT);
     }
 
     private StudioMember member(UUID accountId, UUID studioId, String name) {

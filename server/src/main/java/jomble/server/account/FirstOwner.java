@@ -1,39 +1,32 @@
 package jomble.server.account;
 
-import java.time.Clock;
-import java.util.UUID;
-import jomble.server.studio.Ids;
-import jomble.server.studio.Studio;
-import jomble.server.studio.StudioRepository;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.stereotype.Component;
 
-/** Creates the studio and its first account in an empty database, from {@code JOMBLE_OWNER=address:password}. */
+/** Creates the studio and its first account where there is none yet, from a file with {@code address:password}. */
 @Component
-@ConditionalOnExpression("!'${jomble.owner:}'.isBlank()")
+@ConditionalOnExpression("!'${jomble.owner-file:}'.isBlank()")
 class FirstOwner implements ApplicationRunner {
-    private final StudioRepository studios;
     private final AccountService accounts;
-    private final Clock clock;
-    private final String owner;
+    private final Path file;
 
-    FirstOwner(StudioRepository studios, AccountService accounts, Clock clock, @Value("${jomble.owner}") String owner) {
-        this.studios = studios;
+    FirstOwner(AccountService accounts, @Value("${jomble.owner-file}") Path file) {
         this.accounts = accounts;
-        this.clock = clock;
-        this.owner = owner;
+        this.file = file;
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
-        if (studios.count() == 0) {
-            UUID id = Ids.next();
-            studios.save(new Studio(id, "My studio", "EUR", clock.instant()));
-            int colon = owner.indexOf(':');
-            accounts.createAccount(id, owner.substring(0, colon), owner.substring(colon + 1), "Owner");
+    public void run(ApplicationArguments arguments) throws IOException {
+        String[] owner = Files.readString(file).strip().split(":", 2);
+        if (owner.length < 2) {
+            throw new IllegalStateException("address:password is expected in " + file);
         }
+        accounts.createFirstAccount(owner[0], owner[1]);
     }
 }

@@ -10,6 +10,7 @@ import jomble.core.tree.Node;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioRepository;
+import jomble.server.studio.Write;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -35,7 +36,7 @@ class OccasionTemplateService {
     }
 
     /** Adds an occasion, or replaces that of its name. */
-    @Transactional
+    @Write
     public void add(UUID studioId, Map<String, Object> document) {
         Node node = Node.root(document);
         Occasion occasion = OccasionReader.read(node);
@@ -46,7 +47,7 @@ class OccasionTemplateService {
         studio.offerOccasions(json.writeValueAsString(own));
     }
 
-    @Transactional
+    @Write
     public void remove(UUID studioId, String name) {
         Studio studio = studioToChange(studioId);
         List<Map<String, Object>> rest = without(studio, name);

@@ -17,7 +17,9 @@ import jomble.core.tree.Node;
 import jomble.server.history.History;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.Write;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,7 +45,7 @@ public class ClientService {
         this.clock = clock;
     }
 
-    @Transactional
+    @Write
     public Client create(String name) {
         String frame = json.writeValueAsString(frameOf(Wardrobe.EMPTY));
         return clients.save(new Client(Ids.next(), name, frame, clock.instant()));
@@ -72,7 +74,7 @@ public class ClientService {
     }
 
     /** Keeps others from changing the client's wardrobe until the transaction ends. Comes before anything is read in it. */
-    @Transactional
+    @Transactional(propagation = Propagation.MANDATORY)
     public void hold(UUID id) {
         toChange(id);
     }
@@ -87,7 +89,7 @@ public class ClientService {
      * @param change given the wardrobe without its pieces as it is now; the pieces of its answer are not kept
      * @throws jomble.core.tree.InvalidInputException when what it answers could not be read again
      */
-    @Transactional
+    @Write
     public void changeFrame(UUID id, UUID step, UnaryOperator<Wardrobe> change) {
         Client client = toChange(id);
         keep(client, change.apply(read(client)), step);
@@ -110,7 +112,7 @@ public class ClientService {
     }
 
     /** Puts back a frame as the history keeps it. */
-    @Transactional
+    @Transactional(propagation = Propagation.MANDATORY)
     public void restoreFrame(UUID id, String frame) {
         toChange(id).reframe(frame);
     }
@@ -123,7 +125,7 @@ public class ClientService {
      * @return the brief as it is kept
      * @throws ProblemException when one of the parts was changed since
      */
-    @Transactional
+    @Write
     public Brief changeBrief(UUID id, Map<String, Object> set, Map<String, Object> seen) {
         Client client = toChange(id);
         Map<String, Object> frame = json.readValue(client.frame(), TREE);
@@ -149,7 +151,7 @@ public class ClientService {
     }
 
     /** Makes a set known, or renames it, as part of a step. A set stays known when its last piece leaves, so that undo can bring it back. */
-    @Transactional
+    @Transactional(propagation = Propagation.MANDATORY)
     public void keepSet(UUID id, String setId, String kind, String label, UUID step) {
         Client client = toChange(id);
         Map<String, Object> frame = json.readValue(client.frame(), TREE);

@@ -6,7 +6,6 @@ import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Kinds;
 import jomble.core.sample.SampleWardrobe;
@@ -24,10 +23,16 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Loads the demonstration studio into an empty database, through the same import a stylist uses. */
+/**
+ * Loads the demonstration studio into an empty database, through the same import a stylist uses; all of it or nothing, so that a start that was
+ * broken off is made up for by the next.
+ */
 @Component
 @ConditionalOnProperty("jomble.demo")
 class DemoLoader implements ApplicationRunner {
@@ -46,6 +51,7 @@ class DemoLoader implements ApplicationRunner {
     private final ClientService clients;
     private final PieceService pieces;
     private final JsonMapper json;
+    private final TransactionOperations transaction;
     private final Clock clock;
 
     DemoLoader(
@@ -54,12 +60,14 @@ class DemoLoader implements ApplicationRunner {
             ClientService clients,
             PieceService pieces,
             JsonMapper json,
+            PlatformTransactionManager transactions,
             Clock clock) {
         this.studios = studios;
         this.accounts = accounts;
         this.clients = clients;
         this.pieces = pieces;
         this.json = json;
+        this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
     }
 
@@ -68,18 +76,26 @@ class DemoLoader implements ApplicationRunner {
         if (studios.count() > 0) {
             return;
         }
-        UUID id = Ids.next();
-        Studio studio = studios.save(new Studio(id, "Quarterlight Styling", "EUR", clock.instant()));
-        accounts.createAccount(id, EMAIL, PASSWORD, "Quarterlight stylist");
-        accounts.createToken(id, "demo", TOKEN);
-        OnBehalf.of(studio, "demo", () -> {
-            load("Ines Halvard", "/demo/ines-halvard.json");
-            load("Tomas Redfern", "/demo/tomas-redfern.json");
-            load("Anjali Brandt", "/demo/anjali-brandt.json");
-            load("Odile Marchetti-Szabo", "/demo/odile-marchetti-szabo.json", LARGE);
-            return clients.create("New client");
-        });
+        Studio studio = new Studio(Ids.next(), "Quarterlight Styling", "EUR", clock.instant());
+        OnBehalf.of(
+                studio,
+                "demo",
+                () -> transaction.execute(status -> {
+                    load(studio);
+                    return studio;
+                }));
         LOG.info("loaded the demonstration studio");
+    }
+
+    private void load(Studio studio) {
+        studios.save(studio);
+        accounts.createAccount(studio.id(), EMAIL, PASSWORD, "Quarterlight stylist");
+        accounts.createToken(studio.id(), "demo", TOKEN);
+        load("Ines Halvard", "/demo/ines-halvard.json");
+        load("Tomas Redfern", "/demo/tomas-redfern.json");
+        load("Anjali Brandt", "/demo/anjali-brandt.json");
+        load("Odile Marchetti-Szabo", "/demo/odile-marchetti-szabo.json", LARGE);
+        clients.create("New client");
     }
 
     private void load(String name, String resource) {

@@ -27,6 +27,7 @@ public class Change {
     private UUID studioId;
 
     private UUID clientId;
+    private long number;
     private UUID step;
     private String ref;
     private String action;
@@ -68,6 +69,12 @@ public class Change {
         change.undoes = other.id;
         change.action = other.action.equals(UNDONE) ? REDONE : UNDONE;
         return change;
+    }
+
+    /** @param place among the changes of the client, the first is 1 */
+    Change at(long place) {
+        this.number = place;
+        return this;
     }
 
     Change by(UUID account, Instant when) {

@@ -12,7 +12,7 @@ interface ChangeRepository extends JpaRepository<Change, Long> {
             select c from Change c
             where c.clientId = :clientId and c.action <> 'undone'
               and not exists (select 1 from Change u where u.undoes = c.id)
-            order by c.id desc""")
+            order by c.number desc""")
     List<Change> undoable(UUID clientId, Limit limit);
 
     /** Undoings that stand and after which nothing new was done, newest first. */
@@ -21,11 +21,11 @@ interface ChangeRepository extends JpaRepository<Change, Long> {
             where c.clientId = :clientId and c.action = 'undone'
               and not exists (select 1 from Change u where u.undoes = c.id)
               and not exists (select 1 from Change n
-                              where n.clientId = :clientId and n.undoes is null and n.id > c.id)
-            order by c.id desc""")
+                              where n.clientId = :clientId and n.undoes is null and n.number > c.number)
+            order by c.number desc""")
     List<Change> redoable(UUID clientId, Limit limit);
 
-    List<Change> findByClientIdAndStepOrderByIdDesc(UUID clientId, UUID step);
+    List<Change> findByClientIdAndStepOrderByNumberDesc(UUID clientId, UUID step);
 
-    List<Change> findByClientIdAndRefOrderByIdDesc(UUID clientId, String ref, Limit limit);
+    List<Change> findByClientIdAndRefOrderByNumberDesc(UUID clientId, String ref, Limit limit);
 }

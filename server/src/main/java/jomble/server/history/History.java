@@ -1,5 +1,6 @@
 package jomble.server.history;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * The append-only history of a client's wardrobe: its pieces, and the frame around them. Called within the transaction of
- * the change it records.
+ * the change it records, by whoever holds the client.
  */
 @Component
 public class History {
@@ -22,15 +23,17 @@ public class History {
     private static final Limit STORY = Limit.of(200);
 
     private final ChangeRepository changes;
+    private final EntityManager entities;
     private final Clock clock;
 
-    History(ChangeRepository changes, Clock clock) {
+    History(ChangeRepository changes, EntityManager entities, Clock clock) {
         this.changes = changes;
+        this.entities = entities;
         this.clock = clock;
     }
 
     public void record(UUID clientId, UUID step, String ref, String before, String after) {
-        save(Change.of(clientId, step, ref, before, after));
+        save(clientId, Change.of(clientId, step, ref, before, after));
     }
 
     /**
@@ -39,7 +42,7 @@ public class History {
      * @param place where in the wardrobe it stood
      */
     public void recordDeleted(UUID clientId, UUID step, String ref, String before, int place) {
-        save(Change.of(clientId, step, ref, before, null).from(place));
+        save(clientId, Change.of(clientId, step, ref, before, null).from(place));
     }
 
     /**
@@ -47,13 +50,15 @@ public class History {
      *
      * @param place where the piece stood if it goes with that, or null
      */
-    public void recordTakenBack(Change change, UUID step, Integer place) {
-        save(Change.takingBack(change, step).from(place));
+    public void recordTakenBack(UUID clientId, Change change, UUID step, Integer place) {
+        save(clientId, Change.takingBack(change, step).from(place));
     }
 
-    private void save(Change change) {
+    private void save(UUID clientId, Change change) {
+        long number = entities.find(ChangeCounter.class, clientId).next();
         Object who = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
-        changes.save(change.by(who instanceof StudioMember member ? member.accountId() : null, clock.instant()));
+        changes.save(
+                change.at(number).by(who instanceof StudioMember member ? member.accountId() : null, clock.instant()));
     }
 
     /** The changes of the newest step that can be undone, newest first; empty when there is none. */
@@ -67,12 +72,12 @@ public class History {
     }
 
     private List<Change> stepOf(UUID clientId, Optional<Change> change) {
-        return change.map(c -> changes.findByClientIdAndStepOrderByIdDesc(clientId, c.step()))
+        return change.map(c -> changes.findByClientIdAndStepOrderByNumberDesc(clientId, c.step()))
                 .orElse(List.of());
     }
 
     /** What happened to a piece, newest first. */
     public List<Change> story(UUID clientId, String ref) {
-        return changes.findByClientIdAndRefOrderByIdDesc(clientId, ref, STORY);
+        return changes.findByClientIdAndRefOrderByNumberDesc(clientId, ref, STORY);
     }
 }

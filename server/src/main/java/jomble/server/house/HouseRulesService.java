@@ -10,6 +10,7 @@ import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioMember;
 import jomble.server.studio.StudioRepository;
+import jomble.server.studio.Write;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,12 +43,12 @@ public class HouseRulesService {
         return wardrobe.under(ofStudio().with(wardrobe.rules()));
     }
 
-    @Transactional
+    @Write
     public void holdInStudio(HouseRules rules) {
         studios.findToChange(studioId()).orElseThrow().hold(json.writeValueAsString(HouseRulesReader.write(rules)));
     }
 
-    @Transactional
+    @Write
     public void holdForClient(UUID clientId, HouseRules rules) {
         clients.changeFrame(clientId, Ids.next(), wardrobe -> wardrobe.under(rules));
     }

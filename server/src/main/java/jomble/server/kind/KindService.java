@@ -9,6 +9,7 @@ import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.Write;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -56,7 +57,7 @@ public class KindService {
     }
 
     /** Adds a kind in document form. */
-    @Transactional
+    @Write
     Kind add(Map<String, Object> document) {
         Kinds known = all();
         Kind kind = KindReader.readAlone(document, known);
@@ -68,7 +69,7 @@ public class KindService {
     }
 
     /** Keeps the kinds that are not there yet. */
-    @Transactional
+    @Write
     public void keepAll(List<Kind> kinds) {
         Kinds known = all();
         kinds.stream()
@@ -78,7 +79,7 @@ public class KindService {
     }
 
     /** Offers a kind for new pieces, or no longer. */
-    @Transactional
+    @Write
     void offer(String id, boolean offered) {
         rows.findByName(id)
                 .orElseThrow(() -> ProblemException.notFound("The kind " + id))

@@ -33,6 +33,9 @@ class Photo implements Persistable<UUID> {
     private byte[] large;
 
     private String colours;
+    /** The step in which the piece went, null while it is there. */
+    private UUID goneWith;
+
     private Instant createdAt;
 
     @Transient

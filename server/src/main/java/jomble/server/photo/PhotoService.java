@@ -4,27 +4,35 @@ import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import jomble.server.client.ClientService;
+import jomble.server.piece.PieceService;
+import jomble.server.piece.PiecesBack;
+import jomble.server.piece.PiecesGone;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.Write;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps and finds photos of a client's pieces. */
+/** Keeps and finds photos of a client's pieces. They go with their piece, and come back with it when that is undone. */
 @Service
 class PhotoService {
     private final PhotoRepository photos;
     private final ClientService clients;
+    private final PieceService pieces;
     private final Clock clock;
 
-    PhotoService(PhotoRepository photos, ClientService clients, Clock clock) {
+    PhotoService(PhotoRepository photos, ClientService clients, PieceService pieces, Clock clock) {
         this.photos = photos;
         this.clients = clients;
+        this.pieces = pieces;
         this.clock = clock;
     }
 
-    @Transactional
+    @Write
     public PhotoRepository.Line add(UUID clientId, String ref, Picture picture) {
-        clients.find(clientId);
+        clients.hold(clientId);
+        pieces.mustExist(clientId, ref);
         UUID id = Ids.next();
         photos.save(new Photo(id, clientId, ref, picture, clock.instant()));
         return new PhotoRepository.Line(id, picture.colours());
@@ -32,7 +40,7 @@ class PhotoService {
 
     @Transactional(readOnly = true)
     public List<PhotoRepository.Line> of(UUID clientId, String ref) {
-        clients.find(clientId);
+        pieces.mustExist(clientId, ref);
         return photos.lines(clientId, ref);
     }
 
@@ -41,12 +49,23 @@ class PhotoService {
         return find(clientId, id).jpeg(size);
     }
 
-    @Transactional
+    @Write
     public void delete(UUID clientId, UUID id) {
         photos.delete(find(clientId, id));
     }
 
+    @EventListener
+    void go(PiecesGone pieces) {
+        photos.go(pieces.clientId(), pieces.refs(), pieces.step());
+    }
+
+    @EventListener
+    void comeBack(PiecesBack pieces) {
+        photos.comeBack(pieces.clientId(), pieces.refs(), pieces.goneWith());
+    }
+
     private Photo find(UUID clientId, UUID id) {
-        return photos.findByIdAndClientId(id, clientId).orElseThrow(() -> ProblemException.notFound("This photo"));
+        return photos.findByIdAndClientIdAndGoneWithIsNull(id, clientId)
+                .orElseThrow(() -> ProblemException.notFound("This photo"));
     }
 }

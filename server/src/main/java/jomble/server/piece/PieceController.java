@@ -212,8 +212,11 @@ class PieceController {
 
     @DeleteMapping("/clients/{clientId}/pieces/{ref}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@PathVariable UUID clientId, @PathVariable String ref) {
-        pieces.delete(clientId, ref);
+    void delete(
+            @PathVariable UUID clientId,
+            @PathVariable String ref,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen) {
+        pieces.delete(clientId, ref, seen == null ? null : version(seen));
     }
 
     /**
@@ -241,10 +244,11 @@ class PieceController {
                 .toList();
     }
 
+    /** Deletes many pieces in one step, all or none. */
     @PostMapping("/clients/{clientId}/pieces/delete")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
-        pieces.deleteAll(clientId, request.seen().keySet());
+        pieces.deleteAll(clientId, request.seen());
     }
 
     record HappenedView(Instant at, String action, List<String> changed) {}

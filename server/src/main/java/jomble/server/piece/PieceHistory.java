@@ -15,6 +15,8 @@ import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import jomble.server.studio.Ids;
+import jomble.server.studio.Write;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,6 +28,7 @@ class PieceHistory {
     private final PieceMapper mapper;
     private final ClientService clients;
     private final KindService kinds;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     PieceHistory(
@@ -34,12 +37,14 @@ class PieceHistory {
             PieceMapper mapper,
             ClientService clients,
             KindService kinds,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.history = history;
         this.rows = rows;
         this.mapper = mapper;
         this.clients = clients;
         this.kinds = kinds;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -63,14 +68,14 @@ class PieceHistory {
     }
 
     /** Takes back the newest step that still stands; empty when there is none. */
-    @Transactional
+    @Write
     public Optional<Undone> undo(UUID clientId) {
         clients.hold(clientId);
         return takeBack(clientId, history.lastStep(clientId));
     }
 
     /** Does again what was undone last, unless something new was done since. */
-    @Transactional
+    @Write
     public Optional<Undone> redo(UUID clientId) {
         clients.hold(clientId);
         return takeBack(clientId, history.lastUndoing(clientId));
@@ -87,6 +92,7 @@ class PieceHistory {
         UUID step = Ids.next();
         List<PieceRow> written = new ArrayList<>();
         List<PieceRow> gone = new ArrayList<>();
+        List<String> back = new ArrayList<>();
         for (Change change : changes) {
             PieceRow row = present.get(change.ref());
             Integer left = null;
@@ -95,6 +101,7 @@ class PieceHistory {
             } else if (change.beforeDoc() != null) {
                 if (row == null) {
                     int place = change.place() == null ? ++position : change.place();
+                    back.add(change.ref());
                     row = new PieceRow(Ids.next(), clientId, change.ref(), place, clock.instant());
                 }
                 mapper.write(row, mapper.read(change.beforeDoc(), known));
@@ -103,10 +110,13 @@ class PieceHistory {
                 gone.add(row);
                 left = row.position();
             }
-            history.recordTakenBack(change, step, left);
+            history.recordTakenBack(clientId, change, step, left);
         }
         rows.deleteAll(gone);
         rows.saveAll(written);
+        events.publishEvent(
+                new PiecesGone(clientId, step, gone.stream().map(PieceRow::ref).toList()));
+        events.publishEvent(new PiecesBack(clientId, changes.get(0).step(), back));
         return Optional.of(undone(changes, known));
     }
 

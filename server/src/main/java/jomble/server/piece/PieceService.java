@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -12,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import jomble.core.document.PieceReader;
 import jomble.core.document.Wardrobe;
@@ -27,6 +27,8 @@ import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.Write;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,6 +40,7 @@ public class PieceService {
     private final ClientService clients;
     private final KindService kinds;
     private final PieceMapper mapper;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     PieceService(
@@ -46,12 +49,14 @@ public class PieceService {
             ClientService clients,
             KindService kinds,
             PieceMapper mapper,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.rows = rows;
         this.history = history;
         this.clients = clients;
         this.kinds = kinds;
         this.mapper = mapper;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -91,7 +96,7 @@ public class PieceService {
     }
 
     /** Adds a piece; it gets an id of its own when the document names none. */
-    @Transactional
+    @Write
     public Kept add(UUID clientId, Map<String, Object> document) {
         clients.hold(clientId);
         int position = rows.lastPosition(clientId) + 1;
@@ -133,7 +138,7 @@ public class PieceService {
      *
      * @param kind a kind of set, such as suit
      */
-    @Transactional
+    @Write
     public void joinSet(UUID clientId, String setId, String kind, String label, Set<String> refs) {
         clients.hold(clientId);
         UUID step = Ids.next();
@@ -157,7 +162,7 @@ public class PieceService {
     }
 
     /** The set with that label, or a new one; "grey suit" is a suit, anything else a co-ord. */
-    @Transactional
+    @Write
     public String setLabelled(UUID clientId, String label) {
         clients.hold(clientId);
         return clients.wardrobeWithoutPieces(clientId).sets().stream()
@@ -190,7 +195,7 @@ public class PieceService {
     }
 
     /** Replaces what was set of a piece, if nobody else changed it since {@code seenVersion}. */
-    @Transactional
+    @Write
     public Kept change(UUID clientId, String ref, long seenVersion, Map<String, Object> document) {
         clients.hold(clientId);
         PieceRow row = find(clientId, ref);
@@ -208,17 +213,34 @@ public class PieceService {
         return new Kept(piece, saved.version());
     }
 
-    @Transactional
-    public void delete(UUID clientId, String ref) {
+    /**
+     * Deletes a piece.
+     *
+     * @param seenVersion deletes it only if nobody changed it since; null deletes it whatever it is now
+     */
+    @Write
+    public void delete(UUID clientId, String ref, Long seenVersion) {
         clients.hold(clientId);
         PieceRow row = find(clientId, ref);
-        Kinds known = kinds.all();
-        delete(row, Ids.next(), known);
+        if (seenVersion != null && row.version() != seenVersion) {
+            throw ProblemException.stale();
+        }
+        delete(clientId, List.of(row), Ids.next());
     }
 
-    private void delete(PieceRow row, UUID step, Kinds known) {
-        history.recordDeleted(row.clientId(), step, row.ref(), mapper.text(mapper.piece(row, known)), row.position());
-        rows.delete(row);
+    private void delete(UUID clientId, List<PieceRow> gone, UUID step) {
+        Kinds known = kinds.all();
+        gone.forEach(row -> history.recordDeleted(
+                clientId, step, row.ref(), mapper.text(mapper.piece(row, known)), row.position()));
+        rows.deleteAll(gone);
+        events.publishEvent(
+                new PiecesGone(clientId, step, gone.stream().map(PieceRow::ref).toList()));
+    }
+
+    /** Refuses a piece that is not there. */
+    @Transactional(readOnly = true)
+    public void mustExist(UUID clientId, String ref) {
+        find(clientId, ref);
     }
 
     private Map<String, PieceRow> present(UUID clientId) {
@@ -234,7 +256,7 @@ public class PieceService {
      * @param set attributes in document form; null sets one back to derived
      * @param add entries of attributes that are lists, beside those each piece has
      */
-    @Transactional
+    @Write
     public List<Kept> changeAll(
             UUID clientId, Map<String, Long> seen, Map<String, Object> set, Map<String, List<Object>> add) {
         clients.hold(clientId);
@@ -242,10 +264,7 @@ public class PieceService {
         Kinds known = kinds.all();
         Set<String> sets = sets(clientId);
         List<Kept> changed = new ArrayList<>();
-        for (PieceRow row : rows.findByClientIdAndRefIn(clientId, seen.keySet())) {
-            if (row.version() != seen.get(row.ref())) {
-                throw ProblemException.stale();
-            }
+        for (PieceRow row : asSeen(clientId, seen)) {
             Piece before = mapper.piece(row, known);
             Map<String, Object> tree = changed(before, set);
             add.forEach((name, entries) -> tree.put(name, both(tree.get(name), entries)));
@@ -254,10 +273,26 @@ public class PieceService {
             history.record(clientId, step, row.ref(), mapper.text(before), mapper.text(after));
             changed.add(new Kept(after, rows.saveAndFlush(row).version()));
         }
-        if (changed.size() != seen.size()) {
-            throw ProblemException.notFound("One of the pieces");
-        }
         return changed;
+    }
+
+    /** The rows of pieces, all of them there and none changed since. */
+    private List<PieceRow> asSeen(UUID clientId, Map<String, Long> seen) {
+        List<PieceRow> found = rows.findByClientIdAndRefIn(clientId, seen.keySet());
+        Set<String> missing = new TreeSet<>(seen.keySet());
+        found.forEach(row -> missing.remove(row.ref()));
+        if (!missing.isEmpty()) {
+            throw ProblemException.notFound("Of these pieces " + String.join(", ", missing));
+        }
+        List<String> changed = found.stream()
+                .filter(row -> row.version() != seen.get(row.ref()))
+                .map(PieceRow::ref)
+                .sorted()
+                .toList();
+        if (!changed.isEmpty()) {
+            throw ProblemException.stale(changed);
+        }
+        return found;
     }
 
     private static List<Object> both(Object list, List<Object> more) {
@@ -267,7 +302,7 @@ public class PieceService {
     }
 
     /** Adds pieces that get ids of their own, in one step; when one cannot be accepted, none is added. */
-    @Transactional
+    @Write
     public void addAll(UUID clientId, List<Map<String, Object>> documents) {
         clients.hold(clientId);
         Kinds known = kinds.all();
@@ -286,19 +321,19 @@ public class PieceService {
         merge(clientId, added, Ids.next());
     }
 
-    /** Deletes many pieces in one step. */
-    @Transactional
-    public void deleteAll(UUID clientId, Collection<String> refs) {
+    /**
+     * Deletes many pieces in one step, all or none.
+     *
+     * @param seen version of each piece as it was seen, by ref
+     */
+    @Write
+    public void deleteAll(UUID clientId, Map<String, Long> seen) {
         clients.hold(clientId);
-        UUID step = Ids.next();
-        Kinds known = kinds.all();
-        for (PieceRow row : rows.findByClientIdAndRefIn(clientId, refs)) {
-            delete(row, step, known);
-        }
+        delete(clientId, asSeen(clientId, seen), Ids.next());
     }
 
     /** Adds pieces, and changes those whose id is there already, in one step. */
-    @Transactional
+    @Write
     public void merge(UUID clientId, List<Piece> pieces) {
         clients.hold(clientId);
         merge(clientId, pieces, Ids.next());
@@ -333,20 +368,20 @@ public class PieceService {
     }
 
     /** Puts the wardrobe in place of everything the client has, in one step; all or nothing. */
-    @Transactional
+    @Write
     public void replaceAll(UUID clientId, Wardrobe wardrobe) {
         clients.hold(clientId);
         UUID step = Ids.next();
         kinds.keepAll(wardrobe.kinds());
         clients.changeFrame(clientId, step, before -> wardrobe);
-        Kinds known = kinds.all();
         Set<String> kept = new HashSet<>();
         wardrobe.pieces().forEach(piece -> kept.add(piece.id().value()));
-        for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
-            if (!kept.contains(row.ref())) {
-                delete(row, step, known);
-            }
-        }
+        delete(
+                clientId,
+                rows.findByClientIdOrderByPosition(clientId).stream()
+                        .filter(row -> !kept.contains(row.ref()))
+                        .toList(),
+                step);
         rows.flush();
         merge(clientId, wardrobe.pieces(), step);
     }

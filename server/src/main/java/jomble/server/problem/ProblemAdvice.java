@@ -11,6 +11,8 @@ import jomble.core.tree.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -82,6 +84,14 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<Object> stale(ObjectOptimisticLockingFailureException e) {
         return refused(ProblemException.stale());
+    }
+
+    /** After several tries; see {@link jomble.server.studio.Write}. */
+    @ExceptionHandler({PessimisticLockingFailureException.class, DataIntegrityViolationException.class})
+    ResponseEntity<Object> busy(RuntimeException e) {
+        LOG.warn("a write was given up: {}", e.getMessage());
+        return refused(ProblemException.conflict(
+                "busy", "Others were changing the same at this moment. Nothing was saved; try again."));
     }
 
     @ExceptionHandler

@@ -1,5 +1,6 @@
 package jomble.server.problem;
 
+import java.util.Collection;
 import org.springframework.http.HttpStatus;
 
 /** An expected refusal, told to the caller as it is. */
@@ -28,6 +29,15 @@ public final class ProblemException extends RuntimeException {
                 HttpStatus.PRECONDITION_FAILED,
                 "stale",
                 "Somebody changed this meanwhile. Nothing was saved; load it again and decide which version to keep.");
+    }
+
+    /** @param what names of those that were changed */
+    public static ProblemException stale(Collection<String> what) {
+        return new ProblemException(
+                HttpStatus.PRECONDITION_FAILED,
+                "stale",
+                "Somebody changed " + String.join(", ", what)
+                        + " meanwhile. Nothing was saved; load it again and decide which version to keep.");
     }
 
     public static ProblemException preconditionRequired() {

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import jomble.server.running.Caller;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.core.type.TypeReference;
@@ -18,6 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Briefs as they are read, changed by several people, and counted against a wardrobe. */
 @ExtendWith(RunningJomble.class)
+@Tag("writes")
 class BriefTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};

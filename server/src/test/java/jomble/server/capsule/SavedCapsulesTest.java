@@ -13,6 +13,7 @@ import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,6 +21,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Saved capsules: kept in versions, locked, undone, counted within, and carried by the document. */
 @ExtendWith(RunningJomble.class)
+@Tag("writes")
 class SavedCapsulesTest {
     private static final Map<String, Object> WISHES = Map.of("size", 3);
 
@@ -91,6 +93,7 @@ class SavedCapsulesTest {
     }
 
     @Test
+    @Tag("one-instance")
     void isWhatEverythingCanBeCountedWithin(Jomble jomble) {
         Caller stylist = jomble.stylist();
         String client = client(stylist);

@@ -9,10 +9,12 @@ import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(RunningJomble.class)
+@Tag("writes")
 class InventoryTest {
     private static final String[] AS_CSV = {"Content-Type", "text/csv"};
 
@@ -91,6 +93,7 @@ class InventoryTest {
     }
 
     @Test
+    @Tag("one-instance")
     void readsTwentyThousandRows() {
         StringBuilder csv = new StringBuilder("id,kind,label,colours\n");
         for (int i = 0; i < 20_000; i++) {

@@ -2,6 +2,7 @@ package jomble.server.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Queue;
@@ -14,14 +15,18 @@ import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Many stylists write to one client at the same time: what is acknowledged is there, and the history takes all of it back. */
 @ExtendWith(RunningJomble.class)
+@Tag("writes")
 class ManyWritersTest {
     private static final int WRITERS = 8;
-    private static final int WRITES = 24;
+    private static final int WRITES = 50;
+    private static final int SORTS = 8;
 
     private final Queue<String> pieces = new ConcurrentLinkedQueue<>();
     private final Queue<String> rulings = new ConcurrentLinkedQueue<>();
@@ -40,22 +45,65 @@ class ManyWritersTest {
             Caller caller = jomble.stylist();
             int number = writer;
             writers.execute(
-                    () -> IntStream.range(0, WRITES).forEach(i -> write(caller, client, number + "-" + i, i % 6)));
+                    () -> IntStream.range(0, WRITES).forEach(i -> write(caller, client, number + "-" + i, i % SORTS)));
         }
         writers.shutdown();
         assertThat(writers.awaitTermination(3, TimeUnit.MINUTES)).isTrue();
 
         assertThat(strange).isEmpty();
         Map<String, Object> document = stylist.get(client + "/document").json();
-        assertThat(pieces).hasSize(WRITERS * WRITES / 3);
+        assertThat(pieces).hasSize(WRITERS * (2 * (WRITES / SORTS) + 2));
         assertThat(named(document, "pieces", "id")).containsAll(pieces);
         assertThat(named(document, "overrides", "reason")).containsExactlyInAnyOrderElementsOf(rulings);
         assertThat(named(document, "sets", "id")).containsExactlyInAnyOrderElementsOf(sets);
         assertThat((List<?>) document.get("wears")).hasSameSizeAs(wears);
+        historyIsWhole(jomble, client, WRITERS * WRITES);
         while (stylist.post(client + "/undo", Map.of()).at("undone").equals(true)) {
             assertThat(strange).isEmpty();
         }
         assertThat(stylist.get(client + "/document").json()).isEqualTo(empty);
+    }
+
+    @Test
+    void undoTakesBackOneStepOfSomebodyAndNoMore(Jomble jomble) throws InterruptedException {
+        Caller stylist = jomble.stylist();
+        String client = stylist.newClient();
+        Queue<String> undone = new ConcurrentLinkedQueue<>();
+        ExecutorService writers = Executors.newFixedThreadPool(WRITERS);
+        for (int writer = 0; writer < WRITERS; writer++) {
+            Caller caller = jomble.stylist();
+            int number = writer;
+            writers.execute(() -> IntStream.range(0, WRITES).forEach(i -> {
+                String mark = number + "-" + i;
+                if (i % 4 == 3) {
+                    Answer undo = keep(caller.post(client + "/undo", Map.of()), mark, new ConcurrentLinkedQueue<>());
+                    assertThat(undo.at("action")).isEqualTo("added");
+                    undone.add(undo.at("label").toString());
+                } else {
+                    Map<String, Object> piece = Map.of("kind", "shirt", "label", mark);
+                    keep(caller.post(client + "/pieces", piece), mark, pieces);
+                }
+            }));
+        }
+        writers.shutdown();
+        assertThat(writers.awaitTermination(3, TimeUnit.MINUTES)).isTrue();
+        assertThat(strange).isEmpty();
+        assertThat(undone).hasSize(WRITERS * (WRITES / 4)).doesNotHaveDuplicates();
+        List<String> left = new ArrayList<>(pieces);
+        left.removeAll(undone);
+        assertThat(named(stylist.get(client + "/document").json(), "pieces", "label"))
+                .containsExactlyInAnyOrderElementsOf(left);
+        historyIsWhole(jomble, client, WRITERS * WRITES);
+    }
+
+    /** Changes are numbered from 1 on without a gap. */
+    private static void historyIsWhole(Jomble jomble, String client, int changes) {
+        List<Long> numbers = jomble.bean(JdbcTemplate.class)
+                .queryForList(
+                        "select number from wardrobe_change where client_id = ? order by number",
+                        Long.class,
+                        client.substring(client.lastIndexOf('/') + 1));
+        assertThat(numbers).hasSizeGreaterThanOrEqualTo(changes).startsWith(1L).endsWith((long) numbers.size());
     }
 
     private void write(Caller caller, String client, String mark, int sort) {
@@ -77,6 +125,16 @@ class ManyWritersTest {
                 Map<String, Object> set = Map.of("kind", "suit", "label", mark, "pieces", List.of(pair(mark)));
                 keep(caller.put(client + "/sets/s" + mark, set), "s" + mark, sets);
             }
+            case 5 -> {
+                Map<String, Object> palette =
+                        Map.of("base", List.of("#22304d"), "accents", List.of(), "avoid", List.of());
+                keep(caller.put(client + "/palette", palette), mark, new ConcurrentLinkedQueue<>());
+            }
+            case 6 -> {
+                Map<String, Object> piece = Map.of("id", "brief-" + mark, "kind", "shirt");
+                keep(caller.post(client + "/pieces", piece), mark, new ConcurrentLinkedQueue<>());
+                keep(caller.delete(client + "/pieces/brief-" + mark), mark, new ConcurrentLinkedQueue<>());
+            }
             default -> {
                 Map<String, Object> notes = Map.of("set", Map.of("notes", mark));
                 keep(caller.put(client + "/brief", notes), mark, new ConcurrentLinkedQueue<>());
@@ -87,7 +145,7 @@ class ManyWritersTest {
     /** The piece this writer added in the same round. */
     private static String pair(String mark) {
         String[] parts = mark.split("-");
-        return parts[0] + "-" + Integer.parseInt(parts[1]) / 6 * 6;
+        return parts[0] + "-" + Integer.parseInt(parts[1]) / SORTS * SORTS;
     }
 
     private Answer keep(Answer answer, String mark, Queue<String> acknowledged) {

@@ -9,10 +9,12 @@ import jomble.server.running.Caller;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
 import org.assertj.core.api.InstanceOfAssertFactories;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(RunningJomble.class)
+@Tag("writes")
 class KindsTest {
     private static String name() {
         return "smock " + UUID.randomUUID().toString().replaceAll("[-\\d]", "");

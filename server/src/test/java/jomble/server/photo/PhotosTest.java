@@ -20,12 +20,14 @@ import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(RunningJomble.class)
+@Tag("writes")
 class PhotosTest {
     /** The smallest lossy WebP there is: one pixel. */
     private static final String WEBP = "UklGRiQAAABXRUJQVlA4IBgAAAAwAQCdASoBAAEAAwA0JaQAA3AA/vuUAAA=";
@@ -70,6 +72,27 @@ class PhotosTest {
         assertThat(stylist.get(photos).list()).hasSize(1);
         assertThat(stylist.delete(client + "/photos/" + kept.at("id")).status()).isEqualTo(204);
         assertThat(stylist.get(photos).list()).isEmpty();
+    }
+
+    @Test
+    void photosGoWithTheirPieceAndComeBackWithIt() {
+        byte[] file = Base64.getDecoder().decode(WEBP);
+        Object photo = stylist.sendBytes(photos, file).at("id");
+        assertThat(stylist.sendBytes(client + "/pieces/nowhere/photos", file).status())
+                .isEqualTo(404);
+        stylist.delete(client + "/pieces/a");
+        assertThat(stylist.get(photos).status()).isEqualTo(404);
+        assertThat(stylist.get(client + "/photos/" + photo + "/small.jpg").status())
+                .isEqualTo(404);
+        stylist.post(client + "/pieces", Map.of("id", "a", "kind", "jeans"));
+        assertThat(stylist.get(photos).list()).as("of another piece").isEmpty();
+        stylist.post(client + "/undo", Map.of());
+        stylist.post(client + "/undo", Map.of());
+        assertThat(stylist.get(photos).list()).extracting(one -> one.get("id")).containsExactly(photo);
+        stylist.post(client + "/redo", Map.of());
+        assertThat(stylist.get(photos).status()).isEqualTo(404);
+        stylist.post(client + "/undo", Map.of());
+        assertThat(stylist.get(photos).list()).hasSize(1);
     }
 
     @Test

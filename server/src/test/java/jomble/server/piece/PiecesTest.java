@@ -13,10 +13,12 @@ import jomble.server.running.RunningJomble;
 import org.hibernate.SessionFactory;
 import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(RunningJomble.class)
+@Tag("writes")
 class PiecesTest {
     private Caller stylist;
     private String pieces;
@@ -125,10 +127,37 @@ class PiecesTest {
         assertThat(stylist.get(pieces).at(0, "resolved", "whereabouts")).isEqualTo("wardrobe");
         Map<String, Object> fresh = Map.of("seen", Map.of("a", 0, "b", 0), "set", Map.of("whereabouts", "cleaner"));
         assertThat(stylist.post(pieces + "/change", fresh).list()).hasSize(2);
+        Answer refused = stylist.post(pieces + "/delete", Map.of("seen", Map.of("a", 1, "b", 0, "c", 7)));
+        assertThat(refused.status()).isEqualTo(412);
+        assertThat(refused.at("detail").toString()).contains("b, c");
+        refused = stylist.post(pieces + "/delete", Map.of("seen", Map.of("a", 1, "nowhere", 0)));
+        assertThat(refused.status()).isEqualTo(404);
+        assertThat(refused.at("detail").toString()).contains("nowhere");
+        assertThat(stylist.delete(pieces + "/a", "If-Match", "\"0\"").status()).isEqualTo(412);
+        assertThat(stylist.get(pieces).list()).hasSize(3);
         stylist.post(pieces + "/delete", Map.of("seen", Map.of("a", 1, "b", 1)));
         assertThat(stylist.get(pieces).list()).hasSize(1);
         assertThat(stylist.post(client + "/undo", Map.of()).json()).containsEntry("pieces", 2);
         assertThat(stylist.get(pieces).at(1, "resolved", "whereabouts")).isEqualTo("cleaner");
+    }
+
+    /** Refs are told apart to the letter, in the database as everywhere else. */
+    @Test
+    void refsThatDifferInCaseOrAccentAreTwo() {
+        List<String> refs = List.of("k1", "K1", "zeta", "zéta", "k1 x");
+        for (String ref : refs) {
+            assertThat(stylist.post(pieces, Map.of("id", ref, "kind", "shirt", "label", ref))
+                            .status())
+                    .as(ref)
+                    .isEqualTo(201);
+        }
+        assertThat(stylist.post(pieces, Map.of("id", "K1", "kind", "shirt")).status())
+                .isEqualTo(409);
+        assertThat(stylist.delete(pieces + "/K1").status()).isEqualTo(204);
+        assertThat(stylist.get(pieces).list())
+                .extracting(piece -> piece.get("label"))
+                .containsExactly("k1", "zeta", "zéta", "k1 x");
+        assertThat(stylist.get(pieces + "/k1/story").list()).hasSize(1);
     }
 
     @Test
@@ -159,6 +188,7 @@ class PiecesTest {
     }
 
     @Test
+    @Tag("one-instance")
     void readsAWardrobeInAFixedNumberOfStatements(Jomble jomble) {
         Statistics statistics = jomble.bean(EntityManagerFactory.class)
                 .unwrap(SessionFactory.class)

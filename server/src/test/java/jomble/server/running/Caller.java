@@ -13,21 +13,24 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Speaks HTTP to the application as a browser or a program would, cookies and CSRF token included. */
 public final class Caller {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private final String address;
+    private final List<String> addresses;
+    private final AtomicInteger requests = new AtomicInteger();
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private String token;
     private boolean sendsCsrf = true;
 
-    Caller(String address) {
-        this.address = address;
+    /** @param addresses of the instances, asked in turn */
+    Caller(List<String> addresses) {
+        this.addresses = addresses;
     }
 
     /** An answer; the body is text, or a tree of maps and lists when it is JSON. */
@@ -91,8 +94,8 @@ public final class Caller {
         return send("PUT", path, body, headers);
     }
 
-    public Answer delete(String path) {
-        return send("DELETE", path, null);
+    public Answer delete(String path, String... headers) {
+        return send("DELETE", path, null, headers);
     }
 
     /** A body that is no JSON, with its own content type among the headers. */
@@ -121,6 +124,7 @@ public final class Caller {
     }
 
     private HttpRequest.Builder builder(String path) {
+        String address = addresses.get(requests.getAndIncrement() % addresses.size());
         return HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(120));
     }
 
