@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { act, renderHook } from '@testing-library/react';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { FakeStream, fakeStreams } from '../../testing/streams';
 import { useEventStream } from './useEventStream';
 
@@ -11,6 +11,9 @@ const listen = (url: string | null = '/stream') =>
 const send = (name: string, data: unknown) => act(() => FakeStream.latest.send(name, data));
 
 beforeEach(fakeStreams);
+afterEach(() => {
+  vi.useRealTimers();
+});
 
 describe('a stream of events', () => {
   it('is idle without an address', () => {
@@ -53,14 +56,30 @@ describe('a stream of events', () => {
     expect(result.current.state).toBe(state);
   });
 
-  it('fails when the line breaks, keeps what it has, and begins again when asked to', () => {
+  it('asks again when the line breaks, whoever answers then, and fails when nobody does', () => {
+    vi.useFakeTimers();
     const { result } = listen();
     send('cell', { n: 1 });
-    act(() => FakeStream.latest.onerror!());
-    expect(result.current).toMatchObject({ state: 'failed', events: [{ n: 1 }] });
-    act(() => result.current.again());
+    const breaks = (waitMillis: number) => {
+      act(() => FakeStream.latest.onerror!());
+      expect(FakeStream.latest.isClosed).toBe(true);
+      act(() => vi.advanceTimersByTime(waitMillis));
+    };
+    breaks(500);
     expect(FakeStream.opened).toHaveLength(2);
     expect(result.current).toMatchObject({ state: 'running', events: [] });
+    send('cell', { n: 2 });
+    for (const wait of [500, 1500, 4000]) {
+      breaks(wait);
+    }
+    expect(FakeStream.opened).toHaveLength(5);
+    expect(result.current.state).toBe('running');
+    breaks(60_000);
+    expect(FakeStream.opened).toHaveLength(5);
+    expect(result.current.state).toBe('failed');
+    act(() => result.current.again());
+    expect(FakeStream.opened).toHaveLength(6);
+    expect(result.current.state).toBe('running');
   });
 
   it.each([{ address: '/other' }, { stamp: '2' }, { address: null }])(

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { listen } from './listen';
 
 export interface Streamed<T, A = unknown> {
   events: T[];
@@ -31,45 +32,40 @@ export function useEventStream<T, A = unknown>(
 ): Listening<T, A> {
   const [round, setRound] = useState(0);
   const [streamed, setStreamed] = useState<Streamed<T, A>>(idle);
-  const [source, setSource] = useState<EventSource | null>(null);
+  const [leave, setLeave] = useState<(() => void) | null>(null);
   useEffect(() => {
     if (url === null) {
       setStreamed(idle);
       return;
     }
-    const events = new EventSource(url);
-    setSource(events);
-    setStreamed({ events: [], fraction: 0, state: 'running' });
-    events.addEventListener('progress', (event: MessageEvent<string>) => {
-      const { fraction } = JSON.parse(event.data) as { fraction: number };
-      setStreamed((before) => ({ ...before, fraction }));
+    const begin = () => setStreamed({ events: [], fraction: 0, state: 'running' });
+    begin();
+    const leave = listen(url, {
+      on: {
+        progress: (data) => {
+          const { fraction } = JSON.parse(data) as { fraction: number };
+          setStreamed((before) => ({ ...before, fraction }));
+        },
+        ...(aside && {
+          [aside]: (data: string) => setStreamed((before) => ({ ...before, aside: JSON.parse(data) as A })),
+        }),
+        [name]: (data) =>
+          setStreamed((before) => ({ ...before, events: [...before.events, JSON.parse(data) as T] })),
+        complete: () => setStreamed((before) => ({ ...before, fraction: 1, state: 'done' })),
+        refused: (data) => {
+          const { why } = JSON.parse(data) as { why: string };
+          setStreamed((before) => ({ ...before, refused: why, state: 'failed' }));
+        },
+      },
+      last: ['complete', 'refused'],
+      onAgain: begin,
+      onFail: () => setStreamed((before) => ({ ...before, state: 'failed' })),
     });
-    events.addEventListener(name, (event: MessageEvent<string>) => {
-      const one = JSON.parse(event.data) as T;
-      setStreamed((before) => ({ ...before, events: [...before.events, one] }));
-    });
-    if (aside) {
-      events.addEventListener(aside, (event: MessageEvent<string>) => {
-        setStreamed((before) => ({ ...before, aside: JSON.parse(event.data) as A }));
-      });
-    }
-    events.addEventListener('complete', () => {
-      events.close();
-      setStreamed((before) => ({ ...before, fraction: 1, state: 'done' }));
-    });
-    events.addEventListener('refused', (event: MessageEvent<string>) => {
-      events.close();
-      const { why } = JSON.parse(event.data) as { why: string };
-      setStreamed((before) => ({ ...before, refused: why, state: 'failed' }));
-    });
-    events.onerror = () => {
-      events.close();
-      setStreamed((before) => (before.state === 'running' ? { ...before, state: 'failed' } : before));
-    };
-    return () => events.close();
+    setLeave(() => leave);
+    return leave;
   }, [url, name, stamp, aside, round]);
   const stop = () => {
-    source?.close();
+    leave?.();
     setStreamed((before) => ({ ...before, state: 'stopped' }));
   };
   const again = () => setRound((before) => before + 1);

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Counts, WhatIf } from '../../api/client';
+import { listen } from './listen';
 import type { Chosen, LiveCounts } from './context';
 
 interface State {
@@ -45,48 +46,46 @@ export function useLiveCounts(
   const url = `/api/v1/clients/${clientId}/counts?${search}`;
   const key = `${url} ${wardrobeStamp} ${round}`;
   const [state, setState] = useState<State>({ key: '', fraction: 0, state: 'waiting' });
-  const source = useRef<EventSource | null>(null);
+  const leave = useRef<(() => void) | null>(null);
 
   useEffect(() => {
     if (!wardrobeStamp) {
       return;
     }
-    const events = new EventSource(url);
-    source.current = events;
-    const read = (event: MessageEvent<string>) => JSON.parse(event.data) as Counts;
-    setState((s) => ({
-      ...s,
-      key,
-      before: s.counts ?? s.before,
-      fraction: 0,
-      refused: undefined,
-      state: 'counting',
-    }));
-    events.addEventListener('progress', (event) => {
-      const { fraction } = JSON.parse(event.data) as { fraction: number };
-      setState((s) => ({ ...s, fraction }));
+    const begin = () =>
+      setState((s) => ({
+        ...s,
+        key,
+        before: s.counts ?? s.before,
+        fraction: 0,
+        refused: undefined,
+        state: 'counting',
+      }));
+    begin();
+    leave.current = listen(url, {
+      on: {
+        progress: (data) => {
+          const { fraction } = JSON.parse(data) as { fraction: number };
+          setState((s) => ({ ...s, fraction }));
+        },
+        counts: (data) =>
+          setState((s) => ({ ...s, counts: JSON.parse(data) as Counts, fraction: 0, state: 'partial' })),
+        complete: (data) =>
+          setState((s) => ({ ...s, counts: JSON.parse(data) as Counts, fraction: 1, state: 'done' })),
+        refused: (data) => {
+          const { why } = JSON.parse(data) as { why: string };
+          setState((s) => ({ ...s, counts: undefined, refused: why, state: 'failed' }));
+        },
+      },
+      last: ['complete', 'refused'],
+      onAgain: begin,
+      onFail: () => setState((s) => ({ ...s, state: 'failed' })),
     });
-    events.addEventListener('counts', (event) =>
-      setState((s) => ({ ...s, counts: read(event), fraction: 0, state: 'partial' })),
-    );
-    events.addEventListener('complete', (event) => {
-      events.close();
-      setState((s) => ({ ...s, counts: read(event), fraction: 1, state: 'done' }));
-    });
-    events.addEventListener('refused', (event: MessageEvent<string>) => {
-      events.close();
-      const { why } = JSON.parse(event.data) as { why: string };
-      setState((s) => ({ ...s, counts: undefined, refused: why, state: 'failed' }));
-    });
-    events.onerror = () => {
-      events.close();
-      setState((s) => (s.state === 'done' ? s : { ...s, state: 'failed' }));
-    };
-    return () => events.close();
+    return leave.current;
   }, [url, key, wardrobeStamp]);
 
   const stop = useCallback(() => {
-    source.current?.close();
+    leave.current?.();
     setState((s) => ({ ...s, counts: undefined, state: 'stopped' }));
   }, []);
   const again = useCallback(() => setRound((r) => r + 1), []);

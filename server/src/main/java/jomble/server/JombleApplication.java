@@ -5,8 +5,6 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import jomble.core.climate.Forecast;
 import jomble.core.climate.SimulatedForecast;
-import jomble.core.counting.Counter;
-import jomble.core.counting.census.DiagramCounter;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.rule.Catalogue;
 import org.springframework.beans.factory.annotation.Value;
@@ -15,9 +13,11 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.resilience.annotation.EnableResilientMethods;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The server: REST, security and storage around the core. */
 @EnableResilientMethods
+@EnableScheduling
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class JombleApplication {
     public static void main(String[] args) {
@@ -38,10 +38,5 @@ public class JombleApplication {
     @Bean
     Forecast forecast() {
         return new SimulatedForecast();
-    }
-
-    @Bean
-    Counter counter(RuleCatalogue catalogue) {
-        return new DiagramCounter(catalogue);
     }
 }

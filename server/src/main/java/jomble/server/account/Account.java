@@ -2,6 +2,7 @@ package jomble.server.account;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.util.UUID;
 
 /** A stylist who can sign in. Not filtered by studio: signing in comes before the studio is known. */
@@ -9,6 +10,10 @@ import java.util.UUID;
 class Account {
     @Id
     private UUID id;
+
+    /** Null until it is stored. */
+    @Version
+    private Long version;
 
     private UUID studioId;
     private String email;
@@ -27,6 +32,10 @@ class Account {
 
     UUID id() {
         return id;
+    }
+
+    long version() {
+        return version;
     }
 
     UUID studioId() {

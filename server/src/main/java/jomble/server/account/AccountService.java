@@ -41,18 +41,23 @@ public class AccountService {
         this.noSuchAccount = encoder.encode("nobody");
     }
 
-    /** Who it is, or empty; takes the same time whether or not the address exists. */
+    /**
+     * Who it is, or empty; takes the same time whether or not the address exists.
+     *
+     * @param email folded
+     */
     @Transactional(readOnly = true)
     public Optional<StudioMember> signIn(String email, String password) {
-        Optional<Account> account = accounts.findByEmail(folded(email));
+        Optional<Account> account = accounts.findByEmail(email);
         String hash = account.map(Account::passwordHash).orElse(noSuchAccount);
         boolean right = encoder.matches(password, hash);
-        return account.filter(a -> right).map(a -> member(a.id(), a.studioId(), a.name()));
+        return account.filter(a -> right).map(a -> member(a.id(), a.version(), a.studioId(), a.name()));
     }
 
     @Transactional(readOnly = true)
     public Optional<StudioMember> bearer(String token) {
-        return tokens.findByTokenHashAndRevokedAtIsNull(sha256(token)).map(t -> member(null, t.studioId(), t.name()));
+        return tokens.findByTokenHashAndRevokedAtIsNull(sha256(token))
+                .map(t -> member(null, 0, t.studioId(), t.name()));
     }
 
     /** Makes the first studio and its account, both or neither, where there is no account yet. */
@@ -75,13 +80,21 @@ public class AccountService {
         tokens.save(new ApiToken(Ids.next(), studioId, name, sha256(token)));
     }
 
-    private static String folded(String email) {
+    static String folded(String email) {
         return email.strip().toLowerCase(Locale.ROOT);
     }
 
-    private StudioMember member(UUID accountId, UUID studioId, String name) {
+    /** Whether the account of somebody who signed in is there still, and unchanged. */
+    @Transactional(readOnly = true)
+    boolean isStill(StudioMember member) {
+        return accounts.findById(member.accountId())
+                .filter(account -> account.version() == member.accountVersion())
+                .isPresent();
+    }
+
+    private StudioMember member(UUID accountId, long version, UUID studioId, String name) {
         Studio studio = studios.findById(studioId).orElseThrow();
-        return new StudioMember(accountId, studioId, name, studio.name(), studio.currency());
+        return new StudioMember(accountId, version, studioId, name, studio.name(), studio.currency());
     }
 
     private static String sha256(String text) {

@@ -11,7 +11,7 @@ public final class OnBehalf {
 
     /** @param who a name for what does the work */
     public static <T> T of(Studio studio, String who, Supplier<T> work) {
-        StudioMember member = new StudioMember(null, studio.id(), who, studio.name(), studio.currency());
+        StudioMember member = new StudioMember(null, 0, studio.id(), who, studio.name(), studio.currency());
         SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(member));
         try {
             return work.get();

@@ -6,12 +6,19 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import jomble.server.limit.Limits;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.StudioMember;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -21,12 +28,17 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Session cookie with CSRF protection for people, bearer tokens for programs and only for the compute calls. */
 @Configuration
 class SecurityConfiguration {
     private static final String COMPUTE = "/api/v1/compute/**";
+    private static final String METRICS = "/metrics";
+    private static final List<String> FORWARDED = List.of("Forwarded", "X-Forwarded-For");
+    private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "::1", "0:0:0:0:0:0:0:1");
     private static final String BEARER = "Bearer ";
     private static final String SIGN_IN = "/api/v1/session";
     private static final String POLICY =
@@ -58,7 +70,8 @@ class SecurityConfiguration {
 
     @Bean
     @Order(2)
-    SecurityFilterChain filters(HttpSecurity http, AccountService accounts, SecurityContextRepository contexts)
+    SecurityFilterChain filters(
+            HttpSecurity http, AccountService accounts, Limits limits, SecurityContextRepository contexts)
             throws Exception {
         return http.securityContext(s -> s.securityContextRepository(contexts))
                 .authorizeHttpRequests(a -> a.requestMatchers("/api/v1/openapi/**", "/api/v1/schema/**")
@@ -69,16 +82,25 @@ class SecurityConfiguration {
                         .hasAnyAuthority("STYLIST", "PROGRAM")
                         .requestMatchers("/api/**")
                         .hasAuthority("STYLIST")
+                        .requestMatchers(METRICS)
+                        .access((who, asked) -> new AuthorizationDecision(isLocal(asked.getRequest())
+                                || who.get().getAuthorities().stream()
+                                        .anyMatch(authority -> "PROGRAM".equals(authority.getAuthority()))))
                         .anyRequest()
                         .permitAll())
                 .csrf(c -> c.spa().ignoringRequestMatchers(SecurityConfiguration::hasBearer))
-                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(
+                                p -> p.policy("camera=(self), microphone=(), geolocation=(), payment=()"))
+                        .crossOriginOpenerPolicy(p -> p.policy(CrossOriginOpenerPolicy.SAME_ORIGIN)))
                 .requestCache(c -> c.disable())
                 .logout(l -> l.disable())
                 .exceptionHandling(
                         e -> e.authenticationEntryPoint((request, response, failure) -> signInFirst(response))
                                 .accessDeniedHandler((request, response, failure) -> deny(request, response)))
-                .addFilterBefore(new BearerFilter(accounts), AnonymousAuthenticationFilter.class)
+                .addFilterBefore(new BearerFilter(accounts, limits), AnonymousAuthenticationFilter.class)
+                .addFilterBefore(new SessionEndFilter(accounts), AnonymousAuthenticationFilter.class)
                 .build();
     }
 
@@ -94,6 +116,12 @@ class SecurityConfiguration {
             return;
         }
         refuse(response, HttpStatus.FORBIDDEN, "forbidden", "This is not allowed here. Reload the page and try again.");
+    }
+
+    /** Asked for on this machine, and not through a proxy. */
+    private static boolean isLocal(HttpServletRequest request) {
+        boolean isForwarded = FORWARDED.stream().anyMatch(name -> request.getHeader(name) != null);
+        return !isForwarded && LOOPBACK.contains(request.getRemoteAddr());
     }
 
     private static boolean hasBearer(HttpServletRequest request) {
@@ -115,9 +143,11 @@ class SecurityConfiguration {
     /** Lets a program in by its token; a wrong token is as good as none. */
     private static final class BearerFilter extends OncePerRequestFilter {
         private final AccountService accounts;
+        private final Limits limits;
 
-        BearerFilter(AccountService accounts) {
+        BearerFilter(AccountService accounts, Limits limits) {
             this.accounts = accounts;
+            this.limits = limits;
         }
 
         @Override
@@ -125,9 +155,19 @@ class SecurityConfiguration {
                 throws ServletException, IOException {
             if (hasBearer(request)) {
                 SecurityContextHolder.clearContext();
-                accounts.bearer(request.getHeader(HttpHeaders.AUTHORIZATION).substring(BEARER.length()))
-                        .ifPresent(member ->
-                                SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(member)));
+                String token = request.getHeader(HttpHeaders.AUTHORIZATION).substring(BEARER.length());
+                Optional<StudioMember> program = accounts.bearer(token);
+                if (program.isPresent()) {
+                    try {
+                        limits.computing(
+                                program.get().studioId() + " " + program.get().name());
+                    } catch (ProblemException e) {
+                        response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(e.retryAfterSeconds()));
+                        refuse(response, e.status(), e.code(), e.getMessage());
+                        return;
+                    }
+                    SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(program.get()));
+                }
             }
             chain.doFilter(request, response);
         }

@@ -4,6 +4,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import jomble.server.limit.Limits;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.StudioMember;
 import org.springframework.http.HttpStatus;
@@ -24,24 +26,31 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/session")
 class SessionController {
     private final AccountService accounts;
+    private final Limits limits;
     private final SecurityContextRepository contexts;
 
-    SessionController(AccountService accounts, SecurityContextRepository contexts) {
+    SessionController(AccountService accounts, Limits limits, SecurityContextRepository contexts) {
         this.accounts = accounts;
+        this.limits = limits;
         this.contexts = contexts;
     }
 
-    record Credentials(@NotBlank String email, @NotBlank String password) {}
+    record Credentials(
+            @NotBlank @Size(max = 254) String email,
+            @NotBlank @Size(max = 200) String password) {}
 
     record SessionView(String name, String studio, String currency) {}
 
     @PostMapping
     SessionView signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
-        StudioMember member = accounts.signIn(credentials.email(), credentials.password())
-                .orElseThrow(ProblemException::unauthorized);
+        String account = AccountService.folded(credentials.email());
+        limits.signingIn(account, request.getRemoteAddr());
+        StudioMember member =
+                accounts.signIn(account, credentials.password()).orElseThrow(ProblemException::unauthorized);
+        limits.signedIn(account, request.getRemoteAddr());
         if (request.getSession(false) != null) {
-            request.changeSessionId();
+            request.getSession(false).invalidate();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(new MemberAuthentication(member));

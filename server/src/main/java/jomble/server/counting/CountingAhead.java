@@ -9,12 +9,16 @@ import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Counts what is likely to be asked next while nobody waits for a count: after a moment's quiet, one thing after the other. As soon as
  * something is asked it leaves off.
  */
 final class CountingAhead {
+    private static final Logger LOG = LoggerFactory.getLogger(CountingAhead.class);
+
     private final long quietMillis;
     private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread ahead = new Thread(work, "ahead");
@@ -52,6 +56,8 @@ final class CountingAhead {
             }
         } catch (CountingStoppedException | TooManyCombinationsException | WardrobeTooLargeException e) {
             // whoever asks will count it again, or be told why it cannot be counted
+        } catch (RuntimeException e) {
+            LOG.error("counting ahead failed", e);
         }
     }
 

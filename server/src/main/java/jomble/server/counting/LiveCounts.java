@@ -9,7 +9,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
@@ -43,27 +44,42 @@ public class LiveCounts {
     private static final long LONGEST_MILLIS = TimeUnit.MINUTES.toMillis(5);
     private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
     private static final long QUIET_MILLIS = 1500;
-    private static final int REMEMBERED = 60;
-    private static final int TOTALS_REMEMBERED = 600;
-    private static final int THREADS = 3;
+    /** Parts of the heap for what is remembered. */
+    private static final int OF_COUNTS = 12;
+
+    private static final int OF_TOTALS = 16;
+    private static final int OF_BASES = 32;
+
+    /** Streams at once; most of them wait for counts, which are worked out elsewhere. */
+    private static final int MOST_STREAMS = 64;
+
+    private static final long IDLE_SECONDS = 30;
     /** Fresh days ask for the list of bases, which is waited for up to this length. */
     private static final BigInteger MOST_BASES_FOR_DAYS = BigInteger.valueOf(600);
 
     private static final Logger LOG = LoggerFactory.getLogger(LiveCounts.class);
 
     private final Counter counter;
-    private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
+    private final ExecutorService threads = threads();
     private final CountingAhead ahead = new CountingAhead(QUIET_MILLIS);
     /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
-    private final Remembered<Asked, Known> known = new Remembered<>(REMEMBERED);
+    private final Remembered<Asked, Known> known =
+            new Remembered<>(OF_COUNTS, (asked, known) -> known.bytes(asked.question()));
     /** Of questions that only the totals were asked of. */
-    private final Remembered<CountQuestion, Totals> totals = new Remembered<>(TOTALS_REMEMBERED);
+    private final Remembered<CountQuestion, Totals> totals = Remembered.ofQuestions(OF_TOTALS);
 
     /** How many bases can be worn, with layers or without. */
-    private final Remembered<CountQuestion, BigInteger> wearableBases = new Remembered<>(TOTALS_REMEMBERED);
+    private final Remembered<CountQuestion, BigInteger> wearableBases = Remembered.ofQuestions(OF_BASES);
 
     LiveCounts(Counter counter) {
         this.counter = counter;
+    }
+
+    private static ExecutorService threads() {
+        ThreadPoolExecutor threads = new ThreadPoolExecutor(
+                MOST_STREAMS, MOST_STREAMS, IDLE_SECONDS, TimeUnit.SECONDS, new LinkedBlockingQueue<>());
+        threads.allowCoreThreadTimeOut(true);
+        return threads;
     }
 
     /** A question, and the two slots that are crossed in its table. */
@@ -74,6 +90,18 @@ public class LiveCounts {
     }
 
     private record Known(Counts counts, long millis) {
+        private static final long BYTES_OF_A_FIGURE = 120;
+
+        /** About what it takes with its question. */
+        long bytes(CountQuestion question) {
+            long crossings =
+                    counts.perPair().values().stream().mapToLong(List::size).sum();
+            long figures = counts.perPiece().size()
+                    + crossings
+                    + counts.neverTogether().size();
+            return Remembered.bytesOf(question) + BYTES_OF_A_FIGURE * figures;
+        }
+
         CountsView view() {
             return CountsView.of(counts, millis);
         }

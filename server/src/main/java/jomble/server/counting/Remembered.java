@@ -1,29 +1,51 @@
 package jomble.server.counting;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.function.ToLongBiFunction;
+import jomble.core.counting.CountQuestion;
 
-/** The answers that were used last, so many of them. They depend on nothing but their keys, so forgetting one is harmless. */
+/**
+ * Answers that are likely to be asked for again, within a share of the memory there is. They depend on nothing but their keys, so forgetting one
+ * is harmless. Safe for use by several threads.
+ */
 final class Remembered<K, V> {
-    private final Map<K, V> answers;
+    /** About what a piece takes with all its attributes; each question has its own. */
+    private static final long BYTES_OF_A_PIECE = 3000;
 
-    Remembered(int most) {
-        this.answers = new LinkedHashMap<>(16, 0.75f, true) {
-            private static final long serialVersionUID = 1;
+    private static final long KILOBYTE = 1024;
 
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-                return size() > most;
-            }
-        };
+    private final Cache<K, V> answers;
+
+    /**
+     * @param part of the heap that may be taken, such as 16 for a sixteenth
+     * @param bytes about what a key and its answer take
+     */
+    Remembered(int part, ToLongBiFunction<K, V> bytes) {
+        this.answers = Caffeine.newBuilder()
+                .maximumWeight(Runtime.getRuntime().maxMemory() / part / KILOBYTE)
+                .<K, V>weigher((key, answer) ->
+                        (int) Math.min(Integer.MAX_VALUE, 1 + bytes.applyAsLong(key, answer) / KILOBYTE))
+                .build();
+    }
+
+    /** Of a short answer to a question. */
+    static <V> Remembered<CountQuestion, V> ofQuestions(int part) {
+        return new Remembered<>(part, (question, answer) -> bytesOf(question));
+    }
+
+    /** About what a question takes. */
+    static long bytesOf(CountQuestion question) {
+        return BYTES_OF_A_PIECE
+                * (question.pieces().size() + question.contexts().size());
     }
 
     /** Null where it is not remembered. */
-    synchronized V get(K key) {
-        return answers.get(key);
+    V get(K key) {
+        return answers.getIfPresent(key);
     }
 
-    synchronized void put(K key, V answer) {
+    void put(K key, V answer) {
         answers.put(key, answer);
     }
 }

@@ -24,12 +24,16 @@ class SortedLists {
     static final int LONGEST = 10_000;
     static final int SELECTED = 400;
     private static final int RUN = 25;
-    private static final int REMEMBERED = 3;
+    private static final int OF_THE_HEAP = 16;
+    private static final long BYTES_OF_AN_OUTFIT = 1500;
     private static final Comparator<Combination> BY_CREDITS =
             Comparator.comparing(Combination::verdict).thenComparing(Combination::credits, Comparator.reverseOrder());
 
     private final Counter counter;
-    private final Remembered<Part, Laid> known = new Remembered<>(REMEMBERED);
+    private final Remembered<Part, Laid> known = new Remembered<>(
+            OF_THE_HEAP,
+            (part, laid) -> Remembered.bytesOf(part.question())
+                    + BYTES_OF_AN_OUTFIT * laid.outfits().size());
 
     /**
      * A page of a sorted list.

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import jomble.core.document.InventoryTable;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
@@ -26,6 +27,11 @@ import org.apache.commons.csv.CSVRecord;
 /** An inventory as CSV (RFC 4180): UTF-8 with or without a byte order mark, comma, semicolon or tab, a header row. */
 final class CsvFile {
     private static final int MOST_ROWS = 25_000;
+    private static final int MOST_COLUMNS = 300;
+    /** What a spreadsheet would take for a formula, and the same with marks before it. */
+    private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
+
+    private static final String MARK = "'";
 
     private CsvFile() {}
 
@@ -52,7 +58,10 @@ final class CsvFile {
             List<String> header = null;
             Map<PieceId, Integer> seen = new LinkedHashMap<>();
             for (CSVRecord csv : parser) {
-                if (header == null) {
+                if (csv.size() > MOST_COLUMNS) {
+                    String where = header == null ? "/header" : "/rows/" + (rows.size() + 1);
+                    throw refused(where, "too-many", "at most " + MOST_COLUMNS + " columns, here are " + csv.size());
+                } else if (header == null) {
                     header = InventoryTable.header(csv.toList());
                 } else if (rows.size() == MOST_ROWS) {
                     throw refused("/rows", "too-many", "at most " + MOST_ROWS + " rows are read at once");
@@ -95,7 +104,7 @@ final class CsvFile {
             CSVRecord csv, List<String> header, int number, String id, Map<PieceId, Integer> seen, Kinds kinds) {
         Map<String, String> cells = new LinkedHashMap<>();
         for (int i = 0; i < Math.min(csv.size(), header.size()); i++) {
-            cells.put(header.get(i), csv.get(i));
+            cells.put(header.get(i), unmarked(csv.get(i)));
         }
         boolean named = Optional.ofNullable(cells.get("id"))
                 .filter(given -> !given.isBlank())
@@ -124,6 +133,15 @@ final class CsvFile {
         return new InvalidInputException(List.of(new Problem(pointer, code, message)));
     }
 
+    /** With a mark before what a spreadsheet would otherwise run as a formula; reading takes one mark off again. */
+    private static String marked(String cell) {
+        return FORMULA.matcher(cell).matches() ? MARK + cell : cell;
+    }
+
+    private static String unmarked(String cell) {
+        return cell.startsWith(MARK) && FORMULA.matcher(cell).matches() ? cell.substring(MARK.length()) : cell;
+    }
+
     /** Only the columns that some piece fills. */
     static String write(List<Piece> pieces) {
         List<List<String>> rows = pieces.stream().map(InventoryTable::write).toList();
@@ -139,7 +157,7 @@ final class CsvFile {
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(used.stream().map(columns::get));
             for (List<String> row : rows) {
-                printer.printRecord(used.stream().map(row::get));
+                printer.printRecord(used.stream().map(row::get).map(CsvFile::marked));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

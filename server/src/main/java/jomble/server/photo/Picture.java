@@ -32,7 +32,8 @@ record Picture(byte[] small, byte[] medium, byte[] large, String colours) {
      * Checks and re-encodes a file by what is in it, whatever it is called. Its size in pixels is read from its header before
      * anything is decoded, so that a small file that unpacks to a huge picture is refused unopened.
      */
-    static Picture of(byte[] file) {
+    static Picture of(byte[] uploaded) {
+        byte[] file = PngChunks.isPng(uploaded) ? PngChunks.withoutTexts(uploaded) : uploaded;
         checkHeader(file);
         try {
             BufferedImage upright = Thumbnails.of(new ByteArrayInputStream(file))

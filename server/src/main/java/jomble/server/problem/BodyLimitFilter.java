@@ -8,12 +8,13 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.concurrent.TimeUnit;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses JSON bodies above 5 MB with 413, whether or not their length was announced. */
+/** Refuses JSON bodies above 5 MB with 413, whether or not their length was announced, and with 408 bodies that are sent too slowly. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimitFilter extends OncePerRequestFilter {
@@ -22,6 +23,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
     private static final long MOST_OF_A_FILE = 20_000_000;
 
     private static final long MOST_OF_A_PHOTO = 15 * 1024 * 1024;
+
+    private static final long LONGEST_NANOS = TimeUnit.SECONDS.toNanos(60);
 
     private static final String TOO_LARGE =
             "{\"type\":\"urn:jomble:problem:too-large\",\"title\":\"Content Too Large\",\"status\":413,\"code\":\"too-large\","
@@ -62,6 +65,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
     private static final class LimitedStream extends ServletInputStream {
         private final ServletInputStream in;
         private final long most;
+        private final long begun = System.nanoTime();
         private long read;
 
         LimitedStream(ServletInputStream in, long most) {
@@ -83,6 +87,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
         }
 
         private void count(int bytes) {
+            if (System.nanoTime() - begun > LONGEST_NANOS) {
+                throw ProblemException.tooSlow();
+            }
             read += bytes;
             if (read > most) {
                 throw ProblemException.tooLarge(

@@ -21,6 +21,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -52,7 +53,13 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> refused(ProblemException e) {
-        return answer(e.status(), e.code(), e.getMessage(), List.of());
+        ResponseEntity<Object> answer = answer(e.status(), e.code(), e.getMessage(), List.of());
+        return e.retryAfterSeconds() == null
+                ? answer
+                : ResponseEntity.status(answer.getStatusCode())
+                        .headers(answer.getHeaders())
+                        .header(HttpHeaders.RETRY_AFTER, e.retryAfterSeconds().toString())
+                        .body(answer.getBody());
     }
 
     @ExceptionHandler
@@ -86,9 +93,21 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
         return refused(ProblemException.stale());
     }
 
+    @ExceptionHandler
+    ResponseEntity<Object> rejected(RequestRejectedException e) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "not-a-request",
+                "Some part of this request has a form we do not take.",
+                List.of());
+    }
+
     /** After several tries; see {@link jomble.server.studio.Write}. */
     @ExceptionHandler({PessimisticLockingFailureException.class, DataIntegrityViolationException.class})
     ResponseEntity<Object> busy(RuntimeException e) {
+        if (UnavailableFilter.isDatabaseAway(e)) {
+            return unexpected(e);
+        }
         LOG.warn("a write was given up: {}", e.getMessage());
         return refused(ProblemException.conflict(
                 "busy", "Others were changing the same at this moment. Nothing was saved; try again."));
@@ -96,6 +115,10 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> unexpected(RuntimeException e) {
+        if (UnavailableFilter.isDatabaseAway(e)) {
+            LOG.warn("the database cannot be reached: {}", e.getMessage());
+            return answer(HttpStatus.SERVICE_UNAVAILABLE, "unavailable", UnavailableFilter.SENTENCE, List.of());
+        }
         LOG.error("unexpected failure", e);
         return answer(HttpStatus.INTERNAL_SERVER_ERROR, "internal", UNEXPECTED, List.of());
     }

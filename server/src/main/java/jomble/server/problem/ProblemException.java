@@ -9,6 +9,7 @@ public final class ProblemException extends RuntimeException {
 
     private final HttpStatus status;
     private final String code;
+    private Long retryAfterSeconds;
 
     private ProblemException(HttpStatus status, String code, String detail) {
         super(detail);
@@ -51,6 +52,11 @@ public final class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.CONTENT_TOO_LARGE, "too-large", detail);
     }
 
+    public static ProblemException tooSlow() {
+        return new ProblemException(
+                HttpStatus.REQUEST_TIMEOUT, "too-slow", "The body did not arrive within a minute. Nothing was saved.");
+    }
+
     public static ProblemException unsupported(String code, String detail) {
         return new ProblemException(HttpStatus.UNSUPPORTED_MEDIA_TYPE, code, detail);
     }
@@ -59,16 +65,32 @@ public final class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", detail);
     }
 
+    /** @param waitSeconds until it may be tried again */
+    public static ProblemException tooMany(long waitSeconds) {
+        String wait = waitSeconds < 120 ? waitSeconds + " seconds" : (waitSeconds + 59) / 60 + " minutes";
+        ProblemException problem = new ProblemException(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-many-requests",
+                "That was tried too often. Try again in " + wait + ".");
+        problem.retryAfterSeconds = waitSeconds;
+        return problem;
+    }
+
     public static ProblemException unauthorized() {
         return new ProblemException(
                 HttpStatus.UNAUTHORIZED, "sign-in-failed", "The address or the password is not right.");
     }
 
-    HttpStatus status() {
+    /** Null where trying again does not help. */
+    public Long retryAfterSeconds() {
+        return retryAfterSeconds;
+    }
+
+    public HttpStatus status() {
         return status;
     }
 
-    String code() {
+    public String code() {
         return code;
     }
 }

@@ -8,8 +8,10 @@ import java.util.UUID;
  * Whoever signed in: a stylist, or a program with a token.
  *
  * @param accountId null for a program
+ * @param accountVersion as it was when they signed in
  */
-public record StudioMember(UUID accountId, UUID studioId, String name, String studio, String currency)
+public record StudioMember(
+        UUID accountId, long accountVersion, UUID studioId, String name, String studio, String currency)
         implements Principal, Serializable {
     @Override
     public String getName() {

@@ -2,8 +2,13 @@ package jomble.server.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.http.HttpHeaders;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import jomble.server.client.ClientService;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
@@ -14,6 +19,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.core.context.SecurityContextHolder;
 
 @ExtendWith(RunningJomble.class)
@@ -40,6 +47,86 @@ class SessionTest {
         assertThat(answer.json())
                 .containsEntry("code", "sign-in-failed")
                 .containsEntry("detail", "The address or the password is not right.");
+    }
+
+    /** Tells how long to wait, and lets others and right passwords through. */
+    @Test
+    void boundsHowOftenAPasswordIsTried(Jomble jomble) {
+        String email = "tried@quarterlight.example";
+        jomble.newStudio("Tried", email, "right");
+        Caller caller = jomble.anonymous();
+        caller.get(SESSION);
+        for (int i = 0; i < 4; i++) {
+            assertThat(caller.post(SESSION, Map.of("email", email, "password", "wrong"))
+                            .status())
+                    .isEqualTo(401);
+        }
+        caller.signIn(email.toUpperCase(Locale.ROOT), "right");
+        List<Answer> answers = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            answers.add(caller.post(SESSION, Map.of("email", email, "password", "wrong")));
+        }
+        assertThat(answers).extracting(Answer::status).containsExactly(401, 401, 401, 401, 401, 429, 429, 429);
+        Answer last = answers.get(7);
+        assertThat(last.json()).containsEntry("code", "too-many-requests");
+        assertThat(Integer.parseInt(last.headers().firstValue("Retry-After").orElseThrow()))
+                .isBetween(1, 61);
+        assertThat(caller.post(SESSION, Map.of("email", email, "password", "right"))
+                        .status())
+                .as("not even with the right one")
+                .isEqualTo(429);
+        assertThat(jomble.stylist().get(SESSION).status()).isEqualTo(200);
+        assertThat(jomble.bean(JdbcTemplate.class)
+                        .queryForObject("select count(*) from rate_bucket where id like '%tried@%'", Integer.class))
+                .isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"update account set version = version + 1", "delete from account"})
+    void endsWhenTheAccountChangesOrGoes(String change, Jomble jomble) {
+        String email = change.substring(0, 6) + "@changing.example";
+        jomble.newStudio("Changing", email, "password");
+        Caller caller = jomble.anonymous();
+        caller.signIn(email, "password");
+        assertThat(caller.get("/api/v1/clients").status()).isEqualTo(200);
+        jomble.bean(JdbcTemplate.class).update(change + " where email = ?", email);
+        assertThat(caller.get("/api/v1/clients").status()).isEqualTo(401);
+        assertThat(caller.get("/api/v1/clients").status()).isEqualTo(401);
+    }
+
+    @Test
+    void endsAWeekAfterItBegan(Jomble jomble) {
+        Caller caller = jomble.stylist();
+        jomble.bean(JdbcTemplate.class)
+                .update("update SPRING_SESSION set CREATION_TIME = CREATION_TIME - ?", TimeUnit.DAYS.toMillis(8));
+        assertThat(caller.get("/api/v1/clients").status()).isEqualTo(401);
+    }
+
+    @Test
+    void saysWhatABrowserShouldKnow(Jomble jomble) {
+        HttpHeaders headers = jomble.anonymous().get("/").headers();
+        assertThat(headers.firstValue("Referrer-Policy")).contains("same-origin");
+        assertThat(headers.firstValue("Permissions-Policy").orElse("")).contains("geolocation=()");
+        assertThat(headers.firstValue("Cross-Origin-Opener-Policy")).contains("same-origin");
+        assertThat(headers.firstValue("Content-Security-Policy").orElse("")).contains("frame-ancestors 'none'");
+    }
+
+    @Test
+    void saysHowItFaresToWhoeverMayKnow(Jomble jomble) {
+        for (String path : List.of("/healthz", "/readyz")) {
+            assertThat(jomble.anonymous().get(path).json()).containsEntry("status", "UP");
+        }
+        assertThat(jomble.anonymous().get("/metrics").text()).contains("jvm_memory_used_bytes", "hikaricp_connections");
+        assertThat(jomble.anonymous()
+                        .send("GET", "/metrics", null, "X-Forwarded-For", "192.0.2.7")
+                        .status())
+                .as("through a proxy")
+                .isEqualTo(401);
+        assertThat(jomble.program()
+                        .send("GET", "/metrics", null, "X-Forwarded-For", "192.0.2.7")
+                        .status())
+                .isEqualTo(200);
+        assertThat(jomble.anonymous().get("/env").status()).isEqualTo(404);
     }
 
     @Test
@@ -83,7 +170,7 @@ class SessionTest {
 
         SecurityContextHolder.getContext()
                 .setAuthentication(
-                        new MemberAuthentication(new StudioMember(null, studio, "x", "Second studio", "EUR")));
+                        new MemberAuthentication(new StudioMember(null, 0, studio, "x", "Second studio", "EUR")));
         try {
             assertThat(jomble.bean(ClientService.class).all()).isEmpty();
         } finally {

@@ -34,8 +34,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** What is counted before anybody asks. */
 @ExtendWith(RunningJomble.class)
 class CountingAtStartTest {
-    private static final Counts FIGURES =
-            new Counts(null, null, null, null, null, null, null, null, null, List.of(), List.of(), List.of());
+    private static final Counts FIGURES = new Counts(
+            null, null, null, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), null, List.of(), List.of(), List.of());
 
     /** Answers everything the same, and remembers what it was asked. */
     private static final class Listener implements Counter {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
@@ -12,6 +13,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(RunningJomble.class)
 @Tag("writes")
@@ -82,12 +85,26 @@ class InventoryTest {
                 .containsEntry("same", 63);
     }
 
+    /** What a spreadsheet would run is marked on its way out, and the mark is taken off on its way in. */
+    @ParameterizedTest
+    @ValueSource(strings = {"=1+1", "+49 555", "-2", "@here", "'=1", "''-x", "'quoted'", "plain"})
+    void noCellIsAFormula(String label) {
+        stylist.post(client + "/pieces", Map.of("id", "a", "kind", "shirt", "notes", label));
+        String csv = stylist.get(client + "/inventory.csv").text();
+        assertThat(csv.lines().skip(1).flatMap(line -> Stream.of(line.split("[,\"]"))))
+                .noneMatch(cell -> cell.matches("[=+\\-@\t].*"));
+        assertThat(preview(csv).json()).containsEntry("same", 1);
+    }
+
     @Test
     void refusesWhatIsNoTable() {
         assertThat(preview("kind,label\nshirt,\"open").at("errors", 0, "code")).isEqualTo("not-csv");
         assertThat(preview("").at("errors", 0, "code")).isEqualTo("empty");
         String wide = "kind," + "x,".repeat(199) + "x\nshirt" + ",".repeat(200);
         assertThat(preview(wide).at("errors", 0, "code")).isEqualTo("unknown-column");
+        Answer tooWide = preview("x,".repeat(100_000) + "x\n");
+        assertThat(tooWide.at("errors", 0, "code")).isEqualTo("too-many");
+        assertThat(tooWide.at("errors", 0, "pointer")).isEqualTo("/header");
         assertThat(preview("kind\nshirt,1,2").at("rows", 0, "problems", 0, "code"))
                 .isEqualTo("too-many-cells");
     }

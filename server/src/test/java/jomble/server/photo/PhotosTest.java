@@ -8,6 +8,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Base64;
@@ -113,6 +114,22 @@ class PhotosTest {
         Answer kept = stylist.sendBytes(photos, tagged.toByteArray());
         byte[] jpeg = stylist.bytes(client + "/photos/" + kept.at("id") + "/large.jpg");
         assertThat(new String(jpeg, StandardCharsets.ISO_8859_1)).doesNotContain("harbour", "Exif");
+    }
+
+    /** Compressed texts may unpack to gigabytes; damaged ones would refuse the picture. Neither is looked at. */
+    @ParameterizedTest
+    @ValueSource(strings = {"zTXt", "iTXt", "tEXt", "iCCP"})
+    void readsNoTextsOfAPng(String chunk) throws IOException {
+        byte[] png = picture("png");
+        byte[] text = "Comment\0\0 this is nothing that could be unpacked".getBytes(StandardCharsets.US_ASCII);
+        ByteBuffer whole = ByteBuffer.allocate(png.length + text.length + 12);
+        whole.put(png, 0, 33)
+                .putInt(text.length)
+                .put(chunk.getBytes(StandardCharsets.US_ASCII))
+                .put(text);
+        whole.putInt(0).put(png, 33, png.length - 33);
+        Answer kept = stylist.sendBytes(photos, whole.array());
+        assertThat(kept.status()).as(kept.text()).isEqualTo(201);
     }
 
     @Test

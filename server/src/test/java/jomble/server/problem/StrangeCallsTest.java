@@ -17,9 +17,12 @@ import jomble.server.running.Calls.Call;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every call, with what no page of ours would send: it is answered or refused, and never breaks. */
 @ExtendWith(RunningJomble.class)
@@ -121,6 +124,66 @@ class StrangeCallsTest {
                 isAnsweredOrRefused(stylist.send(call.method(), call.of(client) + query, body), query);
             }
         }
+    }
+
+    static Stream<Arguments> harmful() {
+        String piece = "{\"id\":\"h\",\"kind\":\"shirt\",%s}";
+        return Stream.of(
+                Arguments.of("a number of a thousand million digits", piece.formatted("\"formality\":1e999999999")),
+                Arguments.of("its inverse", piece.formatted("\"warmthClo\":1e-999999999")),
+                Arguments.of(
+                        "a number written in many digits", piece.formatted("\"formality\":" + "9".repeat(100_000))),
+                Arguments.of("deep nesting", piece.formatted("\"set\":" + "[".repeat(10_000) + "]".repeat(10_000))),
+                Arguments.of("a long name", piece.formatted("\"" + "n".repeat(10_000) + "\":1")),
+                Arguments.of("a long text", piece.formatted("\"notes\":\"" + "n".repeat(1_000_000) + "\"")),
+                Arguments.of("a ref too long to be kept", "{\"id\":\"" + "r".repeat(65) + "\",\"kind\":\"shirt\"}"),
+                Arguments.of("null for a piece", "null"),
+                Arguments.of("null for a list", piece.formatted("\"colours\":[null]")));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("harmful")
+    void whatWouldHarmOthersIsRefused(String what, String body, Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        Answer answer = stylist.send("POST", "/api/v1/clients/" + client + "/pieces", body);
+        isAnsweredOrRefused(answer, what);
+        assertThat(answer.status()).isBetween(400, 413);
+        String wardrobe = "{\"wardrobe\":{\"pieces\":[" + body + "]}}";
+        assertThat(jomble.program()
+                        .send("POST", "/api/v1/compute/count", wardrobe)
+                        .status())
+                .isBetween(400, 413);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"multipart/form-data; boundary=x", "application/x-www-form-urlencoded", "text/plain", "image/png"
+            })
+    void aBodyOfAnotherSortIsRefused(String type, Jomble jomble) {
+        for (String path : List.of("/api/v1/session", "/api/v1/clients", "/api/v1/compute/count")) {
+            for (Caller caller : List.of(jomble.anonymous(), jomble.stylist(), jomble.program())) {
+                caller.get("/api/v1/session");
+                Answer answer = caller.sendText(
+                        "POST", path, "--x\r\nContent-Disposition: form-data\r\n\r\n", "Content-Type", type);
+                assertThat(answer.status()).as("%s: %s", path, answer.text()).isIn(400, 401, 403, 415);
+            }
+        }
+    }
+
+    @Test
+    void refsTooLongToBeKeptAreNobodys(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String ref = "r".repeat(65);
+        String path = "/api/v1/clients/" + client;
+        assertThat(stylist.put(path + "/pieces/" + ref, Map.of("kind", "shirt"), "If-Match", "\"0\"")
+                        .status())
+                .isEqualTo(404);
+        assertThat(stylist.delete(path + "/pieces/" + ref).status()).isEqualTo(404);
+        assertThat(stylist.sendBytes(path + "/pieces/" + ref + "/photos", new byte[10])
+                        .status())
+                .isIn(404, 415);
+        Map<String, Object> set = Map.of("kind", "suit", "label", "Long", "pieces", List.of("p1"));
+        assertThat(stylist.put(path + "/sets/" + ref, set).status()).isEqualTo(400);
     }
 
     /** What is refused says why, and names the place where there is one. */

@@ -33,6 +33,11 @@ public final class Caller {
         this.addresses = addresses;
     }
 
+    /** Somebody who has not signed in to an application that runs elsewhere. */
+    public static Caller at(String address) {
+        return new Caller(List.of(address));
+    }
+
     /** An answer; the body is text, or a tree of maps and lists when it is JSON. */
     public record Answer(int status, java.net.http.HttpHeaders headers, String text) {
         @SuppressWarnings("unchecked")

@@ -1,0 +1,111 @@
+package jomble.server.counting;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import jomble.core.counting.CombinationPage;
+import jomble.core.counting.Completions;
+import jomble.core.counting.CountDifference;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.Counter;
+import jomble.core.counting.Counts;
+import jomble.core.counting.EnsembleListener;
+import jomble.core.counting.Progress;
+import jomble.core.counting.SlotPair;
+import jomble.core.counting.Totals;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/** Counts in {@link Lanes}, by what a question is likely to cost. */
+final class LaneCounter implements Counter {
+    /** Combinations on paper times contexts. Up to so many, most counts take less than a second (docs/performance.md). */
+    private static final double QUICK = 2e6;
+
+    private final Counter counter;
+    private final Lanes lanes;
+
+    LaneCounter(Counter counter, Lanes lanes) {
+        this.counter = counter;
+        this.lanes = lanes;
+    }
+
+    /** What is asked, by the name of the method, with what else the answer depends on. */
+    private record Key(String method, CountQuestion question, List<Object> also) {}
+
+    private <T> T run(
+            String method, CountQuestion question, List<Object> also, Progress progress, Function<Progress, T> work) {
+        boolean isHeavy = question.completions() || cost(question) > QUICK;
+        return lanes.run(new Key(method, question, also), isHeavy, progress, work);
+    }
+
+    /** A bound on the combinations of the slots of clothes that are counted, times the contexts. */
+    static double cost(CountQuestion question) {
+        Map<Slot, Integer> inSlot = new EnumMap<>(Slot.class);
+        for (Piece piece : question.pieces()) {
+            piece.roles().forEach(slot -> inSlot.merge(slot, 1, Integer::sum));
+        }
+        double cost = question.contexts().size();
+        for (Slot slot : CountedSlots.CLOTHES.slots()) {
+            if (question.counted().has(slot)) {
+                cost *= inSlot.getOrDefault(slot, 0) + 1;
+            }
+        }
+        return cost;
+    }
+
+    @Override
+    public Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress) {
+        return run(
+                "count", question, List.copyOf(crossings), progress, told -> counter.count(question, crossings, told));
+    }
+
+    @Override
+    public Totals totals(CountQuestion question, Progress progress) {
+        return run("totals", question, List.of(), progress, told -> counter.totals(question, told));
+    }
+
+    @Override
+    public Completions completions(CountQuestion question, Progress progress) {
+        return run("completions", question, List.of(), progress, told -> counter.completions(question, told));
+    }
+
+    @Override
+    public Optional<CountDifference> without(
+            CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
+        return run(
+                "without",
+                question,
+                List.of(Set.copyOf(out)),
+                progress,
+                told -> counter.without(question, known, out, told));
+    }
+
+    @Override
+    public CombinationPage list(CountQuestion question, long offset, int limit, Progress progress) {
+        return run(
+                "list",
+                question,
+                List.of(offset, limit),
+                progress,
+                told -> counter.list(question, offset, limit, told));
+    }
+
+    @Override
+    public List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress) {
+        return run("tuples", question, List.of(), progress, told -> counter.tuples(question, told));
+    }
+
+    /** Told to one listener alone, so not shared. */
+    @Override
+    public void ensembles(CountQuestion question, EnsembleListener listener, Progress progress) {
+        lanes.run(null, cost(question) > QUICK, progress, told -> {
+            counter.ensembles(question, listener, told);
+            return question;
+        });
+    }
+}

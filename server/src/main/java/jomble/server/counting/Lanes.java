@@ -1,0 +1,135 @@
+package jomble.server.counting;
+
+import jakarta.annotation.PreDestroy;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+import org.springframework.stereotype.Component;
+
+/**
+ * Where counts are worked out: on threads of their own, quick ones in another lane than heavy ones, so that a small question never waits behind
+ * a large one. The same question asked by several at once is worked out once. Work ends within a moment when nobody waits for it any more.
+ */
+@Component
+class Lanes {
+    private static final int CORES = Runtime.getRuntime().availableProcessors();
+    private static final long BETWEEN_LOOKS_MILLIS = 50;
+
+    private final ExecutorService quick = lane("quick", CORES);
+    private final ExecutorService heavy = lane("heavy", Math.max(1, CORES / 2));
+    private final Map<Object, Flight<?>> underWay = new ConcurrentHashMap<>();
+
+    private static ExecutorService lane(String name, int threads) {
+        AtomicInteger number = new AtomicInteger();
+        return Executors.newFixedThreadPool(threads, work -> {
+            Thread thread = new Thread(work, name + "-" + number.incrementAndGet());
+            thread.setDaemon(true);
+            return thread;
+        });
+    }
+
+    /**
+     * Works something out, or waits for who does already.
+     *
+     * @param key equal for work with equal answers; null for work that nobody else can use
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     */
+    <T> T run(Object key, boolean isHeavy, Progress progress, Function<Progress, T> work) {
+        while (true) {
+            Flight<T> flight = board(key, isHeavy, work);
+            try {
+                return flight.await(progress);
+            } catch (CountingStoppedException e) {
+                // Others may have left just as this one came.
+                if (!progress.goOn(flight.done)) {
+                    throw e;
+                }
+            } finally {
+                flight.waiting.decrementAndGet();
+            }
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> Flight<T> board(Object key, boolean isHeavy, Function<Progress, T> work) {
+        if (key == null) {
+            return begin(null, isHeavy, work);
+        }
+        return (Flight<T>) underWay.compute(key, (same, there) -> {
+            if (there != null && there.takesOneMore()) {
+                return there;
+            }
+            return begin(key, isHeavy, work);
+        });
+    }
+
+    private <T> Flight<T> begin(Object key, boolean isHeavy, Function<Progress, T> work) {
+        Flight<T> flight = new Flight<>();
+        flight.task = new FutureTask<>(() -> {
+            try {
+                if (flight.waiting.get() == 0) {
+                    throw new CountingStoppedException();
+                }
+                return work.apply(flight);
+            } finally {
+                if (key != null) {
+                    underWay.remove(key, flight);
+                }
+            }
+        });
+        (isHeavy ? heavy : quick).execute(flight.task);
+        return flight;
+    }
+
+    /** Work under way and how many wait for it. */
+    private static final class Flight<T> implements Progress {
+        private final AtomicInteger waiting = new AtomicInteger(1);
+        private FutureTask<T> task;
+        private volatile double done;
+
+        @Override
+        public boolean goOn(double doneFraction) {
+            done = doneFraction;
+            return waiting.get() > 0;
+        }
+
+        /** Nobody is taken on once the last one has left, because the work is about to end. */
+        boolean takesOneMore() {
+            return waiting.updateAndGet(before -> before == 0 ? 0 : before + 1) > 0;
+        }
+
+        T await(Progress progress) {
+            while (true) {
+                try {
+                    return task.get(BETWEEN_LOOKS_MILLIS, TimeUnit.MILLISECONDS);
+                } catch (TimeoutException e) {
+                    if (!progress.goOn(done)) {
+                        throw new CountingStoppedException();
+                    }
+                } catch (ExecutionException e) {
+                    throw e.getCause() instanceof RuntimeException failure
+                            ? failure
+                            : new IllegalStateException(e.getCause());
+                } catch (InterruptedException e) {
+                    Thread.currentThread().interrupt();
+                    throw new CountingStoppedException();
+                }
+            }
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        quick.shutdownNow();
+        heavy.shutdownNow();
+    }
+}

@@ -1,0 +1,91 @@
+package jomble.server.problem;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
+import java.util.Set;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Answers 503 with a sentence while the database is away: to programs as a problem, to browsers as a page that looks again by itself. Stands
+ * before everything that reads the session.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+class UnavailableFilter extends OncePerRequestFilter {
+    static final String SENTENCE =
+            "The database cannot be reached at the moment. What was shown as saved is safe; try again in a few seconds.";
+
+    /** Classes 08 (connection), 57 and 70 (shutdown, interrupted) of SQLSTATE. */
+    private static final Set<String> CONNECTION = Set.of("08", "57", "70");
+
+    private static final String PAGE = """
+            <!doctype html><html lang="en"><meta charset="utf-8"><title>Jomble – one moment</title>
+            <body style="font: 16px/1.5 Georgia, serif; color: #16181b; background: #fafafa; margin: 15vh auto; max-width: 32em; padding: 0 1em">
+            <h1 style="font-size: 28px">One moment</h1><p>%s</p><p>This page looks again by itself.</p></body></html>
+            """;
+
+    private static final String PROBLEM =
+            "{\"type\":\"urn:jomble:problem:unavailable\",\"title\":\"Service Unavailable\",\"status\":503,\"code\":\"unavailable\","
+                    + "\"detail\":\"%s\",\"errors\":[]}";
+
+    private static final String RETRY_SECONDS = "5";
+    private static final Logger LOG = LoggerFactory.getLogger(UnavailableFilter.class);
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        try {
+            chain.doFilter(request, response);
+        } catch (ServletException | RuntimeException e) {
+            if (!isDatabaseAway(e) || response.isCommitted()) {
+                throw e;
+            }
+            LOG.warn("the database cannot be reached: {}", e.getMessage());
+            response.reset();
+            tell(request, response);
+        }
+    }
+
+    /** Whether a failure comes from a connection that was lost or could not be made. */
+    static boolean isDatabaseAway(Throwable failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql) {
+                String state = sql.getSQLState();
+                return sql instanceof SQLTransientConnectionException
+                        || sql instanceof SQLNonTransientConnectionException
+                        || state != null && state.length() > 1 && CONNECTION.contains(state.substring(0, 2));
+            }
+        }
+        return false;
+    }
+
+    private static void tell(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        response.setStatus(503);
+        response.setCharacterEncoding(StandardCharsets.UTF_8);
+        response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
+        response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+        String accepts = request.getHeader(HttpHeaders.ACCEPT);
+        if (accepts != null && accepts.contains(MediaType.TEXT_HTML_VALUE)) {
+            response.setContentType(MediaType.TEXT_HTML_VALUE);
+            response.setHeader("Refresh", RETRY_SECONDS);
+            response.getWriter().write(PAGE.formatted(SENTENCE));
+        } else {
+            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+            response.getWriter().write(PROBLEM.formatted(SENTENCE));
+        }
+    }
+}
