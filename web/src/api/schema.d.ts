@@ -2846,7 +2846,9 @@ export interface operations {
     delete: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 clientId: string;
                 ref: string;

@@ -45,10 +45,9 @@ class SessionController {
     SessionView signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         String account = AccountService.folded(credentials.email());
-        limits.signingIn(account, request.getRemoteAddr());
-        StudioMember member =
-                accounts.signIn(account, credentials.password()).orElseThrow(ProblemException::unauthorized);
-        limits.signedIn(account, request.getRemoteAddr());
+        StudioMember member = limits.signIn(
+                        account, request.getRemoteAddr(), () -> accounts.signIn(account, credentials.password()))
+                .orElseThrow(ProblemException::unauthorized);
         if (request.getSession(false) != null) {
             request.getSession(false).invalidate();
         }

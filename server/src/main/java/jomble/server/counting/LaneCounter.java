@@ -6,11 +6,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.Completions;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.EnsembleListener;
@@ -43,19 +44,21 @@ final class LaneCounter implements Counter {
         return lanes.run(new Key(method, question, also), isHeavy, progress, work);
     }
 
-    /** A bound on the combinations of the slots of clothes that are counted, times the contexts. */
+    /** About how many combinations of clothes there are on paper, times the contexts. */
     static double cost(CountQuestion question) {
         Map<Slot, Integer> inSlot = new EnumMap<>(Slot.class);
         for (Piece piece : question.pieces()) {
             piece.roles().forEach(slot -> inSlot.merge(slot, 1, Integer::sum));
         }
-        double cost = question.contexts().size();
-        for (Slot slot : CountedSlots.CLOTHES.slots()) {
-            if (question.counted().has(slot)) {
-                cost *= inSlot.getOrDefault(slot, 0) + 1;
-            }
-        }
-        return cost;
+        ToDoubleFunction<Slot> in = slot -> inSlot.getOrDefault(slot, 0);
+        double bodies = in.applyAsDouble(Slot.TOP) * in.applyAsDouble(Slot.BOTTOM)
+                + in.applyAsDouble(Slot.ONEPIECE)
+                + in.applyAsDouble(Slot.DRAPE) * (1 + in.applyAsDouble(Slot.TOP));
+        double layers = Stream.of(Slot.MID, Slot.JACKET)
+                .filter(question.counted()::has)
+                .mapToDouble(slot -> 1 + in.applyAsDouble(slot))
+                .reduce(1, (a, b) -> a * b);
+        return bodies * layers * question.contexts().size();
     }
 
     @Override

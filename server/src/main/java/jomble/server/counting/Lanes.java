@@ -24,15 +24,19 @@ class Lanes {
     private static final int CORES = Runtime.getRuntime().availableProcessors();
     private static final long BETWEEN_LOOKS_MILLIS = 50;
 
-    private final ExecutorService quick = lane("quick", CORES);
-    private final ExecutorService heavy = lane("heavy", Math.max(1, CORES / 2));
+    /** Whoever lists or edits goes before whoever counts, and small counts before large ones, where the launcher lets priorities count. */
+    private static final int QUICK_PRIORITY = 3;
+
+    private final ExecutorService quick = lane("quick", CORES, QUICK_PRIORITY);
+    private final ExecutorService heavy = lane("heavy", Math.max(1, CORES / 2), Thread.MIN_PRIORITY);
     private final Map<Object, Flight<?>> underWay = new ConcurrentHashMap<>();
 
-    private static ExecutorService lane(String name, int threads) {
+    private static ExecutorService lane(String name, int threads, int priority) {
         AtomicInteger number = new AtomicInteger();
         return Executors.newFixedThreadPool(threads, work -> {
             Thread thread = new Thread(work, name + "-" + number.incrementAndGet());
             thread.setDaemon(true);
+            thread.setPriority(priority);
             return thread;
         });
     }

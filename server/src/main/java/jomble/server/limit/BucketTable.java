@@ -74,6 +74,8 @@ final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String>
         public void begin(Optional<Long> timeoutNanos) {
             try {
                 connection.setAutoCommit(false);
+                // No lock on the gap where a row is not there yet: two who insert it at once would wait for each other.
+                connection.setTransactionIsolation(Connection.TRANSACTION_READ_COMMITTED);
             } catch (SQLException e) {
                 throw new IllegalStateException(e);
             }
@@ -133,6 +135,7 @@ final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String>
         @Override
         public void release() {
             try {
+                connection.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
                 connection.setAutoCommit(true);
                 connection.close();
             } catch (SQLException e) {

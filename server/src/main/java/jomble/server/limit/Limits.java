@@ -2,11 +2,17 @@ package jomble.server.limit;
 
 import io.github.bucket4j.BucketConfiguration;
 import io.github.bucket4j.ConsumptionProbe;
+import io.github.bucket4j.EstimationProbe;
 import io.github.bucket4j.distributed.BucketProxy;
 import io.github.bucket4j.distributed.ExpirationAfterWriteStrategy;
 import io.github.bucket4j.distributed.proxy.ClientSideConfig;
 import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javax.sql.DataSource;
 import jomble.server.problem.ProblemException;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -35,6 +41,13 @@ public class Limits {
             .addLimit(limit -> limit.capacity(3000).refillGreedy(3000, Duration.ofMinutes(1)))
             .build();
 
+    private static final int AT_ONCE = 4;
+    private static final int GATES = 64;
+
+    /** By account; a few share one. */
+    private final List<Semaphore> gates =
+            Stream.generate(() -> new Semaphore(AT_ONCE)).limit(GATES).toList();
+
     private final BucketTable buckets;
     private final JdbcTemplate jdbc;
 
@@ -48,19 +61,34 @@ public class Limits {
     }
 
     /**
-     * Takes note of an attempt to sign in before it is known whether it is right.
+     * Tries to sign in. Of one account no more than {@value #AT_ONCE} tries are under way at once, so that many at once cannot slip through
+     * before the first has failed.
      *
-     * @throws ProblemException when there were too many of the account or from the address
+     * @param attempt empty when it fails
+     * @throws ProblemException when too many failed of the account or from the address
      */
-    public void signingIn(String account, String address) {
-        use(ofAddress(address));
-        use(ofAccount(account));
+    public <T> Optional<T> signIn(String account, String address, Supplier<Optional<T>> attempt) {
+        Semaphore gate = gates.get(Math.floorMod(account.hashCode(), gates.size()));
+        gate.acquireUninterruptibly();
+        try {
+            List<BucketProxy> both = List.of(ofAddress(address), ofAccount(account));
+            both.forEach(bucket -> check(bucket.estimateAbilityToConsume(1)));
+            Optional<T> found = attempt.get();
+            if (found.isEmpty()) {
+                both.forEach(bucket -> bucket.tryConsume(1));
+            } else {
+                buckets.removeProxy(nameOfAccount(account));
+            }
+            return found;
+        } finally {
+            gate.release();
+        }
     }
 
-    /** Takes the note back: what was right does not count, and clears the account. */
-    public void signedIn(String account, String address) {
-        ofAddress(address).addTokens(1);
-        buckets.removeProxy(nameOfAccount(account));
+    private static void check(EstimationProbe probe) {
+        if (!probe.canBeConsumed()) {
+            refuse(probe.getNanosToWaitForRefill());
+        }
     }
 
     /** @throws ProblemException when a token asks too much */
@@ -84,8 +112,12 @@ public class Limits {
     private static void use(BucketProxy bucket) {
         ConsumptionProbe probe = bucket.tryConsumeAndReturnRemaining(1);
         if (!probe.isConsumed()) {
-            throw ProblemException.tooMany(1 + TimeUnit.NANOSECONDS.toSeconds(probe.getNanosToWaitForRefill()));
+            refuse(probe.getNanosToWaitForRefill());
         }
+    }
+
+    private static void refuse(long waitNanos) {
+        throw ProblemException.tooMany(1 + TimeUnit.NANOSECONDS.toSeconds(waitNanos));
     }
 
     @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)

@@ -12,7 +12,7 @@ import jomble.core.judgement.RuleCatalogue;
  * question at a time; after one that went wrong it is not kept, as a thread may still be at it.
  */
 final class FieldPool {
-    private static final int MOST_KEPT = 12;
+    private static final int MOST_KEPT = 40;
 
     private static final long MOST_BYTES = 160L << 20;
 
