@@ -31,11 +31,12 @@ final class Browser implements AutoCloseable {
     private static final Set<String> GRAVE = Set.of("serious", "critical");
     private static final Duration PATIENCE = Duration.ofSeconds(120);
 
-    private final Jomble jomble;
+    private final String address;
     private final ChromeDriver driver;
 
-    Browser(Jomble jomble) {
-        this.jomble = jomble;
+    /** @param address of the application */
+    Browser(String address) {
+        this.address = address;
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
         options.addArguments(
@@ -58,7 +59,7 @@ final class Browser implements AutoCloseable {
 
     /** A second window that shares nothing with this one. */
     Browser another() {
-        return new Browser(jomble);
+        return new Browser(address);
     }
 
     void size(int width, int height) {
@@ -68,11 +69,11 @@ final class Browser implements AutoCloseable {
     }
 
     void open(String path) {
-        driver.get(jomble.address() + path);
+        driver.get(address + path);
     }
 
     String address() {
-        return driver.getCurrentUrl().substring(jomble.address().length());
+        return driver.getCurrentUrl().substring(address.length());
     }
 
     void signIn() {

@@ -15,7 +15,7 @@ abstract class BrowserTest {
 
     @BeforeAll
     void openBrowser(Jomble jomble) {
-        browser = new Browser(jomble);
+        browser = new Browser(jomble.address());
         browser.signIn();
     }
 

@@ -26,6 +26,7 @@ public final class Jomble implements AutoCloseable {
     public static final String TODAY = "2027-01-12";
     static final String INSTANCES = "jomble.instances";
     private static Jomble started;
+    private static PrivateMariaDb database;
 
     private final List<ConfigurableApplicationContext> instances;
 
@@ -37,15 +38,20 @@ public final class Jomble implements AutoCloseable {
     static synchronized Jomble running() {
         if (started == null) {
             try {
-                PrivateMariaDb db = PrivateMariaDb.start();
+                database = PrivateMariaDb.start();
                 started = new Jomble(IntStream.range(0, Integer.getInteger(INSTANCES, 1))
-                        .mapToObj(i -> instance(db, Map.of()))
+                        .mapToObj(i -> instance(database, Map.of()))
                         .toList());
             } catch (Exception e) {
                 throw new IllegalStateException("the application did not start", e);
             }
         }
         return started;
+    }
+
+    /** Starts another instance over the database of the one that runs already. */
+    public static Jomble another() {
+        return start(database, Map.of());
     }
 
     /**
