@@ -100,7 +100,7 @@ class LauncherTest {
     }
 
     @Test
-    void startsWhatDiedAndTouchesNobodyElse() throws Exception {
+    void startsWhatDiedRestoresWhatWasDestroyedAndTouchesNobodyElse() throws Exception {
         Process stranger = new ProcessBuilder("sleep", "600").start();
         Files.createDirectories(home.resolve("own"));
         Files.writeString(home.resolve("own/app.pid"), Long.toString(stranger.pid()));
@@ -129,13 +129,54 @@ class LauncherTest {
         assertThat(pid("app")).as("not started anew").isEqualTo(app);
         assertThat(stylist.get(client).status()).isEqualTo(200);
 
-        kill("app");
-        kill("db");
-        assertThat(stylist(start()).get(client).status()).isEqualTo(200);
+        whatWasBackedUpUnderWritesComesBackWhole(address, stylist);
         assertThat(Files.size(home.resolve("own/app.log"))).isPositive();
         assertThat(jomble("stop").exit()).isZero();
         assertThat(stranger.isAlive()).isTrue();
         stranger.destroy();
+    }
+
+    /** Backs up while others write, destroys everything, restores: what was there when it began is there again. */
+    private void whatWasBackedUpUnderWritesComesBackWhole(String address, Caller stylist) throws Exception {
+        String still = stylist.newClient();
+        stylist.post(still + "/pieces", Map.of("id", "a", "kind", "coat", "label", "Coat with ' and \" and é 👞"));
+        Map<String, Object> before = stylist.get(still + "/document").json();
+        String busy = stylist.newClient();
+        Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
+        AtomicBoolean goOn = new AtomicBoolean(true);
+        ExecutorService writers = writers(address, busy, acknowledged, new AtomicInteger(), goOn);
+        TimeUnit.MILLISECONDS.sleep(1000);
+        Set<String> first = new HashSet<>(acknowledged);
+        Path file = home.resolve("studio.tar.gz");
+        Run backup = jomble("backup", file.toString());
+        goOn.set(false);
+        writers.shutdown();
+        assertThat(writers.awaitTermination(1, TimeUnit.MINUTES)).isTrue();
+        assertThat(backup.exit()).as(backup.output()).isZero();
+        assertThat(first).isNotEmpty();
+
+        assertThat(jomble("restore", file.toString()).output()).contains("there is data under own");
+        assertThat(jomble("restore", file.toString(), "own").output()).contains("is running");
+        byte[] damaged = Files.readAllBytes(file);
+        damaged[damaged.length / 2] ^= 1;
+        Path broken = Files.write(home.resolve("broken.tar.gz"), damaged);
+        Run refused = jomble("restore", broken.toString(), "other");
+        assertThat(refused.exit()).isNotZero();
+        assertThat(refused.output()).contains("nothing was changed");
+        assertThat(home.resolve("other")).doesNotExist();
+
+        kill("app");
+        kill("db");
+        try (Stream<Path> files = Files.walk(home.resolve("own/data"))) {
+            files.sorted((a, b) -> b.compareTo(a)).forEach(path -> path.toFile().delete());
+        }
+        Run restored = jomble("restore", file.toString(), "own");
+        assertThat(restored.exit()).as(restored.output()).isZero();
+        assertThat(restored.output()).contains("restored 3 clients");
+        Caller again = stylist(start());
+        assertThat(again.get(still + "/document").json()).isEqualTo(before);
+        assertThat(kept(again.get(busy + "/document").json())).containsAll(first);
+        assertThat(again.post(still + "/undo", Map.of()).at("undone")).isEqualTo(true);
     }
 
     @Test
@@ -224,50 +265,5 @@ class LauncherTest {
             }
             default -> Optional.of(piece);
         };
-    }
-
-    @Test
-    void whatWasBackedUpUnderWritesComesBackWhole() throws Exception {
-        String address = start();
-        Caller stylist = stylist(address);
-        String still = stylist.newClient();
-        stylist.post(still + "/pieces", Map.of("id", "a", "kind", "coat", "label", "Coat with ' and \" and é 👞"));
-        Map<String, Object> before = stylist.get(still + "/document").json();
-        String busy = stylist.newClient();
-        Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
-        AtomicBoolean goOn = new AtomicBoolean(true);
-        ExecutorService writers = writers(address, busy, acknowledged, new AtomicInteger(), goOn);
-        TimeUnit.MILLISECONDS.sleep(1000);
-        Set<String> first = new HashSet<>(acknowledged);
-        Path file = home.resolve("studio.tar.gz");
-        Run backup = jomble("backup", file.toString());
-        goOn.set(false);
-        writers.shutdown();
-        assertThat(writers.awaitTermination(1, TimeUnit.MINUTES)).isTrue();
-        assertThat(backup.exit()).as(backup.output()).isZero();
-        assertThat(first).isNotEmpty();
-
-        assertThat(jomble("restore", file.toString()).output()).contains("there is data under own");
-        assertThat(jomble("restore", file.toString(), "own").output()).contains("is running");
-        byte[] damaged = Files.readAllBytes(file);
-        damaged[damaged.length / 2] ^= 1;
-        Path broken = Files.write(home.resolve("broken.tar.gz"), damaged);
-        Run refused = jomble("restore", broken.toString(), "other");
-        assertThat(refused.exit()).isNotZero();
-        assertThat(refused.output()).contains("nothing was changed");
-        assertThat(home.resolve("other")).doesNotExist();
-
-        kill("app");
-        kill("db");
-        try (Stream<Path> files = Files.walk(home.resolve("own/data"))) {
-            files.sorted((a, b) -> b.compareTo(a)).forEach(path -> path.toFile().delete());
-        }
-        Run restored = jomble("restore", file.toString(), "own");
-        assertThat(restored.exit()).as(restored.output()).isZero();
-        assertThat(restored.output()).contains("restored 2 clients");
-        Caller again = stylist(start());
-        assertThat(again.get(still + "/document").json()).isEqualTo(before);
-        assertThat(kept(again.get(busy + "/document").json())).containsAll(first);
-        assertThat(again.post(still + "/undo", Map.of()).at("undone")).isEqualTo(true);
     }
 }
