@@ -2,7 +2,9 @@ package jomble.server.problem;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -42,6 +44,7 @@ class UnavailableFilter extends OncePerRequestFilter {
             "{\"type\":\"urn:jomble:problem:unavailable\",\"title\":\"Service Unavailable\",\"status\":503,\"code\":\"unavailable\","
                     + "\"detail\":\"%s\",\"errors\":[]}";
 
+    private static final Set<String> HEALTH = Set.of("/healthz", "/readyz");
     private static final String RETRY_SECONDS = "5";
     private static final Logger LOG = LoggerFactory.getLogger(UnavailableFilter.class);
 
@@ -49,7 +52,7 @@ class UnavailableFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         try {
-            chain.doFilter(request, response);
+            chain.doFilter(HEALTH.contains(request.getRequestURI()) ? withoutSession(request) : request, response);
         } catch (ServletException | RuntimeException e) {
             if (!isDatabaseAway(e) || response.isCommitted()) {
                 throw e;
@@ -58,6 +61,16 @@ class UnavailableFilter extends OncePerRequestFilter {
             response.reset();
             tell(request, response);
         }
+    }
+
+    /** Health is nobody's and is told without a look into the database for whose session it is. */
+    private static HttpServletRequest withoutSession(HttpServletRequest request) {
+        return new HttpServletRequestWrapper(request) {
+            @Override
+            public Cookie[] getCookies() {
+                return null;
+            }
+        };
     }
 
     /** Whether a failure comes from a connection that was lost or could not be made. */
