@@ -104,8 +104,7 @@ class PieceController {
         if (request.also() != null) {
             request.also().forEach(document::putIfAbsent);
         }
-        joinLabelled(clientId, document);
-        return tagged(HttpStatus.CREATED, pieces.add(clientId, document));
+        return tagged(HttpStatus.CREATED, pieces.addEntered(clientId, document));
     }
 
     /** Records a piece from each line in one step; when one cannot be accepted, none is. */
@@ -124,14 +123,7 @@ class PieceController {
             }
         }
         node.finish();
-        documents.forEach(document -> joinLabelled(clientId, document));
-        pieces.addAll(clientId, documents);
-    }
-
-    /** A line names a set by its label. */
-    private void joinLabelled(UUID clientId, Map<String, Object> document) {
-        document.computeIfPresent(
-                Attribute.SET.name(), (name, label) -> pieces.setLabelled(clientId, label.toString()));
+        pieces.addAllEntered(clientId, documents);
     }
 
     /** The document form of a line; what stands against it is reported at the node. */

@@ -99,6 +99,18 @@ public class PieceService {
     @Write
     public Kept add(UUID clientId, Map<String, Object> document) {
         clients.hold(clientId);
+        return add(clientId, document, Ids.next());
+    }
+
+    /** Adds a piece whose document names its set by the label; a set that is not there yet is made in the same step. */
+    @Write
+    public Kept addEntered(UUID clientId, Map<String, Object> document) {
+        clients.hold(clientId);
+        UUID step = Ids.next();
+        return add(clientId, inLabelledSet(clientId, document, step), step);
+    }
+
+    private Kept add(UUID clientId, Map<String, Object> document, UUID step) {
         int position = rows.lastPosition(clientId) + 1;
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.putIfAbsent("id", freeRef(clientId, position));
@@ -108,7 +120,7 @@ public class PieceService {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
         Kept kept = insert(clientId, piece, position);
-        history.record(clientId, Ids.next(), piece.id().value(), null, mapper.text(piece));
+        history.record(clientId, step, piece.id().value(), null, mapper.text(piece));
         return kept;
     }
 
@@ -161,22 +173,28 @@ public class PieceService {
         }
     }
 
-    /** The set with that label, or a new one; "grey suit" is a suit, anything else a co-ord. */
-    @Write
-    public String setLabelled(UUID clientId, String label) {
-        clients.hold(clientId);
-        return clients.wardrobeWithoutPieces(clientId).sets().stream()
+    /** With the id of the set that has the label the document names: one that is there, or a new one; "grey suit" is a suit, anything else a co-ord. */
+    private Map<String, Object> inLabelledSet(UUID clientId, Map<String, Object> document, UUID step) {
+        if (document.get(Attribute.SET.name()) == null) {
+            return document;
+        }
+        String label = document.get(Attribute.SET.name()).toString();
+        String id = clients.wardrobeWithoutPieces(clientId).sets().stream()
                 .filter(set -> set.label().equalsIgnoreCase(label))
                 .map(PieceSet::id)
                 .findFirst()
-                .orElseGet(() -> {
-                    String id = "s-" + Ids.next().toString().substring(24);
-                    SetKind kind = label.endsWith("suit")
-                            ? SetKind.SUIT
-                            : label.endsWith("twinset") ? SetKind.TWINSET : SetKind.CO_ORD;
-                    clients.keepSet(clientId, id, kind.id(), label, Ids.next());
-                    return id;
-                });
+                .orElseGet(() -> newSet(clientId, label, step));
+        Map<String, Object> joined = new LinkedHashMap<>(document);
+        joined.put(Attribute.SET.name(), id);
+        return joined;
+    }
+
+    private String newSet(UUID clientId, String label, UUID step) {
+        String id = "s-" + Ids.next().toString().substring(24);
+        SetKind kind =
+                label.endsWith("suit") ? SetKind.SUIT : label.endsWith("twinset") ? SetKind.TWINSET : SetKind.CO_ORD;
+        clients.keepSet(clientId, id, kind.id(), label, step);
+        return id;
     }
 
     private String freeRef(UUID clientId, int position) {
@@ -301,11 +319,19 @@ public class PieceService {
         return List.copyOf(all);
     }
 
-    /** Adds pieces that get ids of their own, in one step; when one cannot be accepted, none is added. */
+    /**
+     * Adds pieces that get ids of their own, in one step; when one cannot be accepted, none is added, nor any set.
+     *
+     * @param entered documents that name sets by their labels
+     */
     @Write
-    public void addAll(UUID clientId, List<Map<String, Object>> documents) {
+    public void addAllEntered(UUID clientId, List<Map<String, Object>> entered) {
         clients.hold(clientId);
+        UUID step = Ids.next();
         Kinds known = kinds.all();
+        List<Map<String, Object>> documents = entered.stream()
+                .map(document -> inLabelledSet(clientId, document, step))
+                .toList();
         Set<String> sets = sets(clientId);
         Set<String> taken = present(clientId).keySet();
         int number = rows.lastPosition(clientId);
@@ -318,7 +344,7 @@ public class PieceService {
             tree.put("id", "p" + number);
             added.add(accepted(tree, sets, known));
         }
-        merge(clientId, added, Ids.next());
+        merge(clientId, added, step);
     }
 
     /**
