@@ -163,7 +163,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
         return answer(HttpStatus.valueOf(status.value()), "http-" + status.value(), e.getMessage(), List.of());
     }
 
-    private static ResponseEntity<Object> answer(HttpStatus status, String code, String detail, List<Problem> errors) {
+    static ResponseEntity<Object> answer(HttpStatus status, String code, String detail, List<Problem> errors) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setType(URI.create("urn:jomble:problem:" + code));
         problem.setTitle(status.getReasonPhrase());

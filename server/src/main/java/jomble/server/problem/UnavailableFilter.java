@@ -34,12 +34,6 @@ class UnavailableFilter extends OncePerRequestFilter {
     /** Classes 08 (connection), 57 and 70 (shutdown, interrupted) of SQLSTATE. */
     private static final Set<String> CONNECTION = Set.of("08", "57", "70");
 
-    private static final String PAGE = """
-            <!doctype html><html lang="en"><meta charset="utf-8"><title>Jomble – one moment</title>
-            <body style="font: 16px/1.5 Georgia, serif; color: #16181b; background: #fafafa; margin: 15vh auto; max-width: 32em; padding: 0 1em">
-            <h1 style="font-size: 28px">One moment</h1><p>%s</p><p>This page looks again by itself.</p></body></html>
-            """;
-
     private static final String PROBLEM =
             "{\"type\":\"urn:jomble:problem:unavailable\",\"title\":\"Service Unavailable\",\"status\":503,\"code\":\"unavailable\","
                     + "\"detail\":\"%s\",\"errors\":[]}";
@@ -95,7 +89,7 @@ class UnavailableFilter extends OncePerRequestFilter {
         if (accepts != null && accepts.contains(MediaType.TEXT_HTML_VALUE)) {
             response.setContentType(MediaType.TEXT_HTML_VALUE);
             response.setHeader("Refresh", RETRY_SECONDS);
-            response.getWriter().write(PAGE.formatted(SENTENCE));
+            response.getWriter().write(PlainPage.of("One moment", SENTENCE, "This page looks again by itself."));
         } else {
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             response.getWriter().write(PROBLEM.formatted(SENTENCE));

@@ -170,6 +170,18 @@ class StrangeCallsTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"//", "/api/v1/clients/%2e%2e", "/api/v1/clients;a=b", "/error", "/nothing.html", "/actuator"})
+    void anAddressOfAStrangeFormIsNothing(String path, Jomble jomble) {
+        Answer toProgram = jomble.anonymous().get(path);
+        isAnsweredOrRefused(toProgram, path);
+        assertThat(toProgram.status()).isIn(400, 404);
+        Answer toBrowser = jomble.anonymous().send("GET", path, null, "Accept", "text/html");
+        assertThat(toBrowser.status()).isEqualTo(toProgram.status());
+        assertThat(toBrowser.text()).doesNotContain("Exception", "Whitelabel", "Tomcat");
+    }
+
     @Test
     void refsTooLongToBeKeptAreNobodys(Jomble jomble) {
         Caller stylist = jomble.stylist();
