@@ -5,12 +5,12 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.server.limit.Limits;
 import jomble.server.problem.ProblemException;
+import jomble.server.problem.ProblemResponse;
 import jomble.server.studio.StudioMember;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -105,7 +105,7 @@ class SecurityConfiguration {
     }
 
     private static void signInFirst(HttpServletResponse response) throws IOException {
-        refuse(response, HttpStatus.UNAUTHORIZED, "sign-in-required", "Sign in first.");
+        ProblemResponse.write(response, HttpStatus.UNAUTHORIZED, "sign-in-required", "Sign in first.");
     }
 
     /** Whoever is nobody is asked to sign in, also where the CSRF token was missed before that could be asked. */
@@ -115,7 +115,11 @@ class SecurityConfiguration {
             signInFirst(response);
             return;
         }
-        refuse(response, HttpStatus.FORBIDDEN, "forbidden", "This is not allowed here. Reload the page and try again.");
+        ProblemResponse.write(
+                response,
+                HttpStatus.FORBIDDEN,
+                "forbidden",
+                "This is not allowed here. Reload the page and try again.");
     }
 
     /** Asked for on this machine, and not through a proxy. */
@@ -127,17 +131,6 @@ class SecurityConfiguration {
     private static boolean hasBearer(HttpServletRequest request) {
         String header = request.getHeader(HttpHeaders.AUTHORIZATION);
         return header != null && header.startsWith(BEARER);
-    }
-
-    private static void refuse(HttpServletResponse response, HttpStatus status, String code, String detail)
-            throws IOException {
-        response.setStatus(status.value());
-        response.setContentType("application/problem+json");
-        response.setCharacterEncoding(StandardCharsets.UTF_8);
-        response.getWriter()
-                .write(
-                        "{\"type\":\"urn:jomble:problem:%s\",\"title\":\"%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\",\"errors\":[]}"
-                                .formatted(code, status.getReasonPhrase(), status.value(), code, detail));
     }
 
     /** Lets a program in by its token; a wrong token is as good as none. */
@@ -163,7 +156,7 @@ class SecurityConfiguration {
                                 program.get().studioId() + " " + program.get().name());
                     } catch (ProblemException e) {
                         response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(e.retryAfterSeconds()));
-                        refuse(response, e.status(), e.code(), e.getMessage());
+                        ProblemResponse.write(response, e.status(), e.code(), e.getMessage());
                         return;
                     }
                     SecurityContextHolder.getContext().setAuthentication(new MemberAuthentication(program.get()));

@@ -49,7 +49,7 @@ class Lanes {
      */
     <T> T run(Object key, boolean isHeavy, Progress progress, Function<Progress, T> work) {
         while (true) {
-            Flight<T> flight = board(key, isHeavy, work);
+            Flight<T> flight = joinOrStart(key, isHeavy, work);
             try {
                 return flight.await(progress);
             } catch (CountingStoppedException e) {
@@ -64,19 +64,19 @@ class Lanes {
     }
 
     @SuppressWarnings("unchecked")
-    private <T> Flight<T> board(Object key, boolean isHeavy, Function<Progress, T> work) {
+    private <T> Flight<T> joinOrStart(Object key, boolean isHeavy, Function<Progress, T> work) {
         if (key == null) {
-            return begin(null, isHeavy, work);
+            return start(null, isHeavy, work);
         }
         return (Flight<T>) underWay.compute(key, (same, there) -> {
             if (there != null && there.takesOneMore()) {
                 return there;
             }
-            return begin(key, isHeavy, work);
+            return start(key, isHeavy, work);
         });
     }
 
-    private <T> Flight<T> begin(Object key, boolean isHeavy, Function<Progress, T> work) {
+    private <T> Flight<T> start(Object key, boolean isHeavy, Function<Progress, T> work) {
         Flight<T> flight = new Flight<>();
         flight.task = new FutureTask<>(() -> {
             try {
@@ -94,7 +94,7 @@ class Lanes {
         return flight;
     }
 
-    /** Work under way and how many wait for it. */
+    /** A call under way and how many wait for it. */
     private static final class Flight<T> implements Progress {
         private final AtomicInteger waiting = new AtomicInteger(1);
         private FutureTask<T> task;

@@ -61,6 +61,18 @@ final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String>
             T run(PreparedStatement statement) throws SQLException;
         }
 
+        private interface Use {
+            void of(Connection connection) throws SQLException;
+        }
+
+        private void run(Use use) {
+            try {
+                use.of(connection);
+            } catch (SQLException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
         private <T> T run(String sql, Optional<Long> timeoutNanos, Statement<T> work) {
             try (PreparedStatement statement = connection.prepareStatement(sql)) {
                 applyTimeout(statement, timeoutNanos);
@@ -72,13 +84,11 @@ final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String>
 
         @Override
         public void begin(Optional<Long> timeoutNanos) {
-            try {
-                connection.setAutoCommit(false);
+            run(use -> {
+                use.setAutoCommit(false);
                 // No lock on the gap where a row is not there yet: two who insert it at once would wait for each other.
-                connection.setTransactionIsolation(Connection.TRANSACTION_READ_COMMITTED);
-            } catch (SQLException e) {
-                throw new IllegalStateException(e);
-            }
+                use.setTransactionIsolation(Connection.TRANSACTION_READ_COMMITTED);
+            });
         }
 
         @Override
@@ -116,31 +126,21 @@ final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String>
 
         @Override
         public void commit(Optional<Long> timeoutNanos) {
-            try {
-                connection.commit();
-            } catch (SQLException e) {
-                throw new IllegalStateException(e);
-            }
+            run(Connection::commit);
         }
 
         @Override
         public void rollback() {
-            try {
-                connection.rollback();
-            } catch (SQLException e) {
-                throw new IllegalStateException(e);
-            }
+            run(Connection::rollback);
         }
 
         @Override
         public void release() {
-            try {
-                connection.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
-                connection.setAutoCommit(true);
-                connection.close();
-            } catch (SQLException e) {
-                throw new IllegalStateException(e);
-            }
+            run(use -> {
+                use.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
+                use.setAutoCommit(true);
+                use.close();
+            });
         }
     }
 }

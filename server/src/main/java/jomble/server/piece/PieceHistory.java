@@ -114,9 +114,13 @@ class PieceHistory {
         }
         rows.deleteAll(gone);
         rows.saveAll(written);
-        events.publishEvent(
-                new PiecesGone(clientId, step, gone.stream().map(PieceRow::ref).toList()));
-        events.publishEvent(new PiecesBack(clientId, changes.get(0).step(), back));
+        if (!gone.isEmpty()) {
+            events.publishEvent(new PiecesGone(
+                    clientId, step, gone.stream().map(PieceRow::ref).toList()));
+        }
+        if (!back.isEmpty()) {
+            events.publishEvent(new PiecesBack(clientId, changes.get(0).step(), back));
+        }
         return Optional.of(undone(changes, known));
     }
 

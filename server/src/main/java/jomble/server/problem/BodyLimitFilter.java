@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.util.concurrent.TimeUnit;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -26,21 +27,19 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private static final long LONGEST_NANOS = TimeUnit.SECONDS.toNanos(60);
 
-    private static final String TOO_LARGE =
-            "{\"type\":\"urn:jomble:problem:too-large\",\"title\":\"Content Too Large\",\"status\":413,\"code\":\"too-large\","
-                    + "\"detail\":\"A body of more than %d MB is not accepted; send less at once.\",\"errors\":[]}";
-
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         long most = mostOf(request);
         if (request.getContentLengthLong() > most) {
-            response.setStatus(413);
-            response.setContentType("application/problem+json");
-            response.getWriter().write(TOO_LARGE.formatted(most / 1_000_000));
+            ProblemResponse.write(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", tooLarge(most));
             return;
         }
         chain.doFilter(new Limited(request, most), response);
+    }
+
+    private static String tooLarge(long most) {
+        return "A body of more than " + most / 1_000_000 + " MB is not accepted; send less at once.";
     }
 
     private static long mostOf(HttpServletRequest request) {
@@ -92,8 +91,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
             }
             read += bytes;
             if (read > most) {
-                throw ProblemException.tooLarge(
-                        "A body of more than " + most / 1_000_000 + " MB is not accepted; send less at once.");
+                throw ProblemException.tooLarge(tooLarge(most));
             }
         }
 

@@ -17,6 +17,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -33,10 +34,6 @@ class UnavailableFilter extends OncePerRequestFilter {
 
     /** Classes 08 (connection), 57 and 70 (shutdown, interrupted) of SQLSTATE. */
     private static final Set<String> CONNECTION = Set.of("08", "57", "70");
-
-    private static final String PROBLEM =
-            "{\"type\":\"urn:jomble:problem:unavailable\",\"title\":\"Service Unavailable\",\"status\":503,\"code\":\"unavailable\","
-                    + "\"detail\":\"%s\",\"errors\":[]}";
 
     private static final Set<String> HEALTH = Set.of("/healthz", "/readyz");
     private static final String RETRY_SECONDS = "5";
@@ -81,18 +78,17 @@ class UnavailableFilter extends OncePerRequestFilter {
     }
 
     private static void tell(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        response.setStatus(503);
-        response.setCharacterEncoding(StandardCharsets.UTF_8);
         response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
         response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         String accepts = request.getHeader(HttpHeaders.ACCEPT);
         if (accepts != null && accepts.contains(MediaType.TEXT_HTML_VALUE)) {
+            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            response.setCharacterEncoding(StandardCharsets.UTF_8);
             response.setContentType(MediaType.TEXT_HTML_VALUE);
             response.setHeader("Refresh", RETRY_SECONDS);
             response.getWriter().write(PlainPage.of("One moment", SENTENCE, "This page looks again by itself."));
         } else {
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getWriter().write(PROBLEM.formatted(SENTENCE));
+            ProblemResponse.write(response, HttpStatus.SERVICE_UNAVAILABLE, "unavailable", SENTENCE);
         }
     }
 }
