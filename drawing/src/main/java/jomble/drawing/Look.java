@@ -4,8 +4,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import jomble.core.colour.Colour;
 import jomble.core.document.InventoryTable;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.ColourShare;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 
@@ -42,6 +44,9 @@ public final class Look {
             Attribute.DENIER,
             Attribute.DETAILS);
 
+    /** What a pattern is tried out in, and what a piece is drawn in as long as nobody has said its colour. */
+    private static final ColourShare CALICO = new ColourShare(Colour.of("#e9e6df"), 1);
+
     private Look() {}
 
     /** The look by column of the inventory table: {@code kind=shirt, colours=#ffffff}; what is usual for the kind is left out. */
@@ -49,6 +54,9 @@ public final class Look {
         Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.kind().changes());
         set.putAll(piece.set());
         set.keySet().retainAll(DRAWN);
+        if (piece.isColourOpen()) {
+            set.put(Attribute.COLOURS, List.of(CALICO));
+        }
         Piece bare = Piece.of(piece.id(), piece.kind().origin(), set);
         List<String> cells = InventoryTable.write(bare);
         Map<String, String> look = new LinkedHashMap<>();

@@ -10,11 +10,14 @@ import java.util.List;
  * @param to place after the last character
  * @param means the attribute, {@code kind} or {@code count}; null when the words were not understood
  * @param value what was understood, in words; null when nothing was
- * @param suggestion the known word nearest to one that was not understood, or null
+ * @param readings the likeliest things a stretch that was not understood may mean, the likeliest first, at most two, each as
+ *     it would be typed
  * @param others what else the words may mean here, each as it would be typed to say so: {@code metal:gold}
  */
-public record Chip(String text, int from, int to, String means, String value, String suggestion, List<String> others) {
+public record Chip(
+        String text, int from, int to, String means, String value, List<String> readings, List<String> others) {
     public Chip {
+        readings = List.copyOf(readings);
         others = List.copyOf(others);
     }
 

@@ -1,6 +1,11 @@
 package jomble.core.entry;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -8,6 +13,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jomble.core.colour.ColourNames;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Fibre;
@@ -24,32 +31,67 @@ final class Lexicon {
     static final String BREASTED = "breasted";
     static final String POCKETS = "pockets";
     static final String STRUCTURE = "structure";
+    /** What is said with a plural kind or a number of pairs. */
+    static final Map<String, Integer> NUMBERS = Map.of("two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
     /** Words that name a kind by themselves and say something of another kind beside it. */
-    static final Set<String> WEAK = Set.of("midi", "maxi", "mini", "cami", "top", "tie", "scarf", "belt", "jacket");
+    static final Set<String> WEAK = Set.of(
+            "midi",
+            "maxi",
+            "mini",
+            "cami",
+            "top",
+            "tie",
+            "scarf",
+            "belt",
+            "jacket",
+            "breton",
+            "cap",
+            "wrap",
+            "heels",
+            "shell",
+            "stilettos",
+            "bodycon",
+            "henley",
+            "vest",
+            "pearls",
+            "beads",
+            "knit",
+            "chain",
+            "cuff",
+            "hoops",
+            "boots",
+            "flats",
+            "bag",
+            "pin",
+            "dark wash",
+            "tank",
+            "sweat",
+            "buttons",
+            "hat",
+            "basket",
+            "thermal",
+            "slip");
 
     static final int LONGEST_PHRASE = 4;
     static final Set<String> FILLERS = Set.of(
-            "and",
-            "with",
-            "in",
-            "the",
-            "a",
-            "an",
-            "of",
-            "made",
-            "from",
-            ",",
-            "&",
-            "on",
-            "heel",
-            "heels",
-            "buckle",
-            "colour",
-            "coloured");
+            ("and with in the a an of made from , & + / - – — on it its is that this my her his our one some i got bought paid cost costs "
+                            + "for around about approx but or to very really quite so rather nice lovely pair pairs buckle colour coloured "
+                            + "color colored heel heels blend mix mixed-fibre style type shade all over has have no. pcs piece pieces")
+                    .split(" "));
 
-    /** One meaning of a phrase. */
-    record Meaning(String attribute, String value) {}
+    /**
+     * One meaning of a phrase.
+     *
+     * @param besides what else it says; anything said in words of its own comes before it
+     * @param only families and kinds of which alone it means this; empty for all
+     */
+    record Meaning(String attribute, String value, List<Meaning> besides, Set<String> only) {
+        Meaning(String attribute, String value) {
+            this(attribute, value, List.of(), Set.of());
+        }
+    }
 
+    private static final String WORDS = "/jomble/core/entry/words.txt";
     private static final List<Attribute<?>> SPOKEN = List.of(
             Attribute.PATTERN,
             Attribute.CLOTH,
@@ -68,135 +110,6 @@ final class Lexicon {
     private static final Set<String> NOT_ALONE = Set.of(
             "none", "v", "new", "good", "keep", "store", "clean", "high", "mixed", "long", "short", "cap", "solid",
             "knee");
-    /** Phrase, attribute, value. */
-    private static final String[][] SYNONYMS = {
-        {"plain", "pattern", "solid"},
-        {"striped", "pattern", "stripe"},
-        {"stripes", "pattern", "stripe"},
-        {"stripy", "pattern", "stripe"},
-        {"breton", "pattern", "stripe"},
-        {"pinstriped", "pattern", "pinstripe"},
-        {"chalk striped", "pattern", "chalk-stripe"},
-        {"checked", "pattern", "check"},
-        {"plaid", "pattern", "check"},
-        {"tartan", "pattern", "check"},
-        {"gingham", "pattern", "check"},
-        {"dotted", "pattern", "dot"},
-        {"dots", "pattern", "dot"},
-        {"spotted", "pattern", "dot"},
-        {"polka dot", "pattern", "dot"},
-        {"flowered", "pattern", "floral"},
-        {"leopard", "pattern", "animal"},
-        {"flecked", "pattern", "fleck"},
-        {"marl", "pattern", "fleck"},
-        {"melange", "pattern", "fleck"},
-        {"cord", "cloth", "corduroy"},
-        {"knitted", "cloth", "fine-knit"},
-        {"chunky", "cloth", "chunky-knit"},
-        {"cable", "cloth", "cable-knit"},
-        {"ribbed", "cloth", "rib"},
-        {"tight", "fit", "close"},
-        {"fitted", "fit", "close"},
-        {"slim fit", "fit", "close"},
-        {"loose", "fit", "relaxed"},
-        {"boxy", "fit", "relaxed"},
-        {"roomy", "fit", "relaxed"},
-        {"oversize", "fit", "oversized"},
-        {"wide leg", "shape", "wide"},
-        {"straight leg", "shape", "straight"},
-        {"bootcut", "shape", "boot-cut"},
-        {"flare", "shape", "flared"},
-        {"sleeveless", "sleeve", "none"},
-        {"strappy", "sleeve", "straps"},
-        {"short sleeve", "sleeve", "short"},
-        {"short sleeves", "sleeve", "short"},
-        {"short sleeved", "sleeve", "short"},
-        {"long sleeve", "sleeve", "long"},
-        {"long sleeves", "sleeve", "long"},
-        {"long sleeved", "sleeve", "long"},
-        {"cap sleeve", "sleeve", "cap"},
-        {"three quarter sleeve", "sleeve", "three-quarter"},
-        {"v neck", "neckline", "v"},
-        {"crew neck", "neckline", "crew"},
-        {"round neck", "neckline", "crew"},
-        {"scoop neck", "neckline", "scoop"},
-        {"boat neck", "neckline", "boat"},
-        {"high neck", "neckline", "high"},
-        {"square neck", "neckline", "square"},
-        {"pussy bow", "neckline", "bow"},
-        {"cropped", "hem", "waist"},
-        {"knee length", "hem", "knee"},
-        {"above the knee", "hem", "above-knee"},
-        {"full length", "hem", "full-length"},
-        {"ankle length", "hem", "ankle"},
-        {"open toe", "toe", "open"},
-        {"open toed", "toe", "open"},
-        {"peep toe", "toe", "open"},
-        {"closed toe", "toe", "closed"},
-        {"stiletto heel", "heelType", "stiletto"},
-        {"block heel", "heelType", "block"},
-        {"wedge heel", "heelType", "wedge"},
-        {"brand new", "condition", "new"},
-        {"worn out", "condition", "worn"},
-        {"at the cleaner", "whereabouts", "cleaner"},
-        {"at the tailor", "whereabouts", "tailor"},
-        {"secondhand", "source", "second-hand"},
-        {"vintage", "source", "second-hand"},
-        {"thrifted", "source", "second-hand"},
-        {"low rise", "rise", "low"},
-        {"mid rise", "rise", "mid"},
-        {"high rise", "rise", "high"},
-        {"high waist", "rise", "high"},
-        {"high waisted", "rise", "high"},
-        {"small scale", "patternScale", "small"},
-        {"large scale", "patternScale", "large"},
-        {"large", "patternScale", "large"},
-        {"big", "patternScale", "large"},
-        {"small", "patternScale", "small"},
-        {"tiny", "patternScale", "micro"},
-        {"midi", "hem", "mid-calf"},
-        {"maxi", "hem", "ankle"},
-        {"mini", "hem", "mid-thigh"},
-        {"bow neck", "neckline", "bow"},
-        {"pencil", "shape", "pencil"},
-        {"cigarette", "shape", "slim"},
-        {"oxford", "cloth", "plain-weave"},
-        {"hopsack", "cloth", "worsted"},
-        {"aran", "cloth", "cable-knit"},
-        {"boucle", "cloth", "boucle"},
-        {"lambswool", FIBRE, "wool"},
-        {"metallic", "sheen", "3"},
-        {"steel", "metal", "silver"},
-        {"double breasted", BREASTED, "double"},
-        {"single breasted", BREASTED, "single"},
-        {"peak lapel", LAPEL, "peak"},
-        {"peak lapels", LAPEL, "peak"},
-        {"shawl collar", LAPEL, "shawl"},
-        {"notch lapel", LAPEL, "notch"},
-        {"patch pockets", POCKETS, "patch"},
-        {"flap pockets", POCKETS, "flap"},
-        {"jetted pockets", POCKETS, "jetted"},
-        {"unstructured", STRUCTURE, "soft"},
-        {"soft shoulder", STRUCTURE, "soft"},
-        {"half structured", STRUCTURE, "half-structured"},
-        {"structured", STRUCTURE, "structured"},
-        {"mid blue", COLOUR, "blue"},
-        {"natural", COLOUR, "beige"},
-        {"champagne", COLOUR, "cream"},
-        {"pearl", COLOUR, "cream"},
-        {"tortoise", COLOUR, "tobacco"},
-        {"tortoiseshell", COLOUR, "tobacco"},
-        {"gray", COLOUR, "grey"},
-        {"off white", COLOUR, "ivory"},
-        {"light grey", COLOUR, "pale grey"},
-        {"dark grey", COLOUR, "charcoal"},
-        {"light blue", COLOUR, "pale blue"},
-        {"dark blue", COLOUR, "navy"},
-        {"dark brown", COLOUR, "chocolate"},
-        {"bottle", COLOUR, "bottle green"},
-        {"maroon", COLOUR, "burgundy"},
-        {"wine red", COLOUR, "wine"},
-    };
 
     private static final Map<String, List<Meaning>> PHRASES = load();
 
@@ -235,6 +148,14 @@ final class Lexicon {
         return all;
     }
 
+    /** The phrases that have a meaning for an attribute. */
+    Set<String> phrases(String attribute) {
+        return phrases().stream()
+                .filter(phrase ->
+                        meanings(phrase).stream().anyMatch(m -> m.attribute().equals(attribute)))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
     private static Map<String, List<Meaning>> load() {
         Map<String, List<Meaning>> phrases = new LinkedHashMap<>();
         new HashMap<>(Kinds.shipped().words()).forEach((word, kind) -> addKind(phrases, word, kind));
@@ -247,14 +168,47 @@ final class Lexicon {
             }
         }
         Word.ids(Fibre.class).forEach(id -> add(phrases, id.replace('-', ' '), FIBRE, id));
-        for (String[] synonym : SYNONYMS) {
-            add(phrases, synonym[0], synonym[1], synonym[2]);
-        }
+        lines().filter(line -> !line.isBlank() && !line.startsWith("#")).forEach(line -> addLine(phrases, line));
         return phrases;
+    }
+
+    private static Stream<String> lines() {
+        try (InputStream in = Lexicon.class.getResourceAsStream(WORDS)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A line of the list of words: {@code phrase, phrase | attribute=value attribute=value | family, kind}. */
+    private static void addLine(Map<String, List<Meaning>> phrases, String line) {
+        String[] cells = line.split(" *\\| *");
+        List<Meaning> parts =
+                Arrays.stream(cells[1].split(" ")).map(Lexicon::part).toList();
+        Set<String> only = cells.length > 2 ? Set.of(cells[2].split(", *")) : Set.of();
+        Meaning meaning =
+                new Meaning(parts.get(0).attribute(), parts.get(0).value(), parts.subList(1, parts.size()), only);
+        for (String phrase : cells[0].split(", *")) {
+            phrases.computeIfAbsent(phrase.replace('-', ' '), p -> new ArrayList<>())
+                    .add(meaning);
+        }
+    }
+
+    private static Meaning part(String text) {
+        int equals = text.indexOf('=');
+        String value = text.substring(equals + 1);
+        return switch (text.substring(0, equals)) {
+            case "colour" -> new Meaning(COLOUR, value.replace('-', ' '));
+            case "fibre" -> new Meaning(FIBRE, value);
+            default -> new Meaning(text.substring(0, equals), value);
+        };
     }
 
     /** The word for a kind and its plural. */
     private static void addKind(Map<String, List<Meaning>> phrases, String word, Kind kind) {
+        if (kind.id().equals(Kind.UNNAMED)) {
+            return;
+        }
         add(phrases, word, KIND, kind.id());
         if (!word.endsWith("s")) {
             add(phrases, word + (word.endsWith("sh") || word.endsWith("tch") ? "es" : "s"), KIND, kind.id());

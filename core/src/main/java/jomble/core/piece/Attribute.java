@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -76,6 +77,15 @@ public final class Attribute<T> {
     public static final Attribute<Integer> PACKS = of("packs", ValueType.integer(0, 3));
     public static final Attribute<List<String>> TAGS = of("tags", CompositeValues.TAGS);
     public static final Attribute<String> NOTES = of("notes", ValueType.text(4000));
+    /** The line the piece was recorded with, word for word. */
+    public static final Attribute<String> AS_TYPED = of("asTyped", ValueType.text(400));
+    /** Words of that line nobody has made sense of yet, and "colour" or "kind" where the line left these open. */
+    public static final Attribute<List<String>> UNCLEAR = of("unclear", CompositeValues.TAGS);
+
+    /** Among the unclear words: the line said no colour. */
+    public static final String COLOURS_OPEN = "colour";
+    /** Among the unclear words: the line did not say what the piece is. */
+    public static final String KIND_OPEN = "kind";
 
     private final String name;
     private final int index;
@@ -115,6 +125,11 @@ public final class Attribute<T> {
 
     public String name() {
         return name;
+    }
+
+    /** An attribute's name in words: {@code sleeveVolume} is "sleeve volume". */
+    public static String words(String name) {
+        return name.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
     }
 
     int index() {

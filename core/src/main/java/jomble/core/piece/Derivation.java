@@ -288,10 +288,8 @@ final class Derivation {
     /** "Navy flannel blazer", "ivory and navy stripe shirt": colour, pattern, cloth where unusual, kind. */
     private String label() {
         StringBuilder label = new StringBuilder();
-        List<ColourShare> colours = get(Attribute.COLOURS);
-        label.append(ColourNames.nameOf(colours.get(0).colour()));
-        if (colours.size() > 1 && !ColourNames.nameOf(colours.get(1).colour()).contentEquals(label)) {
-            label.append(" and ").append(ColourNames.nameOf(colours.get(1).colour()));
+        if (!Piece.isColourOpen(set)) {
+            label.append(colours());
         }
         Pattern pattern = get(Attribute.PATTERN);
         if (pattern != Pattern.SOLID && !isOfKind(Attribute.PATTERN, pattern)) {
@@ -304,7 +302,17 @@ final class Derivation {
             label.append(' ').append(beforeKind(cloth.words()));
         }
         label.append(' ').append(kind.words());
+        label.replace(0, label.length(), label.toString().strip());
         String text = label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
         return text.length() <= 80 ? text : text.substring(0, 80);
+    }
+
+    private String colours() {
+        List<String> names = get(Attribute.COLOURS).stream()
+                .limit(2)
+                .map(share -> ColourNames.nameOf(share.colour()))
+                .distinct()
+                .toList();
+        return String.join(" and ", names);
     }
 }

@@ -41,7 +41,11 @@ public record Kind(
             Attribute.FITS_NOW,
             Attribute.QUANTITY,
             Attribute.TAGS,
-            Attribute.NOTES);
+            Attribute.NOTES,
+            Attribute.AS_TYPED,
+            Attribute.UNCLEAR);
+    /** The kind of a piece nobody has named yet: kept, and in no outfit. */
+    public static final String UNNAMED = "unnamed-piece";
 
     public Kind {
         alsoCalled = List.copyOf(alsoCalled);
@@ -98,5 +102,18 @@ public record Kind(
     @Override
     public String toString() {
         return id;
+    }
+
+    /** Whether one piece of it is spoken of in the plural: shoes, trousers, gloves, earrings. */
+    public boolean isPair() {
+        return family == Family.SHOES
+                || family == Family.LEGWEAR
+                || family == Family.BOTTOM && !origin().id().endsWith("skirt")
+                || origin().id().matches("(short|long)-gloves|earrings|cufflinks|braces|sunglasses|dungarees");
+    }
+
+    /** Whether it is made of metal, as most jewellery is, and so the colour of its metal. */
+    public boolean isOfMetal() {
+        return defaults.get(Attribute.CLOTH) == Cloth.METAL;
     }
 }

@@ -222,6 +222,29 @@ public final class Piece {
         return centiClo;
     }
 
+    /** What somebody should still look at: words of its line that were not understood, and "colour" or "kind" while these are open. */
+    public List<String> unclear() {
+        List<String> unclear = get(Attribute.UNCLEAR);
+        return unclear == null
+                ? List.of()
+                : unclear.stream()
+                        .filter(word -> !word.equals(Attribute.COLOURS_OPEN) || isColourOpen())
+                        .filter(word ->
+                                !word.equals(Attribute.KIND_OPEN) || kind.id().equals(Kind.UNNAMED))
+                        .toList();
+    }
+
+    /** Whether the line it was recorded with left the colour open and nobody has said it since. */
+    public boolean isColourOpen() {
+        return isColourOpen(set);
+    }
+
+    static boolean isColourOpen(Map<Attribute<?>, Object> set) {
+        return !set.containsKey(Attribute.COLOURS)
+                && set.get(Attribute.UNCLEAR) instanceof List<?> unclear
+                && unclear.contains(Attribute.COLOURS_OPEN);
+    }
+
     public List<Slot> roles() {
         return get(Attribute.ROLES);
     }

@@ -1,5 +1,6 @@
 package jomble.core.piece;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import jomble.core.tree.Node;
@@ -34,9 +35,11 @@ record ValueType<T>(
                         .distinct()
                         .toList(),
                 list -> list.stream().map(Word::id).toList(),
-                text -> List.of(text.split(",")).stream()
-                        .map(id -> require(type, id))
-                        .toList(),
+                text -> text.equals("-")
+                        ? List.of()
+                        : Arrays.stream(text.split(","))
+                                .map(id -> require(type, id))
+                                .toList(),
                 ids,
                 ValueForm.of("words"));
     }

@@ -2,6 +2,7 @@ package jomble.core.tree;
 
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /** Finds the known word a mistyped one was probably meant to be. */
@@ -10,10 +11,18 @@ public final class Spelling {
 
     /** The nearest known word, if it is near enough: at most a third of its letters away, and at least one. */
     public static Optional<String> nearest(String typed, Collection<String> known) {
+        return nearest(typed, known, 1).stream().findFirst();
+    }
+
+    /** The nearest known words that are near enough, the nearest first, at most so many. */
+    public static List<String> nearest(String typed, Collection<String> known, int most) {
         int reach = Math.max(1, typed.length() / 3);
         return known.stream()
+                .filter(word -> Math.abs(word.length() - typed.length()) <= reach)
                 .filter(word -> distance(typed, word) <= reach)
-                .min(Comparator.comparingInt(word -> distance(typed, word)));
+                .sorted(Comparator.comparingInt(word -> distance(typed, word)))
+                .limit(most)
+                .toList();
     }
 
     /**

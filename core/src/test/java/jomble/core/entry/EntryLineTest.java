@@ -12,6 +12,8 @@ import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import jomble.core.colour.ColourNames;
 import jomble.core.document.PieceReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kinds;
@@ -59,32 +61,120 @@ class EntryLineTest {
                 "suit jacket double-breasted peak lapel | construction | {lapel=peak, breasted=double, pockets=flap}",
                 "waistcoat part of the grey suit | set     | grey suit",
                 "\"Aunt's best\" coat        | label       | Aunt's best",
+                "dark jeans                 | colours     | dark indigo",
+                "light wash mom jeans       | colours     | sky blue",
+                "mom jeans                  | rise        | high",
+                "little black dress         | colours     | black",
+                "little red black dress     | colours     | red, black",
+                "puffer jacket navy         | kind        | down-coat",
+                "gilet                      | kind        | padded-sleeveless-jacket",
+                "joggers grey               | kind        | jogging-bottoms",
+                "grey sweater               | kind        | fine-knit",
+                "pumps nude                 | kind        | court-shoes",
+                "tee                        | kind        | t-shirt",
+                "tux                        | kind        | dinner-jacket",
+                "white sneakers             | kind        | trainers",
+                "polo neck black            | kind        | roll-neck",
+                "polo neck jumper black     | kind        | roll-neck",
+                "brown cords                | cloth       | corduroy",
+                "skinny jeans               | shape       | skinny",
+                "oversized blazer           | fit         | oversized",
+                "cropped jumper             | hem         | waist",
+                "cropped trousers           | hem         | ankle",
+                "high-waisted trousers      | rise        | high",
+                "vintage coat               | source      | second-hand",
+                "soft blazer                | construction | {structure=soft, lapel=notch, breasted=single, pockets=flap}",
+                "structured tote bag black  | kind        | tote-bag",
+                "button down shirt blue     | fibres      | [{fibre=cotton, percent=100}]",
+                "shirt button-down blue     | neckline    | point-collar",
+                "breton top                 | pattern     | stripe",
+                "breton jumper              | kind        | fine-knit",
+                "midi dress green           | hem         | mid-calf",
+                "49 white shirt             | cost        | {amount=49.00, currency=EUR}",
+                "£1,250 wool coat           | cost        | {amount=1250.00, currency=GBP}",
+                "boots 120 dollars          | cost        | {amount=120.00, currency=USD}",
+                "jumper 45eur               | cost        | {amount=45.00, currency=EUR}",
+                "jeans W32 L34 60           | size        | W32 L34",
+                "dress UK 12                | size        | UK 12",
+                "black/white striped shirt  | colours     | black, white",
+                "wool cashmere coat navy    | fibres      | [{fibre=wool, percent=50}, {fibre=cashmere, percent=50}]",
+                "jumper 70% wool            | fibres      | [{fibre=wool, percent=70}, {fibre=other, percent=30}]",
+                "jumper 80% wool 80% silk   | fibres      | [{fibre=wool, percent=50}, {fibre=silk, percent=50}]",
+                "70% wool 30% cashmere coat | fibres      | [{fibre=wool, percent=70}, {fibre=cashmere, percent=30}]",
             })
     void understandsPlainWordsInAnyOrder(String line, String what, String expected) {
         Piece piece = piece(line);
         String found = switch (what) {
             case "kind" -> piece.kind().id();
-            case "colours" -> String.valueOf(piece.colours().size());
+            case "colours" ->
+                expected.matches("\\d")
+                        ? String.valueOf(piece.colours().size())
+                        : piece.colours().stream()
+                                .map(share -> ColourNames.nameOf(share.colour()))
+                                .collect(Collectors.joining(", "));
             default -> String.valueOf(piece.written(Attribute.find(what).orElseThrow()));
         };
         assertThat(found).isEqualTo(expected);
     }
 
     @ParameterizedTest
-    @CsvSource({"3 × t-shirt white, 3", "2x socks black, 2", "shirt, 1"})
+    @CsvSource({
+        "3 × t-shirt white, 3",
+        "2x socks black, 2",
+        "shirt, 1",
+        "3 white t-shirts, 3",
+        "two pairs of black jeans, 2",
+        "3 jeans, 1",
+        "4 blouse, 1",
+        "five belts, 5",
+        "12 white t-shirts, 1",
+    })
     void countsWhatIsRepeated(String line, int count) {
         assertThat(EntryLine.read(line, EURO, Kinds.shipped()).count()).isEqualTo(count);
     }
 
     @Test
     void marksWhatItDoesNotUnderstandAndSuggests() {
-        EntryReading reading = EntryLine.read("shirt whitte glorbal", EURO, Kinds.shipped());
+        EntryReading reading = EntryLine.read("shirt whitte brunhilde", EURO, Kinds.shipped());
         assertThat(reading.isComplete()).isFalse();
         assertThat(reading.chips())
                 .filteredOn(chip -> !chip.isUnderstood())
                 .extracting(Chip::text)
-                .containsExactly("whitte", "glorbal");
-        assertThat(reading.chips().get(1).suggestion()).isEqualTo("white");
+                .containsExactly("whitte", "brunhilde");
+        assertThat(reading.chips().get(1).readings()).startsWith("white").hasSizeLessThanOrEqualTo(2);
+        assertThat(reading.chips().get(2).readings()).isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0}: open {1}, kind {2}")
+    @CsvSource({
+        "shirt burgandy, burgandy colour, shirt",
+        "shirt plaid, colour, shirt",
+        "jaens dark blue, jaens, jeans",
+        "sleeveless thingummy blue, thingummy kind, ''",
+        "blue cotton, kind, ''",
+        "necklace, '', necklace",
+        "shirt white, '', shirt",
+        "black velvet snorple, snorple kind, ''",
+    })
+    void guessesNothingWithoutAMark(String line, String open, String kind) {
+        EntryReading reading = EntryLine.read(line, EURO, Kinds.shipped());
+        assertThat(String.join(" ", reading.unclear())).isEqualTo(open);
+        assertThat(reading.kind() == null ? "" : reading.kind().id()).isEqualTo(kind);
+        assertThat(reading.isComplete())
+                .isEqualTo(kind.isEmpty() ? false : open.isEmpty() || open.equals(Attribute.COLOURS_OPEN));
+    }
+
+    @ParameterizedTest(name = "{0}: {1} may mean {2}")
+    @CsvSource({
+        "shirt burgandy, burgandy, burgundy",
+        "jaens blue, jaens, jeans",
+        "tweeed blazer navy, tweeed, tweed",
+    })
+    void offersTheLikeliestReadings(String line, String word, String likeliest) {
+        assertThat(EntryLine.read(line, EURO, Kinds.shipped()).chips())
+                .filteredOn(chip -> chip.text().equals(word))
+                .singleElement()
+                .satisfies(chip -> assertThat(chip.readings()).first().isEqualTo(likeliest));
     }
 
     @ParameterizedTest(name = "{0}: {1} is {2}, or {3}")

@@ -231,6 +231,30 @@ public class PieceService {
         return new Kept(piece, saved.version());
     }
 
+    /** A piece as it is kept. */
+    @Transactional(readOnly = true)
+    public Piece piece(UUID clientId, String ref) {
+        return mapper.piece(find(clientId, ref), kinds.all());
+    }
+
+    /**
+     * Settles an unclear word of a piece.
+     *
+     * @param says what it means, in document form, beside the colours the piece has; empty leaves the word a note
+     */
+    @Write
+    public Kept explain(UUID clientId, String ref, String word, Map<String, Object> says) {
+        clients.hold(clientId);
+        PieceRow row = find(clientId, ref);
+        Kinds known = kinds.all();
+        Piece before = mapper.piece(row, known);
+        Piece after = accepted(UnclearWords.settled(before, word, says), sets(clientId), known);
+        mapper.write(row, after);
+        PieceRow saved = rows.saveAndFlush(row);
+        history.record(clientId, Ids.next(), ref, mapper.text(before), mapper.text(after));
+        return new Kept(after, saved.version());
+    }
+
     /**
      * Deletes a piece.
      *

@@ -6,6 +6,7 @@ import java.util.Map;
 import jomble.core.colour.ColourNames;
 import jomble.core.colour.ColourOrder;
 import jomble.core.document.PieceReader;
+import jomble.core.entry.EntryLine;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Word;
@@ -17,6 +18,7 @@ import jomble.server.drawing.DrawingAddress;
  *
  * @param set what was set by hand, in document form
  * @param resolved every attribute that applies, in document form
+ * @param unclear the words of its line nobody has made sense of yet
  * @param flat the address of the garment drawing
  * @param strip the piece edge-on, an SVG document
  * @param order keys to sort a rail by
@@ -32,6 +34,7 @@ public record PieceView(
         List<String> colourNames,
         Map<String, Object> set,
         Map<String, Object> resolved,
+        List<Unclear> unclear,
         String flat,
         String strip,
         Order order) {
@@ -41,6 +44,13 @@ public record PieceView(
      * @param season 2, high summer, to 10, deep winter
      */
     public record Order(int colour, int season) {}
+
+    /**
+     * A word that was not understood, or "colour" or "kind" where the line left these open.
+     *
+     * @param readings the likeliest things it may mean, the likeliest first, at most two
+     */
+    public record Unclear(String word, List<String> readings) {}
 
     public static PieceView of(Piece piece, long version) {
         Map<String, Object> resolved = new LinkedHashMap<>();
@@ -66,6 +76,9 @@ public record PieceView(
                         .toList(),
                 set,
                 resolved,
+                piece.unclear().stream()
+                        .map(word -> new Unclear(word, EntryLine.readings(word, piece.kind())))
+                        .toList(),
                 DrawingAddress.flat(piece),
                 RailStrip.of(piece),
                 new Order(

@@ -1,0 +1,74 @@
+package jomble.server.piece;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import jomble.core.document.PieceReader;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Piece;
+
+/** What becomes of the words of a piece's line that nobody understood at first. */
+final class UnclearWords {
+    private UnclearWords() {}
+
+    /**
+     * The document of a piece with one of its unclear words settled: what it means is set, the word goes from the notes, and
+     * nobody is asked about it again.
+     *
+     * @param says what it means, in document form; empty leaves the word a note
+     */
+    static Map<String, Object> settled(Piece piece, String word, Map<String, Object> says) {
+        Map<String, Object> tree = PieceReader.write(piece);
+        List<String> unclear = new ArrayList<>(entries(tree.get(Attribute.UNCLEAR.name())));
+        unclear.remove(word);
+        says.forEach((name, value) -> {
+            boolean beside = name.equals(Attribute.COLOURS.name()) && !word.equals(Attribute.COLOURS_OPEN);
+            tree.put(name, beside ? both(tree.get(name), value) : value);
+        });
+        if (!says.isEmpty()) {
+            withoutWord(tree, word);
+        }
+        if (says.containsKey(Attribute.COLOURS.name())) {
+            unclear.remove(Attribute.COLOURS_OPEN);
+        }
+        if (says.containsKey("kind")) {
+            unclear.remove(Attribute.KIND_OPEN);
+            if (tree.get(Attribute.LABEL.name()) instanceof String label
+                    && piece.get(Attribute.AS_TYPED) != null
+                    && piece.get(Attribute.AS_TYPED).startsWith(label)) {
+                tree.remove(Attribute.LABEL.name());
+            }
+        }
+        if (unclear.isEmpty()) {
+            tree.remove(Attribute.UNCLEAR.name());
+        } else {
+            tree.put(Attribute.UNCLEAR.name(), unclear);
+        }
+        return tree;
+    }
+
+    private static void withoutWord(Map<String, Object> tree, String word) {
+        if (tree.get(Attribute.NOTES.name()) instanceof String notes) {
+            String rest = (" " + notes + " ").replace(" " + word + " ", " ").strip();
+            if (rest.isEmpty()) {
+                tree.remove(Attribute.NOTES.name());
+            } else {
+                tree.put(Attribute.NOTES.name(), rest);
+            }
+        }
+    }
+
+    private static List<String> entries(Object list) {
+        return list instanceof List<?> entries
+                ? entries.stream().map(String::valueOf).toList()
+                : List.of();
+    }
+
+    private static List<Object> both(Object list, Object more) {
+        Set<Object> all = new LinkedHashSet<>(list instanceof List<?> entries ? entries : List.of());
+        all.addAll(more instanceof List<?> entries ? entries : List.of());
+        return List.copyOf(all);
+    }
+}
