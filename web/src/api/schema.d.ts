@@ -580,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/pieces/{ref}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["explain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/redo": {
         parameters: {
             query?: never;
@@ -1099,7 +1115,7 @@ export interface components {
             from?: number;
             means?: string;
             others?: string[];
-            suggestion?: string;
+            readings?: string[];
             text?: string;
             /** Format: int32 */
             to?: number;
@@ -1338,6 +1354,10 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        MeaningRequest: {
+            as?: string;
+            word: string;
+        };
         MeasuresView: {
             breaks?: components["schemas"]["BreakView"][];
             /** Format: double */
@@ -1524,6 +1544,7 @@ export interface components {
                 [key: string]: unknown;
             };
             strip?: string;
+            unclear?: components["schemas"]["Unclear"][];
             /** Format: int64 */
             version?: number;
         };
@@ -1727,6 +1748,10 @@ export interface components {
             slots?: {
                 [key: string]: unknown;
             };
+        };
+        Unclear: {
+            readings?: string[];
+            word?: string;
         };
         UndoView: {
             action?: string;
@@ -2963,6 +2988,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HappenedView"][];
+                };
+            };
+        };
+    };
+    explain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeaningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PieceView"];
                 };
             };
         };

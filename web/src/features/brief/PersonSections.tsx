@@ -5,8 +5,8 @@ import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Tick } from '../../ui/Tick';
 import { ofClient, useRules } from '../rules/queries';
+import { ColourPicker } from '../palette/ColourPicker';
 import { useDesk } from '../workspace/context';
-import { AddColour } from './AddColour';
 import { Effect } from './effects';
 import { say } from './messages';
 import type { Brief, BriefSaver } from './queries';
@@ -160,11 +160,14 @@ export function ColourSection({ brief, saver }: Props) {
             ))}
             {palette[role].length < mostColours && (
               <li>
-                <AddColour
-                  onAdd={(hex) => !palette[role].includes(hex) && put(role, [...palette[role], hex])}
+                <ColourPicker
+                  many
                   worn={worn}
-                  role={say(role)}
-                />
+                  label={say(role)}
+                  onPick={(hex) => !palette[role].includes(hex) && put(role, [...palette[role], hex])}
+                >
+                  {say('addColour')}
+                </ColourPicker>
               </li>
             )}
           </ul>

@@ -139,9 +139,6 @@ const messages = {
   accents: 'accents',
   avoid: 'avoided near the face',
   addColour: 'Add',
-  colourTyped: 'name or #rrggbb',
-  fromWardrobe: 'from the wardrobe',
-  named: 'by name',
   metals: 'metal',
   noMetal: 'either',
   // schools

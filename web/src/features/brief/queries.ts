@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, need } from '../../api/client';
+import { useRefresh } from '../workspace/freshness';
 import { isProblem } from '../../api/problem';
 
 export interface OccasionDocument {
@@ -81,6 +82,7 @@ type Parts = Partial<Record<keyof BriefDocument, unknown>>;
 /** Saves parts of a brief as they are changed. A part that somebody else changed meanwhile waits for a choice. */
 export function useBriefSaver(clientId: string) {
   const queries = useQueryClient();
+  const refresh = useRefresh('brief');
   const [waiting, setWaiting] = useState<Parts | null>(null);
   const mutation = useMutation({
     mutationFn: async ({ set, over }: { set: Parts; over?: boolean }) => {
@@ -96,11 +98,7 @@ export function useBriefSaver(clientId: string) {
     onSuccess: (brief) => {
       queries.setQueryData(['brief', clientId], brief);
       setWaiting(null);
-      return Promise.all([
-        queries.invalidateQueries({ queryKey: ['client', clientId] }),
-        queries.invalidateQueries({ queryKey: ['palette', clientId] }),
-        queries.invalidateQueries({ queryKey: ['forecast', clientId] }),
-      ]);
+      return refresh();
     },
     onError: (error, { set }) => {
       if (isProblem(error) && error.code === 'stale') {

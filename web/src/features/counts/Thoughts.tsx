@@ -4,6 +4,7 @@ import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { useEntryReading, useVocabulary } from '../pieces/queries';
+import { ColourPicker } from '../palette/ColourPicker';
 import { useRules } from '../rules/queries';
 import { seasonOptions, useChosen, useDesk } from '../workspace/context';
 import { PieceChoice } from '../workspace/PieceChoice';
@@ -162,13 +163,9 @@ function Altered({ thought, onChange }: Props) {
           }}
         />
         {dyes ? (
-          <input
-            type="color"
-            aria-label={text.pieces.colour}
-            value={value}
-            onChange={(event) => setValue(event.target.value)}
-            className="h-7 w-10 border border-line"
-          />
+          <ColourPicker label={text.pieces.colour} className="h-7 w-10 border border-line" onPick={setValue}>
+            <span className="block h-full w-full" style={{ background: value }} />
+          </ColourPicker>
         ) : (
           <Choice
             label=""

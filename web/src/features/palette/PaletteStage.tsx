@@ -8,6 +8,9 @@ import { familyNames, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
+import { useRefresh } from '../workspace/freshness';
+import { ColourPicker } from './ColourPicker';
+import { say } from './messages';
 
 type Client = PaletteView['client'];
 const parts = [
@@ -26,6 +29,7 @@ export function PaletteStage() {
   const { clientId = '' } = useParams();
   const { pieces, byId, readingSlot, stamp } = useDesk();
   const queries = useQueryClient();
+  const refresh = useRefresh();
   const [picked, setPicked] = useState<string | null>(null);
   const path = { params: { path: { clientId } } };
   const palette = useQuery({
@@ -36,7 +40,10 @@ export function PaletteStage() {
   const change = useMutation({
     mutationFn: (client: Client) =>
       need(api.PUT('/api/v1/clients/{clientId}/palette', { ...path, body: client })),
-    onSuccess: (view) => queries.setQueryData(['palette', clientId, stamp], view),
+    onSuccess: (view) => {
+      queries.setQueryData(['palette', clientId, stamp], view);
+      return refresh();
+    },
   });
   if (pieces.length === 0) {
     return <p className="p-8 text-soft">{text.palette.empty}</p>;
@@ -102,7 +109,11 @@ export function PaletteStage() {
               ))}
             </section>
           )}
-          <ClientPalette client={view.client} onChange={(client) => change.mutate(client)} />
+          <ClientPalette
+            client={view.client}
+            worn={view.swatches.map((s) => s.hex)}
+            onChange={(client) => change.mutate(client)}
+          />
         </>
       )}
       {readingSlot &&
@@ -184,9 +195,16 @@ function PieceOf({ id }: { id: string }) {
   );
 }
 
-/** The colours the client asked for, added as hex values or from a swatch. */
-function ClientPalette({ client, onChange }: { client: Client; onChange: (client: Client) => void }) {
-  const [typed, setTyped] = useState('#1f5fa8');
+/** The colours the client asked for, added by name, as hex values or from the wardrobe. */
+function ClientPalette({
+  client,
+  worn,
+  onChange,
+}: {
+  client: Client;
+  worn: string[];
+  onChange: (client: Client) => void;
+}) {
   const empty = parts.every(([part]) => client[part].length === 0);
   return (
     <section className="mt-6">
@@ -206,33 +224,18 @@ function ClientPalette({ client, onChange }: { client: Client; onChange: (client
               style={{ background: hex }}
             />
           ))}
-          <Button
-            look="link"
-            aria-label={`${text.palette.add} ${typed} ${words}`}
-            onClick={() => onChange({ ...client, [part]: [...client[part], typed] })}
+          <ColourPicker
+            many
+            worn={worn}
+            label={say('addTo', { part: words })}
+            onPick={(hex) =>
+              !client[part].includes(hex) && onChange({ ...client, [part]: [...client[part], hex] })
+            }
           >
             {text.palette.add}
-          </Button>
+          </ColourPicker>
         </div>
       ))}
-      <div className="mt-3 flex items-center gap-2">
-        <input
-          type="color"
-          aria-label={text.pieces.colour}
-          value={/^#[0-9a-f]{6}$/i.test(typed) ? typed : '#888888'}
-          onChange={(event) => setTyped(event.target.value)}
-          className="h-8 w-10 border border-line"
-        />
-        <label className="flex items-center gap-2 text-xs text-soft">
-          {text.palette.hex}
-          <input
-            value={typed}
-            maxLength={7}
-            onChange={(event) => setTyped(event.target.value)}
-            className="w-24 border-b border-line bg-transparent py-1 text-ink"
-          />
-        </label>
-      </div>
     </section>
   );
 }

@@ -1,19 +1,24 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMutation } from '@tanstack/react-query';
+import { type MouseEvent, useState } from 'react';
 import { api, need, sendFile, type PreviewView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useSay } from '../../ui/Notices';
+import { useRefresh } from '../workspace/freshness';
 
 const shownRows = 200;
 const picker =
   'text-soft file:mr-3 file:min-h-7 file:cursor-pointer file:border file:border-line file:bg-sheet file:px-3 file:font-sans file:text-ink';
 
+/** Lets the same file be chosen again: a corrected one has the name of the one before. */
+function forget(event: MouseEvent<HTMLInputElement>) {
+  event.currentTarget.value = '';
+}
+
 /** The inventory in and out as files: CSV with a preview of every row, and the whole client as a document. */
 export function FilesPanel({ clientId, done }: { clientId: string; done: () => void }) {
-  const queries = useQueryClient();
   const say = useSay();
   const [csv, setCsv] = useState<File | null>(null);
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
@@ -21,11 +26,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
   const preview = useMutation({
     mutationFn: (file: File) => sendFile<PreviewView>(`${base}/preview`, 'text/csv', file),
   });
-  const refresh = () =>
-    Promise.all([
-      queries.invalidateQueries({ queryKey: ['pieces', clientId] }),
-      queries.invalidateQueries({ queryKey: ['client', clientId] }),
-    ]);
+  const refresh = useRefresh();
   const save = useMutation({
     mutationFn: (file: File) => {
       const good = preview.data?.rows.filter((row) => row.action !== 'refuse' && !left.has(row.row)) ?? [];
@@ -90,6 +91,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
               type="file"
               className={picker}
               accept=".csv,text/csv"
+              onClick={forget}
               onChange={(event) => choose(event.target.files?.[0])}
             />
           </label>
@@ -112,6 +114,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
               type="file"
               className={picker}
               accept=".json,application/json"
+              onClick={forget}
               onChange={(event) => event.target.files?.[0] && replace.mutate(event.target.files[0])}
             />
           </label>

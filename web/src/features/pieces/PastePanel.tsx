@@ -4,6 +4,7 @@ import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
+import { say } from './messages';
 import { useEnterAll, useLinesReading } from './queries';
 
 /** Many lines at once, each read as the entry line reads it, before anything is saved. */
@@ -15,8 +16,9 @@ export function PastePanel({ clientId, done }: { clientId: string; done: () => v
     .filter((line) => line !== '');
   const reading = useLinesReading(lines);
   const save = useEnterAll(clientId);
-  const read = lines.length > 0 ? (reading.data ?? []) : [];
-  const good = read.length > 0 && read.every((one) => one.preview);
+  const read = lines.length > 0 && reading.data?.length === lines.length ? reading.data : [];
+  const good = lines.filter((_, i) => read[i]?.preview);
+  const bad = lines.filter((_, i) => read[i] && !read[i].preview);
   return (
     <div className="grid h-full grid-cols-2 gap-5 overflow-auto p-5">
       <label className="flex flex-col gap-1 text-xs text-soft">
@@ -37,17 +39,28 @@ export function PastePanel({ clientId, done }: { clientId: string; done: () => v
                   <Drawing src={one.preview.flat} name="" className="h-8 w-7" />
                   <span>{one.preview.label}</span>
                   <span className="text-xs text-soft">
-                    {one.chips
-                      .filter((chip) => !chip.means)
-                      .map((chip) => `“${chip.text}” ${text.paste.note}`)
-                      .join(', ')}
+                    {[
+                      ...one.chips
+                        .filter((chip) => !chip.means)
+                        .map((chip) => `“${chip.text}” ${text.paste.note}`),
+                      ...(one.preview.unclear.some(({ word }) => word === 'colour')
+                        ? [say('colourOpen')]
+                        : []),
+                    ].join(', ')}
                   </span>
                 </>
               ) : (
                 <>
                   <Mark kind="no" />
                   <span>
-                    {lines[i]} <span className="text-xs text-no">{text.paste.refused}</span>
+                    {lines[i]} <span className="text-xs text-no">{say('needsKind')}</span>
+                    {one.chips
+                      .flatMap((chip) => chip.readings)
+                      .map((reading) => (
+                        <span key={reading} className="ml-1 text-xs text-soft">
+                          {say('perhaps', { reading })}
+                        </span>
+                      ))}
                   </span>
                 </>
               )}
@@ -59,12 +72,18 @@ export function PastePanel({ clientId, done }: { clientId: string; done: () => v
             {sentence(save.error)}
           </p>
         )}
+        {bad.length > 0 && <p className="mb-2 text-soft">{say('heldBack', { n: bad.length })}</p>}
         <Button
           look="ink"
-          disabled={!good || save.isPending}
-          onClick={() => save.mutate(lines, { onSuccess: done })}
+          disabled={good.length === 0 || save.isPending}
+          onClick={() =>
+            save.mutate(good, {
+              // those that were saved go, the others stay to be mended
+              onSuccess: () => (bad.length === 0 ? done() : setTyped(bad.join('\n'))),
+            })
+          }
         >
-          {text.paste.save} {lines.length || ''} {text.clients.pieces}
+          {say('saveLines', { n: good.length })}
         </Button>
       </div>
     </div>

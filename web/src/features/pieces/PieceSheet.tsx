@@ -1,4 +1,3 @@
-import { Dialog } from 'radix-ui';
 import { Fragment, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
@@ -10,6 +9,7 @@ import { useDesk } from '../workspace/context';
 import { PieceFigure } from '../workspace/PieceFigure';
 import { RulingMaker } from '../rules/RulingMaker';
 import { AttributeField } from './fields/AttributeField';
+import { ConflictDialog } from './ConflictDialog';
 import { KindMaker } from './KindMaker';
 import { RoleTrial } from './RoleTrial';
 import { alwaysShown, groups } from './attributes';
@@ -42,7 +42,7 @@ function Sheet({ piece }: { piece: PieceView }) {
   const change = useChange(clientId);
   const remove = useDelete(clientId);
   const refresh = usePiecesOf(clientId);
-  const [refused, setRefused] = useState<Record<string, unknown> | null>(null);
+  const [refused, setRefused] = useState<{ theirs: PieceView; mine: Record<string, unknown> } | null>(null);
   const [tried, setTried] = useState<string[] | null>(null);
   const set = piece.set as Record<string, unknown>;
   const resolved = piece.resolved as Record<string, unknown>;
@@ -51,9 +51,10 @@ function Sheet({ piece }: { piece: PieceView }) {
     change.mutate(
       { piece: { ...piece, version }, set: next },
       {
-        onError: (error) => {
+        onError: async (error) => {
           if (isProblem(error) && error.status === 412) {
-            setRefused(next);
+            const theirs = (await refresh()).find((one) => one.id === piece.id);
+            setRefused(theirs ? { theirs, mine: next } : null);
           }
         },
       },
@@ -161,38 +162,20 @@ function Sheet({ piece }: { piece: PieceView }) {
             );
           })}
       </div>
-      <Dialog.Root open={refused !== null}>
-        <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-          <Dialog.Content className="fixed top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
-            <Dialog.Title className="font-serif text-lg font-semibold">{text.conflict.title}</Dialog.Title>
-            <Dialog.Description className="my-3">{text.conflict.what}</Dialog.Description>
-            <div className="flex gap-3">
-              <Button
-                look="ink"
-                onClick={async () => {
-                  const fresh = (await refresh()).find((p) => p.id === piece.id);
-                  if (fresh && refused) {
-                    save(refused, fresh.version);
-                  }
-                  setRefused(null);
-                }}
-              >
-                {text.conflict.mine}
-              </Button>
-              <Button
-                onClick={async () => {
-                  await refresh();
-                  change.reset();
-                  setRefused(null);
-                }}
-              >
-                {text.conflict.theirs}
-              </Button>
-            </div>
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
+      {refused && (
+        <ConflictDialog
+          theirs={refused.theirs}
+          mine={refused.mine}
+          onOverwrite={() => {
+            save(refused.mine, refused.theirs.version);
+            setRefused(null);
+          }}
+          onKeepTheirs={() => {
+            change.reset();
+            setRefused(null);
+          }}
+        />
+      )}
     </div>
   );
 }

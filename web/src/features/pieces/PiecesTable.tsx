@@ -2,15 +2,20 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
+import { sentence } from '../../api/problem';
 import { familyNames, figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
+import { useSay } from '../../ui/Notices';
 import { bars } from '../workspace/bars';
 import { useChosen, useDesk } from '../workspace/context';
 import { tagsOf, toggled } from '../workspace/matches';
+import { useUndo } from '../workspace/queries';
 import { money } from './money';
-import { useChangeMany, useDeleteMany, useVocabulary } from './queries';
+import { say } from './messages';
+import { useChangeMany, useDeleteMany, useJoinSet, useVocabulary } from './queries';
+import { UnclearWords } from './UnclearWords';
 
 const rowHeight = 45;
 const columns =
@@ -25,6 +30,9 @@ export function PiecesTable({ clientId }: { clientId: string }) {
   const vocabulary = useVocabulary();
   const changeMany = useChangeMany(clientId);
   const deleteMany = useDeleteMany(clientId);
+  const join = useJoinSet(clientId);
+  const undo = useUndo(clientId);
+  const tell = useSay();
   const [last, setLast] = useState(0);
   const scroller = useRef<HTMLDivElement>(null);
 
@@ -63,6 +71,19 @@ export function PiecesTable({ clientId }: { clientId: string }) {
     changeMany.mutate({ pieces: picked, set }, { onSuccess: () => setChosen(new Set()) });
   const tagMany = (tag: string) =>
     changeMany.mutate({ pieces: picked, add: { tags: [tag] } }, { onSuccess: () => setChosen(new Set()) });
+  const makeSet = (kind: string) => {
+    const label = `${picked[0]!.colourNames[0] ?? ''} ${words(kind)}`.trim();
+    join.mutate(
+      { id: `s-${crypto.randomUUID().slice(0, 8)}`, kind, label, pieces: picked.map((piece) => piece.id) },
+      {
+        onSuccess: () => {
+          tell(say('setMade', { label }), { label: text.pieces.undo, run: () => undo.mutate() });
+          setChosen(new Set());
+        },
+        onError: (error) => tell(sentence(error)),
+      },
+    );
+  };
   const options = (name: string, first: string) => [
     ['', first] as const,
     ...(vocabulary.data?.words[name] ?? []).map((id) => [id, words(id)] as const),
@@ -99,9 +120,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           </>
         ) : (
           <>
-            <strong>
-              {picked.length} {text.pieces.selected}
-            </strong>
+            <strong>{say('chosen', { n: picked.length })}</strong>
             <Choice
               label={text.pieces.setDecision}
               value=""
@@ -114,6 +133,17 @@ export function PiecesTable({ clientId }: { clientId: string }) {
               options={options('whereabouts', '…')}
               onChange={(value) => change({ whereabouts: value })}
             />
+            {picked.length > 1 && (
+              <Choice
+                label={say('makeSet')}
+                value=""
+                options={[
+                  ['', '…'],
+                  ...(vocabulary.data?.setKinds ?? []).map((id) => [id, words(id)] as const),
+                ]}
+                onChange={(kind) => makeSet(kind)}
+              />
+            )}
             <TagMany tags={tags} onTag={(tag) => tagMany(tag)} />
             <Button
               look="link"
@@ -122,13 +152,17 @@ export function PiecesTable({ clientId }: { clientId: string }) {
               {text.pieces.delete}
             </Button>
             <Button look="link" onClick={() => setChosen(new Set())}>
-              {text.pieces.selected} ×
+              {say('clearSelection')}
             </Button>
           </>
         )}
       </div>
-      <div role="table" aria-rowcount={listed.length} className="flex min-h-0 grow flex-col">
-        <div role="row" className={`${columns} border-b border-line py-1 text-xs text-soft`}>
+      <div role="table" aria-rowcount={listed.length + 1} className="flex min-h-0 grow flex-col">
+        <div
+          role="row"
+          aria-rowindex={1}
+          className={`${columns} border-b border-line py-1 text-xs text-soft`}
+        >
           <span role="columnheader">
             <input
               type="checkbox"
@@ -170,6 +204,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
             {rows.getVirtualItems().map((item) => (
               <Row
                 key={listed[item.index]!.id}
+                clientId={clientId}
                 piece={listed[item.index]!}
                 index={item.index}
                 top={item.start}
@@ -179,6 +214,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
                 search={search}
                 onToggle={toggle}
                 onKeyDown={keys}
+                measure={rows.measureElement}
               />
             ))}
           </div>
@@ -189,6 +225,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
 }
 
 interface RowProps {
+  clientId: string;
   piece: PieceView;
   index: number;
   top: number;
@@ -199,6 +236,7 @@ interface RowProps {
   search: string;
   onToggle: (index: number, range: boolean) => void;
   onKeyDown: (event: KeyboardEvent, index: number) => void;
+  measure: (row: Element | null) => void;
 }
 
 /** Words of the stylist's own for all the chosen pieces. */
@@ -234,6 +272,7 @@ function TagMany({ tags, onTag }: { tags: string[]; onTag: (tag: string) => void
 }
 
 const Row = memo(function Row({
+  clientId,
   piece,
   index,
   top,
@@ -243,16 +282,19 @@ const Row = memo(function Row({
   search,
   onToggle,
   onKeyDown,
+  measure,
 }: RowProps) {
   const elsewhere = piece.resolved.whereabouts !== 'wardrobe' ? String(piece.resolved.whereabouts) : '';
   return (
     <div
       role="row"
-      aria-rowindex={index + 1}
+      aria-rowindex={index + 2}
       data-row={piece.id}
       onKeyDown={(event) => onKeyDown(event, index)}
+      ref={measure}
+      data-index={index}
       className={`${columns} absolute inset-x-0 border-b border-hair ${chosen ? 'bg-hair' : 'hover:bg-paper'}`}
-      style={{ height: rowHeight, transform: `translateY(${top}px)` }}
+      style={{ minHeight: rowHeight, transform: `translateY(${top}px)` }}
     >
       <span role="cell">
         <input
@@ -270,9 +312,13 @@ const Row = memo(function Row({
         <Link to={`${piece.id}${search}`} className="block truncate font-medium hover:text-chalk">
           {piece.label}
         </Link>
-        <span className="block truncate text-xs text-soft">
-          {[piece.kindName, ...tagsOf(piece)].join(' · ')}
-        </span>
+        {piece.unclear.length > 0 ? (
+          <UnclearWords clientId={clientId} piece={piece} />
+        ) : (
+          <span className="block truncate text-xs text-soft">
+            {[piece.kindName, ...tagsOf(piece)].join(' · ')}
+          </span>
+        )}
       </span>
       <span role="cell">{words(String(piece.resolved.cloth ?? ''))}</span>
       <span role="cell" className="text-[13px]">

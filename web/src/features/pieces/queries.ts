@@ -3,6 +3,8 @@ import { api, need, type PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { useSay } from '../../ui/Notices';
+import { say } from './messages';
+import { useRefresh } from '../workspace/freshness';
 import { useUndo } from '../workspace/queries';
 
 function put(queries: QueryClient, clientId: string, ...changed: PieceView[]) {
@@ -99,7 +101,7 @@ export function useEnter(clientId: string) {
 
 export function useEnterAll(clientId: string) {
   const queries = useQueryClient();
-  const say = useSay();
+  const tell = useSay();
   return useMutation({
     mutationFn: (lines: string[]) =>
       need(
@@ -109,7 +111,7 @@ export function useEnterAll(clientId: string) {
         }),
       ),
     onSuccess: (_, lines) => {
-      say(`${text.pieces.saved}: ${lines.length} ${text.clients.pieces}`);
+      tell(say('linesSaved', { n: lines.length }));
       return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
     },
   });
@@ -138,6 +140,23 @@ interface ChangeOfMany {
   set?: Record<string, unknown>;
   /** Entries for attributes that are lists, beside those each piece has. */
   add?: Record<string, unknown[]>;
+}
+
+/** Says what an unclear word of a piece means, or with null that it may stay a note. */
+export function useExplain(clientId: string) {
+  const queries = useQueryClient();
+  const say = useSay();
+  return useMutation({
+    mutationFn: ({ piece, word, as }: { piece: PieceView; word: string; as: string | null }) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/pieces/{ref}/words', {
+          params: { path: { clientId, ref: piece.id } },
+          body: { word, as: as ?? undefined },
+        }),
+      ),
+    onSuccess: (piece) => put(queries, clientId, piece),
+    onError: (error) => say(sentence(error)),
+  });
 }
 
 /** Changes many pieces in one step. */
@@ -204,7 +223,7 @@ interface SetOfPieces {
 }
 
 export function useJoinSet(clientId: string) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   return useMutation({
     mutationFn: ({ id, ...body }: SetOfPieces) =>
       need(
@@ -213,11 +232,7 @@ export function useJoinSet(clientId: string) {
           body,
         }),
       ),
-    onSuccess: () =>
-      Promise.all([
-        queries.invalidateQueries({ queryKey: ['pieces', clientId] }),
-        queries.invalidateQueries({ queryKey: ['client', clientId] }),
-      ]),
+    onSuccess: refresh,
   });
 }
 

@@ -1,10 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { api, need, type RuleView } from '../../api/client';
-
-/** All that depends on how the rules are held. */
-const governed = ['rules', 'overrides', 'judge', 'why', 'outfits'];
+import { useRefresh } from '../workspace/freshness';
 
 export interface HouseRules {
   schools: Record<string, string>;
@@ -56,7 +54,7 @@ export function useStudioRules() {
 
 /** Puts house rules in place, for the whole studio or for one client. */
 export function useHold(clientId: string, studio: boolean) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   return useMutation({
     mutationFn: async (rules: HouseRules) => {
       const body = rules as never;
@@ -66,7 +64,7 @@ export function useHold(clientId: string, studio: boolean) {
         await need(api.PUT('/api/v1/clients/{clientId}/rules', { params: { path: { clientId } }, body }));
       }
     },
-    onSuccess: () => Promise.all(governed.map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+    onSuccess: refresh,
   });
 }
 
@@ -87,16 +85,16 @@ interface Ruling {
 }
 
 export function useRuling(clientId: string) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   return useMutation({
     mutationFn: (body: Ruling) =>
       need(api.POST('/api/v1/clients/{clientId}/overrides', { params: { path: { clientId } }, body })),
-    onSuccess: () => Promise.all(governed.map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+    onSuccess: refresh,
   });
 }
 
 export function useTakeBack(clientId: string) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   return useMutation({
     mutationFn: (piece: string[]) =>
       need(
@@ -104,6 +102,6 @@ export function useTakeBack(clientId: string) {
           params: { path: { clientId }, query: { piece } },
         }),
       ),
-    onSuccess: () => Promise.all(governed.map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+    onSuccess: refresh,
   });
 }

@@ -1,7 +1,6 @@
 import { Dialog } from 'radix-ui';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import type { RuleView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { spoken, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
@@ -9,8 +8,8 @@ import { Choice } from '../../ui/Choice';
 import { CountingChoice } from './CountingChoice';
 import { useSavedCapsules } from '../capsule/queries';
 import { useOverrides, useRules } from '../rules/queries';
-import { useBrief } from '../brief/queries';
 import { DeskContext, everything, seasonOptions, useChosen, type Desk, type Filter } from './context';
+import { isChanged, useStamp } from './freshness';
 import { narrowed } from './matches';
 import { say } from './messages';
 import { Rail } from './Rail';
@@ -27,28 +26,15 @@ export function Workspace() {
   const [chosen, change] = useChosen();
   const client = useClient(clientId);
   const pieces = usePieces(clientId);
-  const brief = useBrief(clientId);
-  const stamp = useMemo(
-    () =>
-      pieces.data && brief.data
-        ? (pieces.data.map((p) => `${p.id}:${p.version}`).join(' ') || 'empty') +
-          JSON.stringify(brief.data.brief)
-        : '',
-    [pieces.data, brief.data],
-  );
   const rulings = useOverrides(clientId);
   const rules = useRules(clientId);
-  const held = useMemo(
-    () => JSON.stringify([rulings.data, rules.data?.map(heldAs)]),
-    [rulings.data, rules.data],
-  );
   const saved = useSavedCapsules(clientId);
-  const capsules = useMemo(() => JSON.stringify(saved.data?.map((one) => [one.id, one.worn])), [saved.data]);
-  const ready = stamp && rules.data && rulings.data && (saved.data || saved.error);
-  const live = useLiveCounts(clientId, chosen, ready ? stamp + held + (chosen.capsule ? capsules : '') : '');
+  const stamp = useStamp(clientId, chosen.capsule !== '');
+  const live = useLiveCounts(clientId, chosen, stamp);
   const [find, setFind] = useState('');
   const [filter, setFilter] = useState<Filter>(everything);
   const [selection, select] = useState<ReadonlySet<string>>(new Set());
+  const unselect = () => select((before) => (before.size > 0 ? new Set() : before));
   const [keysShown, setKeysShown] = useState(false);
   const [readingOpen, setReadingOpen] = useState(false);
   const [readingSlot, setReadingSlot] = useState<HTMLElement | null>(null);
@@ -76,7 +62,7 @@ export function Workspace() {
     '?': () => setKeysShown(true),
     'Ctrl+z': () => undo.mutate(),
     'Ctrl+y': () => redo.mutate(),
-    'Ctrl+Z': () => redo.mutate(),
+    'Ctrl+Shift+z': () => redo.mutate(),
   });
 
   const sought = useDeferredValue(find);
@@ -101,7 +87,10 @@ export function Workspace() {
       within: there,
       shown,
       filter,
-      setFilter: (change) => setFilter((before) => ({ ...before, ...change })),
+      setFilter: (change) => {
+        setFilter((before) => ({ ...before, ...change }));
+        unselect();
+      },
       selection,
       select,
       readingSlot,
@@ -139,7 +128,10 @@ export function Workspace() {
     capsule: say('capsule', { n: saved.data?.length ?? 0 }),
     outfits: total,
     counts: total,
-    rules: say('rulings', { n: rulings.data?.length ?? 0 }),
+    rules: say('held', {
+      rulings: rulings.data?.length ?? 0,
+      changed: rules.data?.filter(isChanged).length ?? 0,
+    }),
   };
 
   return (
@@ -208,7 +200,10 @@ export function Workspace() {
           <input
             ref={finder}
             value={find}
-            onChange={(event) => setFind(event.target.value)}
+            onChange={(event) => {
+              setFind(event.target.value);
+              unselect();
+            }}
             placeholder={text.context.find}
             className="w-32 bg-transparent px-2 py-1 placeholder:text-soft"
           />
@@ -248,7 +243,7 @@ export function Workspace() {
           live={live}
           chosen={chosen}
           pieces={pieces.data ?? []}
-          stamp={stamp + held}
+          stamp={stamp}
           onCounting={(counting) => change({ counting })}
           slot={setReadingSlot}
           open={readingOpen}
@@ -276,11 +271,6 @@ export function Workspace() {
       </Dialog.Root>
     </div>
   );
-}
-
-/** What of a rule can change a count. */
-function heldAs(rule: RuleView) {
-  return [rule.schools.map((s) => [s.studio, s.client]), rule.parameters.map((p) => [p.studio, p.client])];
 }
 
 function Skeleton() {

@@ -10,6 +10,7 @@ const piece = (id: string, label: string, kindName: string, decision = 'keep', t
     family: 'top',
     colourNames: ['charcoal'],
     resolved: { decision, tags },
+    set: { asTyped: `${label} brunhilde`, notes: 'from the market' },
   }) as unknown as PieceView;
 const pieces = [
   piece('a', 'Charcoal roll neck', 'roll neck'),
@@ -27,6 +28,8 @@ describe('finding pieces', () => {
     ['sell', ['b']],
     ['', ['a', 'b', 'c']],
     ['velvet', []],
+    ['brunhilde cardigan', ['c']],
+    ['market white', ['b']],
   ])('%s', (find, found) => {
     expect(ids(narrowed(pieces, find, all))).toEqual(found);
   });

@@ -1,9 +1,18 @@
 import type { PieceView } from '../../api/client';
 import type { Filter } from './context';
 
-/** Whether every word typed stands somewhere in what is said of the piece. */
+/** Whether every word typed stands somewhere in what is said of the piece, its own line and notes included. */
 export function matches(piece: PieceView, find: string): boolean {
-  const said = [piece.label, piece.kindName, piece.family, ...piece.colourNames, ...tagsOf(piece)]
+  const { asTyped, notes } = piece.set as { asTyped?: string; notes?: string };
+  const said = [
+    piece.label,
+    piece.kindName,
+    piece.family,
+    ...piece.colourNames,
+    ...tagsOf(piece),
+    asTyped,
+    notes,
+  ]
     .join(' ')
     .toLowerCase()
     .replaceAll('-', ' ');

@@ -7,7 +7,7 @@ export const say = speaker({
   capsule: '{n, plural, =0 {plan one} other {# saved}}',
   within: 'from',
   wholeWardrobe: 'the whole wardrobe',
-  rulings: '{n, plural, =0 {as usual} one {# ruling} other {# rulings}}',
+  held: '{changed, plural, =0 {{rulings, plural, =0 {as usual} other {}}} other {# changed}}{rulings, plural, =0 {} one {{changed, plural, =0 {} other { · }}# decision} other {{changed, plural, =0 {} other { · }}# decisions}}',
   openReading: '{total} outfits ›',
   step: '{total} {what}',
   counting: 'counting {what}',

@@ -3,6 +3,7 @@ import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { useSay } from '../../ui/Notices';
+import { useRefresh } from './freshness';
 
 export function useClient(clientId: string) {
   return useQuery({
@@ -20,7 +21,7 @@ export function usePieces(clientId: string) {
 
 /** Takes back the newest step, or with `again` does again what was taken back last. */
 export function useUndo(clientId: string, again = false) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const say = useSay();
   return useMutation({
     mutationFn: () =>
@@ -36,22 +37,7 @@ export function useUndo(clientId: string, again = false) {
           : (undone.label ?? text.pieces.aroundPieces);
       const nothing = again ? text.pieces.nothingToRedo : text.pieces.nothingToUndo;
       say(undone.undone ? `${again ? text.pieces.redone : text.pieces.undone}: ${what}` : nothing);
-      return Promise.all(
-        [
-          'pieces',
-          'client',
-          'brief',
-          'forecast',
-          'palette',
-          'worn',
-          'rules',
-          'overrides',
-          'judge',
-          'why',
-          'outfits',
-          'capsules',
-        ].map((what) => queries.invalidateQueries({ queryKey: [what, clientId] })),
-      );
+      return refresh();
     },
     onError: (error) => say(sentence(error)),
   });

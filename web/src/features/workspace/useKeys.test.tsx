@@ -7,7 +7,8 @@ function Stage({ actions }: { actions: Record<string, () => void> }) {
   useKeys(actions);
   return (
     <>
-      <input aria-label="line" />
+      <input aria-label="line" defaultValue="shirt" />
+      <input aria-label="empty line" className="empty" />
       <textarea aria-label="notes" />
       <button type="button">button</button>
     </>
@@ -24,11 +25,18 @@ describe('keys of the workspace', () => {
     ['n', {}, 'input', false],
     ['n', {}, 'textarea', false],
     ['z', { ctrlKey: true }, 'input', false],
+    ['z', { ctrlKey: true }, '.empty', true],
+    ['n', {}, '.empty', false],
+    ['Z', { ctrlKey: true, shiftKey: true }, 'button', true],
+    ['z', { ctrlKey: true, shiftKey: true }, 'button', true],
+    ['Z', { ctrlKey: true }, 'button', true],
   ])('%s with %j on a %s: %s', (key, held, where, acts) => {
-    const actions = { n: vi.fn(), 'Ctrl+z': vi.fn() };
+    const actions = { n: vi.fn(), 'Ctrl+z': vi.fn(), 'Ctrl+Shift+z': vi.fn() };
     const { container, unmount } = render(<Stage actions={actions} />);
     const kept = fireEvent.keyDown(container.querySelector(where)!, { key, ...held });
-    expect(actions.n.mock.calls.length + actions['Ctrl+z'].mock.calls.length).toBe(acts ? 1 : 0);
+    expect(Object.values(actions).reduce((sum, action) => sum + action.mock.calls.length, 0)).toBe(
+      acts ? 1 : 0,
+    );
     expect(kept, 'what the browser does with it is left alone').toBe(!acts);
     unmount();
   });

@@ -1,5 +1,11 @@
 import { useEffect, useRef } from 'react';
 
+/** Whether a key belongs to what is being typed; an empty line has nothing of its own to undo. */
+function isTyping(target: EventTarget | null, combined: boolean): boolean {
+  const field = target instanceof HTMLElement && target.matches('input, textarea, select');
+  return field && !(combined && target instanceof HTMLInputElement && target.value === '');
+}
+
 /** Keys, alone or with Ctrl, for the whole workspace; silent while something is being typed. */
 export function useKeys(actions: Record<string, () => void>) {
   const current = useRef(actions);
@@ -8,10 +14,10 @@ export function useKeys(actions: Record<string, () => void>) {
   });
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
       const combined = event.ctrlKey || event.metaKey;
-      const action = current.current[combined ? `Ctrl+${event.key}` : event.key];
-      if (action && !event.altKey && !typing) {
+      const shift = event.shiftKey ? 'Shift+' : '';
+      const action = current.current[combined ? `Ctrl+${shift}${event.key.toLowerCase()}` : event.key];
+      if (action && !event.altKey && !isTyping(event.target, combined)) {
         event.preventDefault();
         action();
       }

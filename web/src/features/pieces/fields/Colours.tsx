@@ -1,6 +1,8 @@
 import { text } from '../../../app/messages';
 import { Button } from '../../../ui/Button';
-import { Typed } from './Typed';
+import { ColourPicker } from '../../palette/ColourPicker';
+import { say } from '../../palette/messages';
+import { useVocabulary } from '../queries';
 
 export type Share = string | { hex: string; share: number };
 
@@ -8,30 +10,22 @@ function hexOf(colour: Share): string {
   return typeof colour === 'string' ? colour : colour.hex;
 }
 
-/** One to five colours, each by picker or hex value. */
+/** One to five colours, each by name, swatch or hex value. */
 export function Colours({ value, onChange }: { value: Share[]; onChange: (value: unknown) => void }) {
+  const named = Object.entries(useVocabulary().data?.colours ?? {});
   const hexes = value.map(hexOf);
   return (
     <div className="flex flex-wrap items-center gap-3 border-b border-line py-1">
       {hexes.map((hex, i) => (
         <span key={i} className="flex items-center gap-1">
-          <input
-            id={i === 0 ? 'colours' : undefined}
-            aria-label={`${text.pieces.colour} ${i + 1}`}
-            type="color"
-            value={hex}
-            onChange={(event) => onChange(hexes.map((h, j) => (j === i ? event.target.value : h)))}
-            className="h-7 w-9 border border-line"
-          />
-          <Typed
-            id={`hex-${i}`}
-            label={`${text.pieces.colour} ${i + 1} hex`}
-            type="text"
-            maxLength={7}
-            className="w-20 bg-transparent"
-            value={hex}
-            onDone={(typed) => onChange(hexes.map((h, j) => (j === i ? typed.trim() : h)))}
-          />
+          <ColourPicker
+            label={`${text.pieces.colour} ${i + 1}`}
+            className="flex min-h-7 items-center gap-1.5"
+            onPick={(chosen) => onChange(hexes.map((h, j) => (j === i ? chosen : h)))}
+          >
+            <span className="h-7 w-9 border border-line" style={{ background: hex }} />
+            {named.find(([, one]) => one === hex)?.[0] ?? hex}
+          </ColourPicker>
           {hexes.length > 1 && (
             <Button
               look="link"
@@ -44,9 +38,13 @@ export function Colours({ value, onChange }: { value: Share[]; onChange: (value:
         </span>
       ))}
       {hexes.length < 5 && (
-        <Button look="link" onClick={() => onChange([...hexes, '#888888'])}>
+        <ColourPicker
+          label={say('addColour')}
+          className="font-medium text-chalk"
+          onPick={(hex) => onChange([...hexes, hex])}
+        >
           {text.pieces.addColour}
-        </Button>
+        </ColourPicker>
       )}
     </div>
   );

@@ -33,13 +33,33 @@ public final class InventoryTable {
             "care", List.of("method", "wearsBetween", "daysOut", "iron"),
             "cost", List.of("amount", "currency"),
             "errand", List.of("what", "where", "by", "cost"));
-    private static final Set<String> TEXTS =
-            Set.of("label", "set", "size", "notes", "acquired", "dueBack", "currency", "what", "where", "by");
+    private static final Set<String> TEXTS = Set.of(
+            "label", "set", "size", "notes", "asTyped", "acquired", "dueBack", "currency", "what", "where", "by");
     private static final Set<String> LISTS = Set.of("roles", "finishes", "details");
+    private static final String PASSED_OVER = "outfits";
     private static final Pattern SUM = Pattern.compile("(\\d{1,10}(?:[.,]\\d{1,3})?) ([A-Z]{3})");
     private static final Pattern FIBRE = Pattern.compile("([\\p{L}-]+(?: (?!\\d)[\\p{L}-]+)*)\\s*(\\d{1,3})?\\s*%?");
     private static final Pattern SEPARATOR = Pattern.compile("[\\s,]+");
+    private static final Set<String> COMMA_LISTS = Set.of("tags", "unclear");
     private static final List<String> COLUMNS = buildColumns();
+    /** What people and screens call a column. */
+    private static final Map<String, String> ALIASES = Map.ofEntries(
+            Map.entry("piece", "label"),
+            Map.entry("name", "label"),
+            Map.entry("description", "label"),
+            Map.entry("type", "kind"),
+            Map.entry("color", "colours"),
+            Map.entry("colors", "colours"),
+            Map.entry("colour", "colours"),
+            Map.entry("fibre", "fibres"),
+            Map.entry("fiber", "fibres"),
+            Map.entry("fibers", "fibres"),
+            Map.entry("material", "cloth"),
+            Map.entry("fabric", "cloth"),
+            Map.entry("price", "cost"),
+            Map.entry("where", "whereabouts"),
+            Map.entry("tag", "tags"),
+            Map.entry("note", "notes"));
 
     private InventoryTable() {}
 
@@ -61,13 +81,17 @@ public final class InventoryTable {
     }
 
     /**
-     * Finds out which columns a header names; case, spaces and underscores do not matter.
+     * Finds out which columns a header names; case, spaces and underscores do not matter, and the headings of the screen and
+     * other usual words for a column serve as well. The screen's count of outfits is passed over.
      *
      * @return the column of each place of the header
      * @throws InvalidInputException naming each header cell that is unknown or stands there twice
      */
     public static List<String> header(List<String> cells) {
-        Map<String, String> known = COLUMNS.stream().collect(Collectors.toMap(InventoryTable::plain, c -> c));
+        Map<String, String> known = new LinkedHashMap<>();
+        COLUMNS.forEach(column -> known.put(plain(column), column));
+        List.of("cost", PASSED_OVER).forEach(column -> known.put(column, column));
+        ALIASES.forEach(known::putIfAbsent);
         List<String> header = new ArrayList<>();
         Node node = Node.at("/header", cells);
         for (int i = 0; i < cells.size(); i++) {
@@ -110,7 +134,7 @@ public final class InventoryTable {
     public static Piece read(Map<String, String> cells, String id, Kinds kinds) {
         Map<String, Object> tree = new LinkedHashMap<>();
         cells.forEach((column, cell) -> {
-            if (!cell.isBlank()) {
+            if (!cell.isBlank() && !column.equals(PASSED_OVER)) {
                 put(tree, column, cell.strip(), kinds);
             }
         });
@@ -142,7 +166,7 @@ public final class InventoryTable {
         if (column.equals("fibres")) {
             return fibres(cell);
         }
-        if (column.equals("tags")) {
+        if (COMMA_LISTS.contains(column)) {
             return List.of(cell.split("\\s*,\\s*"));
         }
         Matcher sum = SUM.matcher(cell);
@@ -212,7 +236,7 @@ public final class InventoryTable {
             return ((BigDecimal) sum.get("amount")).toPlainString() + " " + sum.get("currency");
         }
         if (value instanceof List<?> list) {
-            String separator = column.equals("tags") ? ", " : " ";
+            String separator = COMMA_LISTS.contains(column) ? ", " : " ";
             return list.stream().map(InventoryTable::item).collect(Collectors.joining(separator));
         }
         return value instanceof BigDecimal number ? number.toPlainString() : value.toString();

@@ -57,12 +57,11 @@ public final class Ways {
             return List.of(plain);
         }
         List<Worn> ways = new ArrayList<>(List.of(plain.finished(Finish.OPEN)));
-        boolean staysOpen =
-                piece.opening() == Opening.OPEN_FRONT || piece.roles().get(0) != Slot.MID;
+        boolean staysOpen = piece.opening() == Opening.OPEN_FRONT || !piece.isFirstOf(Slot.MID);
         if (!staysOpen) {
             ways.add(plain.finished(Finish.BUTTONED));
         }
-        if (piece.roles().get(0) == Slot.TOP) {
+        if (piece.isFirstOf(Slot.TOP)) {
             piece.finishes().stream().filter(OVER_A_ROLL_NECK::contains).forEach(way -> ways.add(plain.finished(way)));
         }
         if (piece.kind().isDress() && piece.finishes().contains(Finish.BELTED)) {

@@ -249,6 +249,11 @@ public final class Piece {
         return get(Attribute.ROLES);
     }
 
+    /** Whether it is worn there before anywhere else. */
+    public boolean isFirstOf(Slot slot) {
+        return !roles().isEmpty() && roles().get(0) == slot;
+    }
+
     public boolean hasRole(Slot slot) {
         return (roleMask & 1 << slot.ordinal()) != 0;
     }

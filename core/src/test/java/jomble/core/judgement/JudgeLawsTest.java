@@ -30,7 +30,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What must hold of every judgement, whatever the rules say: random outfits in random contexts. */
 class JudgeLawsTest {
-    private static final int WARDROBES = 100;
+    private static final int WARDROBES = 130;
     private static final int OUTFITS = 12;
     private static final int PIECES = 18;
     private static final RuleCatalogue CATALOGUE = Catalogue.standard();

@@ -2,6 +2,7 @@ package jomble.drawing.garment;
 
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Detail;
+import jomble.core.piece.Kind;
 import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Show;
@@ -83,6 +84,7 @@ final class Jewellery implements Garment {
                 sheet.line(Outline.at(-29, 22).cubic(-28, -17, 28, -17, 29, 22), EDGE, Weight.OUTLINE);
             }
             case "sunglasses" -> sunglasses(sheet);
+            case Kind.UNNAMED -> swingTag(sheet);
             default -> pocketSquare(sheet);
         }
     }
@@ -217,5 +219,23 @@ final class Jewellery implements Garment {
                         x - 6, y, x - 5, y - 3, x - 3, y - 4.4, x - 1, y - 2, x + 1, y - 5.4, x + 3, y - 2, x + 5,
                         y - 3.6, x + 6, y),
                 fabric);
+    }
+
+    /** The tag that hangs on a piece nobody has named yet. */
+    private void swingTag(Sheet sheet) {
+        sheet.line(Outline.at(0, -46).curve(-10, -34, 0, -24), EDGE, Weight.OUTLINE);
+        sheet.shape(
+                Outline.at(-18, -14)
+                        .to(0, -28)
+                        .to(18, -14)
+                        .to(18, 38)
+                        .to(-18, 38)
+                        .close(),
+                Paint.flat(fabric.ground()),
+                EDGE);
+        sheet.shape(Outline.circle(0, -17, 3), Paint.NONE, EDGE);
+        for (int y = 0; y < 30; y += 9) {
+            sheet.line(Outline.at(-11, y).to(11, y), EDGE, Weight.OUTLINE);
+        }
     }
 }

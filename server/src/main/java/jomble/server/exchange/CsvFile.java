@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import jomble.core.document.InventoryTable;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -28,6 +29,7 @@ import org.apache.commons.csv.CSVRecord;
 final class CsvFile {
     private static final int MOST_ROWS = 25_000;
     private static final int MOST_COLUMNS = 300;
+    private static final int LONGEST_NAME = 60;
     /** What a spreadsheet would take for a formula, and the same with marks before it. */
     private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
 
@@ -39,10 +41,11 @@ final class CsvFile {
      * A row as it was understood.
      *
      * @param number the first row after the header is 1
+     * @param name what the row calls its piece, as far as it says; may be empty
      * @param piece null when there are problems
      * @param named whether the row names its id itself
      */
-    record Row(int number, Piece piece, boolean named, List<Problem> problems) {}
+    record Row(int number, String name, Piece piece, boolean named, List<Problem> problems) {}
 
     /** @throws InvalidInputException when the file as a whole cannot be read: its encoding, its quotes, its header */
     static List<Row> read(byte[] bytes, int firstFreeNumber, Kinds kinds) {
@@ -116,7 +119,7 @@ final class CsvFile {
                     "", "too-many-cells", "the row has " + csv.size() + " cells, the header " + header.size()));
         } else {
             try {
-                piece = InventoryTable.read(cells, id, kinds);
+                piece = withoutDerivedLabel(InventoryTable.read(cells, id, kinds));
                 Integer before = seen.putIfAbsent(piece.id(), number);
                 if (before != null) {
                     problems.add(new Problem("/id", "id-twice", "row " + before + " has the same id"));
@@ -126,7 +129,30 @@ final class CsvFile {
                 problems.addAll(e.problems());
             }
         }
-        return new Row(number, piece, named, problems);
+        return new Row(number, nameOf(cells), piece, named, problems);
+    }
+
+    private static Piece withLabel(Piece piece) {
+        Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.set());
+        set.put(Attribute.LABEL, piece.label());
+        return Piece.of(piece.id(), piece.kind(), set);
+    }
+
+    private static String nameOf(Map<String, String> cells) {
+        String label = cells.getOrDefault("label", "").strip();
+        String kind = (cells.getOrDefault("colours", "") + " " + cells.getOrDefault("kind", "")).strip();
+        String name = label.isEmpty() ? kind : label;
+        return name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME) + "…";
+    }
+
+    /** An export spells out the label where it is derived; reading it again does not make it one that was set by hand. */
+    private static Piece withoutDerivedLabel(Piece piece) {
+        Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.set());
+        if (set.remove(Attribute.LABEL) == null) {
+            return piece;
+        }
+        Piece derived = Piece.of(piece.id(), piece.kind(), set);
+        return derived.label().equals(piece.label()) ? derived : piece;
     }
 
     private static InvalidInputException refused(String pointer, String code, String message) {
@@ -142,9 +168,12 @@ final class CsvFile {
         return cell.startsWith(MARK) && FORMULA.matcher(cell).matches() ? cell.substring(MARK.length()) : cell;
     }
 
-    /** Only the columns that some piece fills. */
+    /** Only the columns that some piece fills, and each with its label. */
     static String write(List<Piece> pieces) {
-        List<List<String>> rows = pieces.stream().map(InventoryTable::write).toList();
+        List<List<String>> rows = pieces.stream()
+                .map(CsvFile::withLabel)
+                .map(InventoryTable::write)
+                .toList();
         List<String> columns = InventoryTable.columns();
         List<Integer> used = new ArrayList<>();
         for (int i = 0; i < columns.size(); i++) {

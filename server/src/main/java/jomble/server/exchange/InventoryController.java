@@ -1,15 +1,18 @@
 package jomble.server.exchange;
 
+import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import jomble.core.piece.Piece;
 import jomble.core.tree.Problem;
+import jomble.server.client.ClientService;
 import jomble.server.kind.KindService;
 import jomble.server.piece.PieceService;
 import jomble.server.piece.PieceService.Kept;
 import jomble.server.problem.ProblemException;
+import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,10 +30,12 @@ class InventoryController {
     private static final String CSV = "text/csv";
 
     private final PieceService pieces;
+    private final ClientService clients;
     private final KindService kinds;
 
-    InventoryController(PieceService pieces, KindService kinds) {
+    InventoryController(PieceService pieces, ClientService clients, KindService kinds) {
         this.pieces = pieces;
+        this.clients = clients;
         this.kinds = kinds;
     }
 
@@ -49,7 +54,12 @@ class InventoryController {
     @GetMapping(path = "/inventory.csv", produces = CSV + ";charset=UTF-8")
     ResponseEntity<String> export(@PathVariable UUID clientId) {
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"inventory.csv\"")
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("inventory " + clients.find(clientId).name() + ".csv", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
                 .body(CsvFile.write(
                         pieces.all(clientId).stream().map(Kept::piece).toList()));
     }
@@ -124,7 +134,7 @@ class InventoryController {
     private static RowView view(CsvFile.Row row, Map<String, Piece> present) {
         Piece piece = row.piece();
         if (piece == null) {
-            return new RowView(row.number(), "refuse", null, null, null, row.problems());
+            return new RowView(row.number(), "refuse", null, row.name(), null, row.problems());
         }
         Piece before = present.get(piece.id().value());
         String action = before == null ? "add" : before.equals(piece) ? "same" : "change";

@@ -96,7 +96,7 @@ class EntryController {
         EntryReading reading = EntryLine.read(line, usual(member), offered);
         PieceView preview = null;
         if (reading.kind() != null) {
-            Map<String, Object> document = acceptable(document(reading), offered);
+            Map<String, Object> document = recorded(line, reading, offered);
             document.put("id", "preview");
             preview = PieceView.of(PieceReader.readAlone(document, offered), 0);
         }

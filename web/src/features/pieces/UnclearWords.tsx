@@ -1,0 +1,66 @@
+import type { PieceView } from '../../api/client';
+import { Button } from '../../ui/Button';
+import { ColourPicker } from '../palette/ColourPicker';
+import { KindPicker } from './KindPicker';
+import { say } from './messages';
+import { useExplain } from './queries';
+
+const chip = 'inline-flex min-h-6 items-center gap-1.5 border border-daring bg-paper px-1.5 text-xs';
+
+/** What of a piece's line nobody has made sense of yet, each with its likeliest readings; nothing at all once all is clear. */
+export function UnclearWords({ clientId, piece }: { clientId: string; piece: PieceView }) {
+  const explain = useExplain(clientId);
+  const means = (word: string, as: string | null) => explain.mutate({ piece, word, as });
+  if (piece.unclear.length === 0) {
+    return null;
+  }
+  return (
+    <span
+      role="group"
+      aria-label={say('unclear', { piece: piece.label })}
+      data-testid="unclear"
+      className="flex flex-wrap gap-1"
+    >
+      {piece.unclear.map(({ word, readings }) =>
+        word === 'colour' ? (
+          <ColourPicker
+            key={word}
+            label={say('askColourOf', { piece: piece.label })}
+            className={`${chip} text-chalk`}
+            onPick={(hex) => means(word, hex)}
+          >
+            {say('askColour')}
+          </ColourPicker>
+        ) : word === 'kind' ? (
+          <KindPicker
+            key={word}
+            label={say('askKindOf', { piece: piece.label })}
+            className={`${chip} text-chalk`}
+            onPick={(kind) => means(word, kind)}
+          />
+        ) : (
+          <span key={word} className={chip}>
+            {say('word', { word })}
+            {readings.map((reading) => (
+              <Button
+                key={reading}
+                look="link"
+                aria-label={say('meansWord', { piece: piece.label, word, reading })}
+                onClick={() => means(word, reading)}
+              >
+                {reading}
+              </Button>
+            ))}
+            <Button
+              look="link"
+              aria-label={say('leaveNoteOf', { word, piece: piece.label })}
+              onClick={() => means(word, null)}
+            >
+              {say('leaveNote')}
+            </Button>
+          </span>
+        ),
+      )}
+    </span>
+  );
+}

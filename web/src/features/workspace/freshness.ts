@@ -1,0 +1,68 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useMemo } from 'react';
+import type { RuleView } from '../../api/client';
+import { useBrief } from '../brief/queries';
+import { useSavedCapsules } from '../capsule/queries';
+import { useOverrides, useRules } from '../rules/queries';
+import { usePieces } from './queries';
+
+/** What a client's figures are made of. Everything else on screen carries the stamp of these and is asked anew with it. */
+const sources = ['pieces', 'client', 'brief', 'rules', 'overrides', 'capsules', 'worn', 'forecast', 'story'];
+
+/** Asks anew for everything the figures of a client are made of, after whatever changed them; not for what is `known` already. */
+export function useRefresh(known?: (typeof sources)[number]) {
+  const queries = useQueryClient();
+  return useCallback(
+    () =>
+      Promise.all(
+        sources
+          .filter((source) => source !== known)
+          .map((source) => queries.invalidateQueries({ queryKey: [source] })),
+      ),
+    [queries, known],
+  );
+}
+
+/** Another whenever anything a client's figures depend on is; empty until all of it is known. */
+export function useStamp(clientId: string, withinCapsule: boolean): string {
+  const pieces = usePieces(clientId).data;
+  const brief = useBrief(clientId).data;
+  const rules = useRules(clientId).data;
+  const rulings = useOverrides(clientId).data;
+  const capsules = useSavedCapsules(clientId);
+  const worn = withinCapsule ? capsules.data?.map((one) => [one.id, one.worn]) : [];
+  const ready = pieces && brief && rules && rulings && (capsules.data || capsules.error);
+  return useMemo(
+    () =>
+      ready
+        ? JSON.stringify([
+            pieces.map((piece) => `${piece.id}:${piece.version}`),
+            brief.brief,
+            rules.map(heldAs),
+            rulings,
+            worn,
+          ])
+        : '',
+    // what is kept of a query is the same object until it changes; worn is new at every turn
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [ready, pieces, brief, rules, rulings, capsules.data, withinCapsule],
+  );
+}
+
+/** What of a rule can change a figure. */
+function heldAs(rule: RuleView) {
+  return [
+    rule.softened,
+    rule.schools.map((school) => [school.studio, school.client]),
+    rule.parameters.map((parameter) => [parameter.studio, parameter.client]),
+  ];
+}
+
+/** Whether a rule is held otherwise for this client than the studio holds it. */
+export function isChanged(rule: RuleView): boolean {
+  return (
+    rule.softened ||
+    rule.schools.some((school) => school.client != null) ||
+    rule.parameters.some((parameter) => parameter.client != null)
+  );
+}
