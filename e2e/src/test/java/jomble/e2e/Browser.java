@@ -68,6 +68,14 @@ final class Browser implements AutoCloseable {
                 Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
     }
 
+    /** Cuts the page off from every server, or connects it again. */
+    void offline(boolean away) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", away, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+    }
+
     void open(String path) {
         driver.get(address + path);
     }

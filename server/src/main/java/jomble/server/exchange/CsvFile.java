@@ -132,7 +132,8 @@ final class CsvFile {
         return new Row(number, nameOf(cells), piece, named, problems);
     }
 
-    private static Piece withLabel(Piece piece) {
+    /** With the label spelt out, as an export has it. */
+    static Piece withLabel(Piece piece) {
         Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.set());
         set.put(Attribute.LABEL, piece.label());
         return Piece.of(piece.id(), piece.kind(), set);

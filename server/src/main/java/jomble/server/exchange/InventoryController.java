@@ -106,7 +106,7 @@ class InventoryController {
         });
         List<Piece> changes = chosen.stream()
                 .map(CsvFile.Row::piece)
-                .filter(piece -> !piece.equals(present.get(piece.id().value())))
+                .filter(piece -> !isSame(piece, present.get(piece.id().value())))
                 .toList();
         pieces.merge(clientId, changes);
         int changed = (int) changes.stream()
@@ -131,13 +131,18 @@ class InventoryController {
                 + 1;
     }
 
+    /** A label set by hand that reads as the derived one does is no change. */
+    private static boolean isSame(Piece piece, Piece before) {
+        return before != null && CsvFile.withLabel(piece).equals(CsvFile.withLabel(before));
+    }
+
     private static RowView view(CsvFile.Row row, Map<String, Piece> present) {
         Piece piece = row.piece();
         if (piece == null) {
             return new RowView(row.number(), "refuse", null, row.name(), null, row.problems());
         }
         Piece before = present.get(piece.id().value());
-        String action = before == null ? "add" : before.equals(piece) ? "same" : "change";
+        String action = before == null ? "add" : isSame(piece, before) ? "same" : "change";
         return new RowView(
                 row.number(),
                 action,
