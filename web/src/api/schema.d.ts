@@ -1110,6 +1110,10 @@ export interface components {
             slot?: string;
             verdict?: string;
         };
+        ChangedView: {
+            name?: string;
+            value?: unknown;
+        };
         Chip: {
             /** Format: int32 */
             from?: number;
@@ -1270,6 +1274,7 @@ export interface components {
         };
         FindingView: {
             cure?: string;
+            exact?: string;
             kind?: string;
             pieces?: string[];
             rule?: string;
@@ -1297,7 +1302,7 @@ export interface components {
             action?: string;
             /** Format: date-time */
             at?: string;
-            changed?: string[];
+            changed?: components["schemas"]["ChangedView"][];
         };
         HouseRulesView: {
             parameters?: {

@@ -1,4 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { Tooltip } from 'radix-ui';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { isProblem } from '../api/problem';
 import { BriefStage } from '../features/brief/BriefStage';
@@ -8,6 +9,7 @@ import { SavedPage } from '../features/capsule/SavedPage';
 import { SharedPage } from '../features/capsule/SharedPage';
 import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
+import { HelpPage } from '../features/help/HelpPage';
 import { OutfitSheet } from '../features/outfits/OutfitSheet';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
@@ -21,7 +23,10 @@ import { Notices } from '../ui/Notices';
 
 const queries = new QueryClient({
   defaultOptions: {
+    // the server may be on this very machine: whether there is a network says nothing about it
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       staleTime: 30_000,
       refetchOnWindowFocus: false,
       retry: (tries, error) => tries < 2 && !(isProblem(error) && error.status < 500),
@@ -34,6 +39,7 @@ const router = createBrowserRouter([
   { path: '/sign-in', element: <SignInPage /> },
   { path: '/clients', element: <ClientsPage /> },
   { path: '/kinds', element: <KindsPage /> },
+  { path: '/help', element: <HelpPage /> },
   {
     path: '/clients/:clientId',
     element: <Workspace />,
@@ -63,9 +69,11 @@ const router = createBrowserRouter([
 export function App() {
   return (
     <QueryClientProvider client={queries}>
-      <Notices>
-        <RouterProvider router={router} />
-      </Notices>
+      <Tooltip.Provider delayDuration={200}>
+        <Notices>
+          <RouterProvider router={router} />
+        </Notices>
+      </Tooltip.Provider>
     </QueryClientProvider>
   );
 }

@@ -3,6 +3,7 @@ import type { FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
+import { usePageTitle } from '../../app/pageTitle';
 import { text } from '../../app/messages';
 import { speaker } from '../../app/intl';
 import { Button } from '../../ui/Button';
@@ -10,6 +11,7 @@ import { Button } from '../../ui/Button';
 const say = speaker({ pieces: '{n, plural, =0 {no pieces yet} one {# piece} other {# pieces}}' });
 
 export function ClientsPage() {
+  usePageTitle(text.clients.title);
   const queries = useQueryClient();
   const navigate = useNavigate();
   const session = useQuery({ queryKey: ['session'], queryFn: () => need(api.GET('/api/v1/session')) });

@@ -11,6 +11,7 @@ import { useChosen, useDesk } from '../workspace/context';
 import { useEventStream, type Streamed } from '../workspace/useEventStream';
 import { StreamState } from './StreamState';
 import { Thoughts } from './Thoughts';
+import { say } from './messages';
 import { isNothing, nothing, toWhatIf, type Thought } from './thought';
 import { ofClient, useRules } from '../rules/queries';
 
@@ -136,44 +137,56 @@ function Changes({ difference, counted, thought }: ChangesProps) {
     return <p className="text-soft">{text.whatIf.noChange}</p>;
   }
   const isCounted = new Set(counted.map((one) => one.id));
+  /** A piece that is not included makes no new outfits: it is one more choice for those there are. */
+  const counts = (one: { id: string }) => isCounted.has(one.id) || BigInt(difference.total.change) !== 0n;
+  const fresh = difference.perPiece.filter(
+    (one) => !counts(one) && BigInt(one.before) === 0n && BigInt(one.after) > 0n,
+  );
   const groups = [
     { words: text.whatIf.pieces, pieces: difference.perPiece.filter((one) => isCounted.has(one.id)) },
     { words: text.whatIf.completing, pieces: difference.perPiece.filter((one) => !isCounted.has(one.id)) },
   ].filter((group) => group.pieces.length > 0);
   return (
-    <table className="w-full" data-testid="what-if-pieces">
-      {groups.map(({ words, pieces }) => (
-        <tbody key={words}>
-          <tr>
-            <th colSpan={4} scope="rowgroup" className="pt-3 pb-2 text-left text-xs font-normal text-soft">
-              {words}
-            </th>
-          </tr>
-          {pieces.map((one) => (
-            <tr key={one.id} className="border-t border-hair">
-              <td className="w-9">
-                {byId.has(one.id) && <Drawing src={byId.get(one.id)!.flat} name="" className="h-7 w-6" />}
-              </td>
-              <th scope="row" className="pr-3 text-left font-normal">
-                {label(one.id)}
-              </th>
-              <td className="w-20">
-                <span
-                  aria-hidden="true"
-                  className={`block h-2.5 ${BigInt(one.change) > 0n ? 'bg-works' : 'bg-no'}`}
-                  style={{ width: `${100 * shareOf(size(one.change), most)}%` }}
-                />
-              </td>
-              <td className="pl-3 text-right whitespace-nowrap">
-                <Delta change={one.change} />
-                <span className="block font-serif text-xs text-soft">
-                  <Spoken of={one.before} /> → <Spoken of={one.after} />
-                </span>
-              </td>
-            </tr>
-          ))}
-        </tbody>
+    <>
+      {fresh.map((one) => (
+        <p key={one.id} className="border-l-2 border-chalk pl-2" data-testid="no-new-outfits">
+          {say('noNewOutfits', { piece: label(one.id), n: one.after })}
+        </p>
       ))}
-    </table>
+      <table className="w-full" data-testid="what-if-pieces">
+        {groups.map(({ words, pieces }) => (
+          <tbody key={words}>
+            <tr>
+              <th colSpan={4} scope="rowgroup" className="pt-3 pb-2 text-left text-xs font-normal text-soft">
+                {words}
+              </th>
+            </tr>
+            {pieces.map((one) => (
+              <tr key={one.id} className="border-t border-hair">
+                <td className="w-9">
+                  {byId.has(one.id) && <Drawing src={byId.get(one.id)!.flat} name="" className="h-7 w-6" />}
+                </td>
+                <th scope="row" className="pr-3 text-left font-normal">
+                  {label(one.id)}
+                </th>
+                <td className="w-20">
+                  <span
+                    aria-hidden="true"
+                    className={`block h-2.5 ${BigInt(one.change) > 0n ? 'bg-works' : 'bg-no'}`}
+                    style={{ width: `${100 * shareOf(size(one.change), most)}%` }}
+                  />
+                </td>
+                <td className="pl-3 text-right whitespace-nowrap">
+                  {counts(one) ? <Delta change={one.change} /> : say('choiceFor', { n: one.after })}
+                  <span className="block font-serif text-xs text-soft">
+                    <Spoken of={one.before} /> → <Spoken of={one.after} />
+                  </span>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        ))}
+      </table>
+    </>
   );
 }

@@ -1,5 +1,6 @@
 import type { FindingView } from '../../api/client';
 import { text } from '../../app/messages';
+import { Explained } from '../../ui/Explained';
 import { Mark } from '../../ui/Mark';
 
 /** Findings, worst first, each with its cure. */
@@ -16,7 +17,12 @@ export function Reasons({ findings }: { findings: FindingView[] }) {
             <span className="sr-only">{finding.kind}:</span>
           </span>
           <span>
-            {finding.text}
+            {finding.text}{' '}
+            {finding.exact && (
+              <span className="text-xs text-soft">
+                <Explained says={finding.exact}>{text.sheet.measured}</Explained>
+              </span>
+            )}
             {finding.kind !== 'credit' && finding.cure && (
               <span className="block font-medium text-chalk">{finding.cure}</span>
             )}

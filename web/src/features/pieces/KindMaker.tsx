@@ -38,8 +38,8 @@ export function KindMaker({ piece }: { piece: PieceView }) {
         </Button>
       </Dialog.Trigger>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-        <Dialog.Content className="fixed top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+        <Dialog.Content className="fixed z-40 top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
           <Dialog.Title className="font-serif text-lg font-semibold">{text.kinds.make}</Dialog.Title>
           <Dialog.Description className="my-3">{text.kinds.makeWhat}</Dialog.Description>
           <form onSubmit={submit} className="flex flex-col gap-3">

@@ -137,8 +137,8 @@ function CameraPictures({ taken }: { taken: (picture: string) => void }) {
         <Button look="link">{text.photos.camera}</Button>
       </Dialog.Trigger>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-        <Dialog.Content className="fixed top-[12%] left-1/2 w-[640px] -translate-x-1/2 border border-line bg-sheet p-6">
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+        <Dialog.Content className="fixed z-40 top-[12%] left-1/2 w-[640px] -translate-x-1/2 border border-line bg-sheet p-6">
           <Dialog.Title className="font-serif text-lg font-semibold">{text.photos.camera}</Dialog.Title>
           <Dialog.Description className="mb-3 text-soft">{text.photos.cameraWhat}</Dialog.Description>
           <ul className="grid grid-cols-4 gap-3" data-testid="camera">

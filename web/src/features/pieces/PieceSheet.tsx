@@ -15,7 +15,9 @@ import { RoleTrial } from './RoleTrial';
 import { alwaysShown, groups } from './attributes';
 import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type AttributeSpec } from './queries';
 import { Photos } from './Photos';
+import { say } from './messages';
 import { SetPanel } from './SetPanel';
+import { valueWords } from './valueWords';
 import { WornPanel } from './WornPanel';
 
 /** One piece: its drawing and its attributes, each shown as derived or as set by hand; saved as it is changed. */
@@ -183,7 +185,15 @@ function Sheet({ piece }: { piece: PieceView }) {
 /** What happened to the piece, newest first. */
 function Story({ piece }: { piece: PieceView }) {
   const { clientId = '' } = useParams();
+  const { client } = useDesk();
   const story = useStory(clientId, piece);
+  /** A set by its label, and anything else as people read it. */
+  const told = (name: string, value: unknown) =>
+    value == null
+      ? say('derived')
+      : name === 'set'
+        ? (client.sets.find((set) => set.id === value)?.label ?? say('aSet'))
+        : valueWords(value);
   return (
     <section className="mt-6">
       <h2 className="font-serif text-[15px] font-semibold">{text.pieces.story}</h2>
@@ -194,7 +204,9 @@ function Story({ piece }: { piece: PieceView }) {
               {day(happened.at)} {happened.action}
             </span>
             {happened.action !== 'added' && happened.changed.length > 0 && (
-              <span className="block">{happened.changed.join('; ')}</span>
+              <span className="block">
+                {happened.changed.map(({ name, value }) => `${words(name)}: ${told(name, value)}`).join('; ')}
+              </span>
             )}
           </li>
         ))}

@@ -3,7 +3,7 @@ import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent, type 
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { familyNames, figure, text, words } from '../../app/messages';
+import { familyNames, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
@@ -115,7 +115,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
               />
             )}
             <span className="text-soft" data-testid="shown-pieces">
-              {figure(listed.length)} {text.clients.pieces}
+              {say('shown', { n: listed.length })}
             </span>
           </>
         ) : (
@@ -309,7 +309,7 @@ const Row = memo(function Row({
         <Drawing src={piece.flat} name="" className="h-10 w-8" />
       </span>
       <span role="cell" className="min-w-0">
-        <Link to={`${piece.id}${search}`} className="block truncate font-medium hover:text-chalk">
+        <Link to={`${piece.id}${search}`} className="block min-h-6 truncate font-medium hover:text-chalk">
           {piece.label}
         </Link>
         {piece.unclear.length > 0 ? (

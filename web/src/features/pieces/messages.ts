@@ -40,6 +40,8 @@ export const say = speaker({
   yours: 'yours',
   theirs: 'theirs',
   derived: 'derived',
+  aSet: 'a set',
+  shown: '{n, plural, one {# piece} other {# pieces}}',
   keepTheirs: 'Keep theirs',
   overwrite: 'Overwrite with mine',
 });

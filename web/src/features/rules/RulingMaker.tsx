@@ -51,8 +51,8 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
         <Button look="link">{words.ask}</Button>
       </Dialog.Trigger>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-        <Dialog.Content className="fixed top-1/8 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+        <Dialog.Content className="fixed z-40 top-1/8 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
           <Dialog.Title className="font-serif text-lg font-semibold">{words.ask}</Dialog.Title>
           <Dialog.Description className="my-3">{words.what}</Dialog.Description>
           <form onSubmit={submit} className="flex flex-col gap-3">

@@ -2,10 +2,12 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
+import { usePageTitle } from '../../app/pageTitle';
 import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 
 export function SignInPage() {
+  usePageTitle(text.signIn.title);
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');

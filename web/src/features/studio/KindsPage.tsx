@@ -2,11 +2,13 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
+import { usePageTitle } from '../../app/pageTitle';
 import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 
 /** The kinds the studio made for itself, with what each has otherwise than the kind it was copied from. */
 export function KindsPage() {
+  usePageTitle(text.kinds.title);
   const queries = useQueryClient();
   const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => need(api.GET('/api/v1/kinds')) });
   const offer = useMutation({

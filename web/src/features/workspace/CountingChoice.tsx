@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
+import { say } from './messages';
 import { countedSlots, countingOf, isPreset } from './slots';
 
 const own = 'own';
@@ -43,7 +44,7 @@ export function CountingChoice({ value, pieces, onChange }: Props) {
       {!isPreset(value) && (
         <Popover.Root open={open} onOpenChange={setOpen}>
           <Popover.Trigger className="min-h-6 border-b border-dotted border-ink font-medium tabular-nums">
-            {counted.length} {counted.length === 1 ? text.context.slot : text.context.slots}
+            {say('places', { n: counted.length })}
           </Popover.Trigger>
           <Popover.Portal>
             <Popover.Content

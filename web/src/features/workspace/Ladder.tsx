@@ -74,6 +74,9 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
           );
         })}
       </ToggleGroup.Root>
+      {chosen.counting in text.reading.means && (
+        <p className="mt-1 pl-2.5 text-soft">{text.reading.means[chosen.counting]}</p>
+      )}
       {weakest && weakest.month !== null && weakest.total !== found.get('bases') && (
         <p className="mt-1 pl-2.5 text-soft">
           <strong className="font-serif text-ink tabular-nums">{spoken(weakest.total)}</strong>{' '}

@@ -4,9 +4,11 @@ import { compareExact } from '../../app/exact';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
+import { Explained } from '../../ui/Explained';
 import { Spoken } from '../../ui/Spoken';
 import { listQuery } from '../outfits/address';
 import { Ladder } from './Ladder';
+import { say } from './messages';
 import type { Chosen, LiveCounts } from './context';
 
 interface Props {
@@ -49,9 +51,11 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }:
               {live.change !== undefined && <Delta change={live.change} />}
             </p>
             <p className="text-soft">
-              <Spoken of={counts.paper} /> {text.reading.onPaper} ·{' '}
+              <Spoken of={counts.paper} /> <Explained term="unchecked">{text.reading.onPaper}</Explained> ·{' '}
               <Figure of={counts.daring} list={{ verdict: 'daring' }} />{' '}
-              {chosen.daring ? text.reading.ofThemDaring : text.reading.moreIfDaring}
+              <Explained term="bold">
+                {chosen.daring ? text.reading.ofThemDaring : text.reading.moreIfDaring}
+              </Explained>
             </p>
           </>
         ) : (
@@ -59,7 +63,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }:
         )}
         {counts && counts.missing.length > 0 && (
           <p className="mt-3 border-l-2 border-chalk pl-2">
-            {text.reading.missing} {join(counts.missing)}.
+            {say('missing', { what: join(counts.missing.map((slot) => say('need', { slot }))) })}
           </p>
         )}
       </div>
@@ -110,28 +114,44 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
   const weakest = Object.entries(counts.perPiece)
     .filter(([, n]) => compareExact(n, 0) > 0)
     .sort((a, b) => compareExact(a[1], b[1]))[0];
+  const away = pieces.filter((piece) => piece.resolved.whereabouts !== 'wardrobe');
   return (
     <>
-      {weakest && (
+      {(weakest || counts.orphans.length > 0) && (
         <section className="mt-5">
-          <h2 className="font-serif text-[15px] font-semibold">{text.reading.weakest}</h2>
-          <p className="text-soft">
-            {label(weakest[0])}, <Figure of={weakest[1]} list={{ containing: weakest[0] }} />
-          </p>
+          <h2 className="font-serif text-[15px] font-semibold">
+            <Explained term="weakest">{text.reading.weakest}</Explained>
+          </h2>
+          {counts.orphans.length > 0 && (
+            <p className="text-soft">
+              {say('noOutfit', { n: counts.orphans.length, names: join(counts.orphans.map(label)) })}
+            </p>
+          )}
+          {weakest && (
+            <p className="text-soft">
+              {counts.orphans.length > 0
+                ? say('others', { piece: label(weakest[0]) })
+                : `${label(weakest[0])},`}{' '}
+              <Figure of={weakest[1]} list={{ containing: weakest[0] }} />
+            </p>
+          )}
         </section>
       )}
-      {counts.orphans.length > 0 && (
-        <section className="mt-4">
-          <h2 className="font-serif text-[15px] font-semibold">{text.reading.orphans}</h2>
-          <p className="text-soft">{join(counts.orphans.map(label))}</p>
-        </section>
+      {away.length > 0 && (
+        <p className="mt-4 text-soft" title={join(away.map((piece) => piece.label))}>
+          <Explained term="away">{say('away', { n: away.length })}</Explained>
+        </p>
       )}
       <section className="mt-4">
-        <h2 className="font-serif text-[15px] font-semibold">{text.reading.blindfold}</h2>
+        <h2 className="font-serif text-[15px] font-semibold">
+          <Explained term="luckyDip">{text.reading.blindfold}</Explained>
+        </h2>
         <p className="text-soft">
-          Pick one piece unseen for each place that must be filled:{' '}
-          <strong className="text-ink">{Math.round(counts.shareInTheDark * 100)} in 100</strong> would do,{' '}
-          <Spoken of={counts.inTheDark.works} /> of <Spoken of={counts.inTheDark.all} /> ways to pick.
+          {say('dip')}{' '}
+          <strong className="text-ink">
+            {say('dipShare', { share: Math.round(counts.shareInTheDark * 100) })}
+          </strong>{' '}
+          {say('dipOf')} <Spoken of={counts.inTheDark.works} /> of <Spoken of={counts.inTheDark.all} />.
         </p>
       </section>
       {counts.perStructure.length > 1 && (

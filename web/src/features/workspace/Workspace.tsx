@@ -3,8 +3,10 @@ import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { spoken, text } from '../../app/messages';
+import { usePageTitle } from '../../app/pageTitle';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { useClearNotices } from '../../ui/Notices';
 import { CountingChoice } from './CountingChoice';
 import { useSavedCapsules } from '../capsule/queries';
 import { useOverrides, useRules } from '../rules/queries';
@@ -43,6 +45,9 @@ export function Workspace() {
   const redo = useUndo(clientId, true);
   const navigate = useNavigate();
   const location = useLocation();
+  const clear = useClearNotices();
+  const { pathname } = location;
+  useEffect(() => clear(), [pathname, clear]);
   const at = steps.findIndex((step) => location.pathname.includes(`/${step}`));
   const go = (step?: string) => step && navigate(`/clients/${clientId}/${step}${location.search}`);
 
@@ -64,6 +69,15 @@ export function Workspace() {
     'Ctrl+y': () => redo.mutate(),
     'Ctrl+Shift+z': () => redo.mutate(),
   });
+
+  // what was searched for on one step does not narrow another
+  const [searchedAt, setSearchedAt] = useState(at);
+  if (searchedAt !== at) {
+    setSearchedAt(at);
+    setFind('');
+    setFilter(everything);
+  }
+  usePageTitle(steps[at] && text.steps[steps[at]], client.data?.name);
 
   const sought = useDeferredValue(find);
   const within = saved.data?.find((one) => one.id === chosen.capsule);
@@ -195,7 +209,10 @@ export function Workspace() {
           ]}
           onChange={(daring) => change({ daring })}
         />
-        <label className="ml-auto flex items-center border border-line bg-paper">
+        <Link to="/help" className="ml-auto text-chalk">
+          {say('help')}
+        </Link>
+        <label className="flex items-center border border-line bg-paper">
           <span className="sr-only">{text.context.find}</span>
           <input
             ref={finder}
@@ -252,10 +269,10 @@ export function Workspace() {
       </DeskContext>
       <Dialog.Root open={keysShown} onOpenChange={setKeysShown}>
         <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+          <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
           <Dialog.Content
             aria-describedby={undefined}
-            className="fixed top-1/4 left-1/2 w-80 -translate-x-1/2 border border-line bg-sheet p-6"
+            className="fixed z-40 top-1/4 left-1/2 w-80 -translate-x-1/2 border border-line bg-sheet p-6"
           >
             <Dialog.Title className="mb-3 font-serif text-lg font-semibold">{text.keys.title}</Dialog.Title>
             <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">

@@ -161,9 +161,11 @@ class InventoryTest extends BrowserTest {
         newClient("Away");
         browser.offline(true);
         browser.type(ENTRY, "shirt white" + Keys.ENTER + "jeans blue" + Keys.ENTER);
-        browser.untilText(By.cssSelector("form [role=alert]"), text -> text.contains("2 lines wait"));
-        browser.checkAccessibility();
-        browser.offline(false);
+        try {
+            browser.untilText(By.cssSelector("form [role=alert]"), text -> text.contains("2 lines wait"));
+        } finally {
+            browser.offline(false);
+        }
         recorded(2);
         browser.until(b -> b.all(By.cssSelector("form [role=alert]")).isEmpty());
         assertThat(browser.all(ROWS).get(1).getText()).contains("White shirt");

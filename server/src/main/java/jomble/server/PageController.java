@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Serves the one page of the front end under every address it routes itself. */
 @Controller
 class PageController {
-    @GetMapping({"/", "/sign-in", "/clients", "/clients/**", "/kinds"})
+    @GetMapping({"/", "/sign-in", "/clients", "/clients/**", "/kinds", "/help"})
     String page() {
         return "forward:/index.html";
     }

@@ -21,7 +21,8 @@ import jomble.core.piece.PieceId;
 /**
  * The message catalogue of findings: turns a finding into a sentence and its cure.
  *
- * <p>A text is found under {@code rule-id.evidence-name}, its cure under the same key with {@code .cure}. Placeholders
+ * <p>A text is found under {@code rule-id.evidence-name}, its cure under the same key with {@code .cure}, and what was measured,
+ * which a client need not read, under {@code .exact}. Placeholders
  * are the evidence's components in braces, {@code {a}} and {@code {b}} the labels of the first two pieces, {@code
  * {pieces}} all of them. {@code {n|season|seasons}} is the number and the word for one or for more.
  */
@@ -39,6 +40,12 @@ public final class FindingTexts {
     /** What would mend it, if the catalogue knows. */
     public static Optional<String> cure(Finding finding, Function<PieceId, String> labels) {
         String text = TEXTS.getProperty(key(finding.rule(), finding.evidence().getClass()) + ".cure");
+        return Optional.ofNullable(text).map(t -> fill(t, finding, labels));
+    }
+
+    /** The measures the sentence rests on, for those who ask: "9.4 apart (ΔE00)"; empty where there are none. */
+    public static Optional<String> exact(Finding finding, Function<PieceId, String> labels) {
+        String text = TEXTS.getProperty(key(finding.rule(), finding.evidence().getClass()) + ".exact");
         return Optional.ofNullable(text).map(t -> fill(t, finding, labels));
     }
 

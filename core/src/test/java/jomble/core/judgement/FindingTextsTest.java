@@ -31,9 +31,23 @@ class FindingTextsTest {
     @ParameterizedTest
     @CsvSource({"11.7124, 11.7", "11.9612, 11.96", "9.9999, 10", "0.4567, 0.46", "3, 3"})
     void readsNumbersWithOneDecimalUnlessThatWouldHideTheMiss(double deltaE, String read) {
-        assertThat(text("suit.contrast", new TooAlike(deltaE, 12)))
-                .startsWith("The jacket and The skirt are " + read + " apart")
-                .endsWith("12 is the least.");
+        Finding finding = new Finding("suit.contrast", FindingKind.MAJOR, PAIR, new TooAlike(deltaE, 12));
+        assertThat(FindingTexts.exact(finding, PieceId::value))
+                .hasValueSatisfying(
+                        exact -> assertThat(exact).startsWith(read + " apart").endsWith("12 is the least"));
+    }
+
+    /** Units and scores are for those who ask, not for a client's sentence. */
+    @Test
+    void keepsMeasuresOutOfTheSentences() {
+        FindingTexts.texts().forEach((key, text) -> {
+            if (!key.toString().endsWith(".exact")) {
+                assertThat(text.toString())
+                        .as(key.toString())
+                        .doesNotContain(
+                                "{clo}", " clo ", "PMV", "ΔE", "deltaE", "deltaL", "{score}", "stature", "{bulk}");
+            }
+        });
     }
 
     record NotMet(String occasion, String requirements) {}

@@ -36,10 +36,17 @@ public record JudgementView(
      * One reason.
      *
      * @param cure what would mend it, or null
+     * @param exact the measures the sentence rests on, in words, or null
      * @param values the measured values by name
      */
     public record FindingView(
-            String rule, String kind, List<String> pieces, String text, String cure, Map<String, Object> values) {}
+            String rule,
+            String kind,
+            List<String> pieces,
+            String text,
+            String cure,
+            String exact,
+            Map<String, Object> values) {}
 
     /** Where a horizontal falls, as a fraction of stature, and how strong it is. */
     public record BreakView(double height, int deltaE) {}
@@ -92,6 +99,7 @@ public record JudgementView(
                 finding.pieces().stream().map(PieceId::value).toList(),
                 FindingTexts.text(finding, labels),
                 FindingTexts.cure(finding, labels).orElse(null),
+                FindingTexts.exact(finding, labels).orElse(null),
                 FindingTexts.values(finding.evidence()));
     }
 

@@ -115,9 +115,12 @@ class PieceController {
         pieces.deleteAll(clientId, request.seen());
     }
 
-    record HappenedView(Instant at, String action, List<String> changed) {}
+    /** An attribute that changed, and its value since in document form; null where it is derived again. */
+    record ChangedView(String name, Object value) {}
 
-    /** What happened to a piece, newest first, with the names of what changed. */
+    record HappenedView(Instant at, String action, List<ChangedView> changed) {}
+
+    /** What happened to a piece, newest first, with what changed. */
     @GetMapping("/clients/{clientId}/pieces/{ref}/story")
     List<HappenedView> story(@PathVariable UUID clientId, @PathVariable String ref) {
         return history.story(clientId, ref).stream()
@@ -125,12 +128,12 @@ class PieceController {
                 .toList();
     }
 
-    private static List<String> changed(Map<String, Object> before, Map<String, Object> after) {
+    private static List<ChangedView> changed(Map<String, Object> before, Map<String, Object> after) {
         Set<String> names = new TreeSet<>(before.keySet());
         names.addAll(after.keySet());
         return names.stream()
                 .filter(name -> !Objects.equals(before.get(name), after.get(name)))
-                .map(name -> name + (after.containsKey(name) ? ": " + after.get(name) : ": derived"))
+                .map(name -> new ChangedView(name, after.get(name)))
                 .toList();
     }
 

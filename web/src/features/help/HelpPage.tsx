@@ -1,0 +1,47 @@
+import { Link } from 'react-router';
+import { glossary } from '../../app/glossary';
+import { text } from '../../app/messages';
+import { usePageTitle } from '../../app/pageTitle';
+import { say } from './messages';
+
+/** What the words on the screens mean, which figure answers which question, and the keys. */
+export function HelpPage() {
+  usePageTitle(say('title'));
+  return (
+    <main className="mx-auto max-w-3xl p-8">
+      <Link to="/clients" className="text-chalk">
+        ← {text.clients.title}
+      </Link>
+      <h1 className="mt-3 font-serif text-2xl font-semibold">{say('title')}</h1>
+      <h2 className="mt-6 border-b border-ink font-serif text-lg font-semibold">{say('questions')}</h2>
+      <dl className="mt-2">
+        {(['howMany', 'weakest', 'whyNot', 'whatIf', 'winter', 'buy'] as const).map((question) => (
+          <div key={question} className="grid grid-cols-[240px_1fr] gap-4 border-b border-hair py-2">
+            <dt className="font-medium">{say(`${question}Asked`)}</dt>
+            <dd>{say(`${question}Answered`)}</dd>
+          </div>
+        ))}
+      </dl>
+      <h2 className="mt-6 border-b border-ink font-serif text-lg font-semibold">{say('words')}</h2>
+      <dl className="mt-2">
+        {Object.entries(glossary).map(([term, { word, short, more }]) => (
+          <div key={term} id={term} className="grid grid-cols-[240px_1fr] gap-4 border-b border-hair py-2">
+            <dt className="font-medium">{word}</dt>
+            <dd>
+              {short} {more}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <h2 className="mt-6 border-b border-ink font-serif text-lg font-semibold">{text.keys.title}</h2>
+      <dl className="mt-2">
+        {text.keys.list.map(([key, what]) => (
+          <div key={key} className="grid grid-cols-[240px_1fr] gap-4 border-b border-hair py-1.5">
+            <dt className="font-medium">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </main>
+  );
+}
