@@ -26,7 +26,7 @@ export function Choice({ label, name, value, options, narrow = false, onChange }
         aria-label={name}
         value={value}
         onChange={(event) => onChange(event.target.value)}
-        className={`min-h-6 appearance-none truncate border-b border-dotted border-ink bg-transparent font-medium ${narrow ? 'max-w-36' : 'max-w-56'}`}
+        className={`field-sizing-content min-h-6 appearance-none truncate border-b border-dotted border-ink bg-transparent font-medium ${narrow ? 'max-w-36' : 'max-w-56'}`}
       >
         {options.map(([key, words]) => (
           <option key={key} value={key}>

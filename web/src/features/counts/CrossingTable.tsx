@@ -45,6 +45,8 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
   const scroller = useRef<HTMLDivElement>(null);
   // where the keys have got to while the row they went to is not drawn yet: keys are typed faster than rows appear
   const aim = useRef<[number, number] | null>(null);
+  // the one cell that Tab reaches; arrow keys go on from there
+  const [stop, setStop] = useState({ row: 0, column: 0 });
   const titles = useTitles();
   const crossings = counts.perPair[`${chosen.rows}×${chosen.columns}`];
   const table = useMemo(() => {
@@ -84,7 +86,12 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
   }
 
   function keys(event: KeyboardEvent) {
-    const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key];
+    const step = {
+      ArrowUp: [-1, 0],
+      ArrowDown: [1, 0],
+      ArrowLeft: [0, -1],
+      ArrowRight: [0, 1],
+    }[event.key];
     const at = (event.target as HTMLElement).dataset;
     if (!step || at.row === undefined) {
       return;
@@ -106,10 +113,24 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
   }
 
   const inSight = rows.getVirtualItems();
+  const stopRow = inSight.some(({ index }) => index === stop.row) ? stop.row : inSight[0]?.index;
+  const stopIn = (index: number) => {
+    const column = Math.min(stop.column, bottoms.length - 1);
+    // a piece does not meet itself: the cell beside it is the one to reach
+    const meets = tops[index]?.piece.id !== bottoms[column]?.piece.id;
+    return index === stopRow ? (meets ? column : (column + 1) % bottoms.length) : -1;
+  };
   const above = inSight[0]?.start ?? 0;
   const below = rows.getTotalSize() - (inSight[inSight.length - 1]?.end ?? 0);
   return (
-    <div ref={scroller} className="max-h-[calc(100vh-282px)] overflow-auto" onKeyDown={keys}>
+    <div
+      ref={scroller}
+      className="max-h-[calc(100vh-282px)] overflow-auto"
+      onKeyDown={keys}
+      onFocus={({ target: { dataset } }) =>
+        dataset.row !== undefined && setStop({ row: Number(dataset.row), column: Number(dataset.column) })
+      }
+    >
       <table className="border-collapse" aria-rowcount={tops.length + 1}>
         <thead className="sticky top-0 z-10 bg-sheet">
           <tr>
@@ -141,6 +162,7 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
               most={table.most}
               reasons={reasons}
               titles={titles}
+              stop={stopIn(index)}
               picked={cell?.top === tops[index]!.piece.id ? cell.bottom : null}
               onPick={onPick}
             />
@@ -160,11 +182,24 @@ interface RowProps {
   most: number;
   reasons: Map<string, string>;
   titles: Map<string, string>;
+  /** The column of the cell that Tab reaches, or −1. */
+  stop: number;
   picked: string | null;
   onPick: Props['onPick'];
 }
 
-const Row = memo(function Row({ top, index, bottoms, n, most, reasons, titles, picked, onPick }: RowProps) {
+const Row = memo(function Row({
+  top,
+  index,
+  bottoms,
+  n,
+  most,
+  reasons,
+  titles,
+  stop,
+  picked,
+  onPick,
+}: RowProps) {
   const { piece, total } = top;
   return (
     <tr aria-rowindex={index + 2} style={{ height: rowHeight }}>
@@ -187,6 +222,7 @@ const Row = memo(function Row({ top, index, bottoms, n, most, reasons, titles, p
                 data-cell={`${piece.id} ${bottom.id}`}
                 data-row={index}
                 data-column={column}
+                tabIndex={column === stop ? 0 : -1}
                 aria-pressed={picked === bottom.id}
                 aria-label={`${piece.label} with ${bottom.label}: ${value === 0n ? text.counts.never + why : `${figure(value)} ${text.counts.total}`}`}
                 title={value === 0n ? text.counts.never + why : figure(value)}

@@ -1,12 +1,15 @@
+import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import type { Exact } from '../../api/client';
+import type { Exact, OutfitView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { useChosen, useDesk } from '../workspace/context';
+import { seasonWords, useChosen, useDesk } from '../workspace/context';
 import { OutfitCard } from './OutfitCard';
-import { listQuery } from './address';
+import { listQuery, sheetAddress, worn } from './address';
+import { say } from './messages';
+import { handOn, PrintedOutfits } from './PrintedOutfits';
 import { orders, useOutfits } from './queries';
 
 /** The list behind a number: every outfit of the context, or those with the pieces named in the address. */
@@ -14,7 +17,8 @@ export function OutfitsStage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [chosen, change] = useChosen();
-  const { byId, stamp } = useDesk();
+  const { byId, stamp, client } = useDesk();
+  const [picked, setPicked] = useState<ReadonlySet<string>>(new Set());
   const wanted = {
     containing: search.getAll('containing'),
     placed: search.getAll('placed'),
@@ -40,13 +44,35 @@ export function OutfitsStage() {
     ...(narrowed.length > 0 ? narrowed : [text.outfits.all]),
   ].filter(Boolean);
 
+  const key = (outfit: OutfitView) => sheetAddress(outfit, '');
+  const handed = listed.filter((outfit) => picked.size === 0 || picked.has(key(outfit)));
+  const title = say('printed', { name: client.name });
+  const n = listed.filter((outfit) => picked.has(key(outfit))).length;
+  const toggle = (outfit: OutfitView) =>
+    setPicked((before) => {
+      const next = new Set(before);
+      if (!next.delete(key(outfit))) {
+        next.add(key(outfit));
+      }
+      return next;
+    });
+
   function all() {
     setSearch(listQuery(search));
   }
 
   return (
     <div className="p-5">
-      <header className="mb-4 flex items-baseline gap-4">
+      <PrintedOutfits
+        title={title}
+        context={say('in', {
+          occasion: chosen.occasion || text.context.anyOccasion,
+          season: seasonWords(chosen.season),
+        })}
+        outfits={handed}
+        byId={byId}
+      />
+      <header className="mb-4 flex flex-wrap items-baseline gap-x-4 print:hidden">
         <h1 className="font-serif text-xl font-semibold">{text.outfits.title}</h1>
         <p className="text-soft">{told.join(' · ')}</p>
         {narrowed.length > 0 && (
@@ -63,6 +89,22 @@ export function OutfitsStage() {
           />
         </span>
       </header>
+      {listed.length > 0 && (
+        <p className="mb-3 flex gap-5 print:hidden" aria-live="polite">
+          <span className="text-soft">{say('chosen', { n })}</span>
+          <Button look="link" onClick={() => window.print()}>
+            {say('print', { n })}
+          </Button>
+          <Button look="link" onClick={() => handOn(title)}>
+            {say('handOn', { n })}
+          </Button>
+          {n > 0 && (
+            <Button look="link" onClick={() => setPicked(new Set())}>
+              {say('clearChoice')}
+            </Button>
+          )}
+        </p>
+      )}
       {outfits.error && <p role="alert">{sentence(outfits.error)}</p>}
       {outfits.isPending && (
         <div className="grid animate-pulse grid-cols-3 gap-3" aria-hidden="true">
@@ -72,16 +114,27 @@ export function OutfitsStage() {
         </div>
       )}
       {total !== undefined && BigInt(total) === 0n && <p className="text-soft">{text.outfits.empty}</p>}
-      <ol className="grid grid-cols-3 gap-3" data-testid="outfit-list">
+      <ol className="grid grid-cols-3 gap-3 max-[1100px]:grid-cols-2 print:hidden" data-testid="outfit-list">
         {listed.map((outfit, i) => (
-          <li key={i} className="contents">
+          <li key={i} className="relative grid">
             <OutfitCard outfit={outfit} byId={byId} />
+            <label className="absolute right-0 bottom-0 flex h-8 w-8 items-center justify-center pointer-coarse:h-11 pointer-coarse:w-11">
+              <input
+                type="checkbox"
+                className="h-[18px] w-[18px]"
+                aria-label={say('choose', {
+                  pieces: join(worn(outfit).map(([, id]) => byId.get(id)?.label ?? id)),
+                })}
+                checked={picked.has(key(outfit))}
+                onChange={() => toggle(outfit)}
+              />
+            </label>
           </li>
         ))}
       </ol>
       {outfits.hasNextPage && (
         <Button
-          className="mt-4"
+          className="mt-4 print:hidden"
           disabled={outfits.isFetchingNextPage}
           onClick={() => outfits.fetchNextPage()}
         >

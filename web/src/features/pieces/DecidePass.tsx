@@ -52,13 +52,17 @@ export function DecidePass({ clientId, done }: { clientId: string; done: () => v
       </p>
       <div className="flex flex-wrap justify-center gap-2">
         {decisions.map(([key, decision]) => (
-          <Button key={key} onClick={() => decide(decision)}>
-            <kbd className="mr-1.5 border border-line px-1 text-xs text-soft">{key}</kbd>
+          <Button key={key} aria-keyshortcuts={key} onClick={() => decide(decision)}>
+            <kbd aria-hidden="true" className="mr-1.5 border border-line px-1 text-xs text-soft">
+              {key}
+            </kbd>
             {words(decision)}
           </Button>
         ))}
-        <Button onClick={skip}>
-          <kbd className="mr-1.5 border border-line px-1 text-xs text-soft">space</kbd>
+        <Button aria-keyshortcuts="Space" onClick={skip}>
+          <kbd aria-hidden="true" className="mr-1.5 border border-line px-1 text-xs text-soft">
+            space
+          </kbd>
           {text.decide.skip}
         </Button>
       </div>

@@ -34,6 +34,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
   const undo = useUndo(clientId);
   const tell = useSay();
   const [last, setLast] = useState(0);
+  const [stop, setStop] = useState(0);
   const scroller = useRef<HTMLDivElement>(null);
 
   const listed = useMemo(() => [...shown].reverse(), [shown]);
@@ -63,9 +64,25 @@ export function PiecesTable({ clientId }: { clientId: string }) {
       if (event.key === 'Delete') {
         remove([listed[index]!]);
       }
+      const to = { ArrowDown: index + 1, ArrowUp: index - 1, Home: 0, End: listed.length - 1 }[event.key];
+      if (
+        to !== undefined &&
+        listed[to] &&
+        !(event.target instanceof HTMLInputElement && event.key === 'Home')
+      ) {
+        event.preventDefault();
+        setStop(to);
+        rows.scrollToIndex(to);
+        requestAnimationFrame(() =>
+          scroller.current?.querySelector<HTMLElement>(`[data-index="${to}"] a`)?.focus(),
+        );
+      }
     },
-    [toggle, remove, listed],
+    [toggle, remove, listed, rows],
   );
+  // rows are one stop for Tab: the one that was last in hand, or the first in sight
+  const inSight = rows.getVirtualItems();
+  const stopAt = inSight.some(({ index }) => index === stop) ? stop : inSight[0]?.index;
 
   const change = (set: Record<string, unknown>) =>
     changeMany.mutate({ pieces: picked, set }, { onSuccess: () => setChosen(new Set()) });
@@ -166,6 +183,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           <span role="columnheader">
             <input
               type="checkbox"
+              className="h-[18px] w-[18px]"
               aria-label={text.pieces.selectAll}
               checked={listed.length > 0 && listed.every((piece) => chosen.has(piece.id))}
               onChange={(event) =>
@@ -201,7 +219,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           className="min-h-0 grow overflow-auto"
         >
           <div role="presentation" style={{ height: rows.getTotalSize(), position: 'relative' }}>
-            {rows.getVirtualItems().map((item) => (
+            {inSight.map((item) => (
               <Row
                 key={listed[item.index]!.id}
                 clientId={clientId}
@@ -215,6 +233,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
                 onToggle={toggle}
                 onKeyDown={keys}
                 measure={rows.measureElement}
+                isStop={item.index === stopAt}
               />
             ))}
           </div>
@@ -237,6 +256,8 @@ interface RowProps {
   onToggle: (index: number, range: boolean) => void;
   onKeyDown: (event: KeyboardEvent, index: number) => void;
   measure: (row: Element | null) => void;
+  /** Whether Tab reaches it. */
+  isStop: boolean;
 }
 
 /** Words of the stylist's own for all the chosen pieces. */
@@ -283,6 +304,7 @@ const Row = memo(function Row({
   onToggle,
   onKeyDown,
   measure,
+  isStop,
 }: RowProps) {
   const elsewhere = piece.resolved.whereabouts !== 'wardrobe' ? String(piece.resolved.whereabouts) : '';
   return (
@@ -297,19 +319,27 @@ const Row = memo(function Row({
       style={{ minHeight: rowHeight, transform: `translateY(${top}px)` }}
     >
       <span role="cell">
-        <input
-          type="checkbox"
-          aria-label={`${text.pieces.select} ${piece.label}`}
-          checked={chosen}
-          onClick={(event: MouseEvent) => onToggle(index, event.shiftKey)}
-          onChange={() => undefined}
-        />
+        <label className="flex h-7 w-7 items-center justify-center pointer-coarse:h-11 pointer-coarse:w-11">
+          <input
+            type="checkbox"
+            tabIndex={isStop ? 0 : -1}
+            aria-label={`${text.pieces.select} ${piece.label}`}
+            checked={chosen}
+            onClick={(event: MouseEvent) => onToggle(index, event.shiftKey)}
+            onChange={() => undefined}
+            className="h-[18px] w-[18px]"
+          />
+        </label>
       </span>
       <span role="cell">
         <Drawing src={piece.flat} name="" className="h-10 w-8" />
       </span>
       <span role="cell" className="min-w-0">
-        <Link to={`${piece.id}${search}`} className="block min-h-6 truncate font-medium hover:text-chalk">
+        <Link
+          to={`${piece.id}${search}`}
+          tabIndex={isStop ? 0 : -1}
+          className="block min-h-6 truncate font-medium hover:text-chalk"
+        >
           {piece.label}
         </Link>
         {piece.unclear.length > 0 ? (

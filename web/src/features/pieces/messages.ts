@@ -39,7 +39,7 @@ export const say = speaker({
   attribute: 'what',
   yours: 'yours',
   theirs: 'theirs',
-  derived: 'derived',
+  derived: 'not set',
   aSet: 'a set',
   shown: '{n, plural, one {# piece} other {# pieces}}',
   keepTheirs: 'Keep theirs',

@@ -51,7 +51,9 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }:
               {live.change !== undefined && <Delta change={live.change} />}
             </p>
             <p className="text-soft">
-              <Spoken of={counts.paper} /> <Explained term="unchecked">{text.reading.onPaper}</Explained> ·{' '}
+              <Spoken of={counts.paper} /> <Explained term="unchecked">{text.reading.onPaper}</Explained>
+            </p>
+            <p className="text-soft">
               <Figure of={counts.daring} list={{ verdict: 'daring' }} />{' '}
               <Explained term="bold">
                 {chosen.daring ? text.reading.ofThemDaring : text.reading.moreIfDaring}
@@ -139,7 +141,7 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
       )}
       {away.length > 0 && (
         <p className="mt-4 text-soft" title={join(away.map((piece) => piece.label))}>
-          <Explained term="away">{say('away', { n: away.length })}</Explained>
+          <Explained term="away">{say('away', { n: away.length })}</Explained> {say('awayCounted')}
         </p>
       )}
       <section className="mt-4">

@@ -150,6 +150,16 @@ export function Workspace() {
 
   return (
     <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_150px]">
+      <a
+        href="#stage"
+        onClick={(event) => {
+          event.preventDefault();
+          document.getElementById('stage')?.focus();
+        }}
+        className="sr-only focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50 focus:bg-ink focus:px-3 focus:py-2 focus:text-sheet"
+      >
+        {say('skip')}
+      </a>
       <header className="col-span-3 flex min-h-11 flex-wrap items-center gap-x-6 gap-y-1 border-b py-1 border-line bg-sheet px-4 max-[900px]:col-span-2 max-[900px]:gap-x-4 print:hidden">
         <Button
           look="link"
@@ -209,10 +219,10 @@ export function Workspace() {
           ]}
           onChange={(daring) => change({ daring })}
         />
-        <Link to="/help" className="ml-auto text-chalk">
+        <Link to="/help" className="order-last text-chalk">
           {say('help')}
         </Link>
-        <label className="flex items-center border border-line bg-paper">
+        <label className="ml-auto flex items-center border border-line bg-paper">
           <span className="sr-only">{text.context.find}</span>
           <input
             ref={finder}
@@ -239,7 +249,7 @@ export function Workspace() {
             key={step}
             to={`/clients/${clientId}/${step}${location.search}`}
             className={({ isActive }) =>
-              `relative flex gap-2.5 border-y py-2.5 pl-[13px] ${isActive ? 'border-line bg-sheet' : 'border-transparent'}`
+              `relative flex gap-2.5 border-y py-2.5 pl-[13px] ${isActive ? 'border-line bg-sheet forced-colors:border-[Highlight]' : 'border-transparent'}`
             }
           >
             <span aria-hidden="true" className="mt-1 h-3 w-3 rotate-45 bg-soft" />
@@ -253,7 +263,7 @@ export function Workspace() {
         ))}
       </nav>
       <DeskContext value={desk}>
-        <main className="relative overflow-auto bg-sheet" aria-busy={!desk}>
+        <main id="stage" tabIndex={-1} className="relative overflow-auto bg-sheet" aria-busy={!desk}>
           {desk ? <Outlet /> : <Skeleton />}
         </main>
         <Reading

@@ -12,7 +12,7 @@ import org.openqa.selenium.WebElement;
 class CountsTest extends BrowserTest {
     private static final String CLIENT = "Ines Halvard";
     private static final String LARGE_CLIENT = "Odile Marchetti-Szabo";
-    private static final By COUNTING = By.xpath("//label[.='counting']/following-sibling::select");
+    private static final By COUNTING = By.xpath("//label[.='including']/following-sibling::select");
 
     @Test
     void opensACellOfTheCrossingTableAndReadsTheReason() {
@@ -188,7 +188,7 @@ class CountsTest extends BrowserTest {
                         .getAttribute("value"))
                 .as("a slot that is not counted is not crossed")
                 .isEqualTo("onepiece");
-        assertThat(browser.focused().getText()).isEqualTo("5 slots");
+        assertThat(browser.focused().getText()).isEqualTo("5 places");
     }
 
     private String outcome() {
@@ -236,16 +236,16 @@ class CountsTest extends BrowserTest {
         browser.click(By.xpath("//button[.='Count again']"));
         assertThat(browser.untilText(
                         By.cssSelector("[data-testid='live-count']"), text -> text.matches("(?s)[\\d,]{12,}\n.*")))
-                .contains("daring");
+                .contains("bold");
     }
 
-    /** The figures of the reading open what they count: all, the daring ones alone, those with the weakest piece. */
+    /** The figures of the reading open what they count: all, the bold ones alone, those with the weakest piece. */
     @Test
     void opensTheListsBehindTheReading() {
         browser.openClient(CLIENT, "counts?season=winter&order=stable");
         for (String figure : List.of(
                 "//*[@data-testid='live-count']//a",
-                "//p[contains(., 'more if daring')]/a",
+                "//p[contains(., 'more if bold')]/a",
                 "//section[h2='Weakest']//a")) {
             By link = By.xpath("//aside" + figure);
             String count = browser.untilText(link, text -> text.matches("[\\d,]+"));
@@ -255,7 +255,7 @@ class CountsTest extends BrowserTest {
                     .as(figure)
                     .isNotEmpty()
                     .allMatch(card ->
-                            card.getAttribute("aria-label").startsWith(figure.contains("daring") ? "daring" : "works"));
+                            card.getAttribute("aria-label").startsWith(figure.contains("bold") ? "bold" : "works"));
         }
     }
 
