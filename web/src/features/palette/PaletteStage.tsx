@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useLocation, useParams } from 'react-router';
@@ -28,7 +28,6 @@ const roles = [
 export function PaletteStage() {
   const { clientId = '' } = useParams();
   const { pieces, byId, readingSlot, stamp } = useDesk();
-  const queries = useQueryClient();
   const refresh = useRefresh();
   const [picked, setPicked] = useState<string | null>(null);
   const path = { params: { path: { clientId } } };
@@ -40,10 +39,7 @@ export function PaletteStage() {
   const change = useMutation({
     mutationFn: (client: Client) =>
       need(api.PUT('/api/v1/clients/{clientId}/palette', { ...path, body: client })),
-    onSuccess: (view) => {
-      queries.setQueryData(['palette', clientId, stamp], view);
-      return refresh();
-    },
+    onSuccess: refresh,
   });
   if (pieces.length === 0) {
     return <p className="p-8 text-soft">{text.palette.empty}</p>;

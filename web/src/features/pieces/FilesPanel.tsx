@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { type MouseEvent, useState } from 'react';
+import { useState } from 'react';
 import { api, need, sendFile, type PreviewView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text } from '../../app/messages';
@@ -12,9 +12,11 @@ const shownRows = 200;
 const picker =
   'text-soft file:mr-3 file:min-h-7 file:cursor-pointer file:border file:border-line file:bg-sheet file:px-3 file:font-sans file:text-ink';
 
-/** Lets the same file be chosen again: a corrected one has the name of the one before. */
-function forget(event: MouseEvent<HTMLInputElement>) {
-  event.currentTarget.value = '';
+/** The chosen file; the same can be chosen again, since a corrected one has the name of the one before. */
+function taken(input: HTMLInputElement): File | undefined {
+  const file = input.files?.[0];
+  input.value = '';
+  return file;
 }
 
 /** The inventory in and out as files: CSV with a preview of every row, and the whole client as a document. */
@@ -91,8 +93,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
               type="file"
               className={picker}
               accept=".csv,text/csv"
-              onClick={forget}
-              onChange={(event) => choose(event.target.files?.[0])}
+              onChange={(event) => choose(taken(event.currentTarget))}
             />
           </label>
         </section>
@@ -114,8 +115,12 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
               type="file"
               className={picker}
               accept=".json,application/json"
-              onClick={forget}
-              onChange={(event) => event.target.files?.[0] && replace.mutate(event.target.files[0])}
+              onChange={(event) => {
+                const file = taken(event.currentTarget);
+                if (file) {
+                  replace.mutate(file);
+                }
+              }}
             />
           </label>
           {replace.error && (

@@ -26,17 +26,23 @@ export function PieceSheet() {
   const { byId } = useDesk();
   const { search } = useLocation();
   const piece = byId.get(ref);
+  // another begins the sheet anew, with nothing typed
+  const [round, setRound] = useState(0);
   return (
     <div className="p-5">
       <Link to={`..${search}`} relative="path" className="text-chalk">
         ← {text.pieces.back}
       </Link>
-      {piece ? <Sheet key={piece.id} piece={piece} /> : <p className="mt-4">{text.pieces.gone}</p>}
+      {piece ? (
+        <Sheet key={`${piece.id} ${round}`} piece={piece} onDiscard={() => setRound(round + 1)} />
+      ) : (
+        <p className="mt-4">{text.pieces.gone}</p>
+      )}
     </div>
   );
 }
 
-function Sheet({ piece }: { piece: PieceView }) {
+function Sheet({ piece, onDiscard }: { piece: PieceView; onDiscard: () => void }) {
   const { clientId = '' } = useParams();
   const { search } = useLocation();
   const navigate = useNavigate();
@@ -50,6 +56,10 @@ function Sheet({ piece }: { piece: PieceView }) {
   const resolved = piece.resolved as Record<string, unknown>;
 
   function save(next: Record<string, unknown>, version = piece.version) {
+    if (refused && version === piece.version && next !== refused.mine) {
+      // the field that is left for the question says again what the question is about
+      return;
+    }
     change.mutate(
       { piece: { ...piece, version }, set: next },
       {
@@ -172,10 +182,7 @@ function Sheet({ piece }: { piece: PieceView }) {
             save(refused.mine, refused.theirs.version);
             setRefused(null);
           }}
-          onKeepTheirs={() => {
-            change.reset();
-            setRefused(null);
-          }}
+          onKeepTheirs={onDiscard}
         />
       )}
     </div>

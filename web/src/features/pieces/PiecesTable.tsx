@@ -43,6 +43,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
     count: listed.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => rowHeight,
+    getItemKey: (index) => listed[index]!.id,
     overscan: 8,
   });
   const picked = pieces.filter((piece) => chosen.has(piece.id));

@@ -177,6 +177,16 @@ final class Browser implements AutoCloseable {
         new Actions(driver).keyDown(held).sendKeys(key).keyUp(held).perform();
     }
 
+    void pressRedo() {
+        new Actions(driver)
+                .keyDown(Keys.CONTROL)
+                .keyDown(Keys.SHIFT)
+                .sendKeys("z")
+                .keyUp(Keys.SHIFT)
+                .keyUp(Keys.CONTROL)
+                .perform();
+    }
+
     WebElement focused() {
         return driver.switchTo().activeElement();
     }

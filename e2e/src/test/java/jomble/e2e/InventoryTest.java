@@ -111,7 +111,7 @@ class InventoryTest extends BrowserTest {
         recorded(0);
         browser.reload();
         browser.see(ENTRY);
-        browser.press(Keys.chord(Keys.CONTROL, Keys.SHIFT, "z"));
+        browser.pressRedo();
         recorded(1);
     }
 
@@ -398,6 +398,7 @@ class InventoryTest extends BrowserTest {
         browser.click(By.xpath("//button[.='Overwrite with mine']"));
         browser.untilText(By.xpath("//p[@aria-live][contains(@class,'min-h-5')]"), text -> text.contains("saved"));
         assertThat(browser.see(By.id("notes")).getAttribute("value")).isEqualTo("mine");
+        assertThat(browser.see(By.id("size")).getAttribute("value")).as("all of mine").isEmpty();
     }
 
     @Test
