@@ -2,13 +2,14 @@ import { AlertDialog } from 'radix-ui';
 import type { PieceView } from '../../api/client';
 import { words } from '../../app/messages';
 import { Button } from '../../ui/Button';
+import { differing } from './merge';
 import { say } from './messages';
 import { valueWords } from './valueWords';
 
 interface Props {
   /** The piece as the other has saved it. */
   theirs: PieceView;
-  /** What was meant to be saved. */
+  /** What it would be with one's own changes on top. */
   mine: Record<string, unknown>;
   onKeepTheirs: () => void;
   onOverwrite: () => void;
@@ -17,9 +18,6 @@ interface Props {
 /** Two have changed one piece: what each of them wrote, side by side; nothing is lost by keeping what was saved first. */
 export function ConflictDialog({ theirs, mine, onKeepTheirs, onOverwrite }: Props) {
   const saved = theirs.set as Record<string, unknown>;
-  const differing = [...new Set([...Object.keys(saved), ...Object.keys(mine)])].filter(
-    (name) => JSON.stringify(saved[name]) !== JSON.stringify(mine[name]),
-  );
   return (
     <AlertDialog.Root open>
       <AlertDialog.Portal>
@@ -38,7 +36,7 @@ export function ConflictDialog({ theirs, mine, onKeepTheirs, onOverwrite }: Prop
               </tr>
             </thead>
             <tbody>
-              {differing.map((name) => (
+              {differing(saved, mine).map((name) => (
                 <tr key={name} className="border-b border-hair align-baseline">
                   <th className="py-1 text-left font-normal text-soft">{words(name)}</th>
                   <td className="py-1">{name in saved ? valueWords(saved[name]) : say('derived')}</td>

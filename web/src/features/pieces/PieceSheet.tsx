@@ -15,6 +15,7 @@ import { RoleTrial } from './RoleTrial';
 import { alwaysShown, groups } from './attributes';
 import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type AttributeSpec } from './queries';
 import { Photos } from './Photos';
+import { merged } from './merge';
 import { say } from './messages';
 import { SetPanel } from './SetPanel';
 import { valueWords } from './valueWords';
@@ -66,7 +67,14 @@ function Sheet({ piece, onDiscard }: { piece: PieceView; onDiscard: () => void }
         onError: async (error) => {
           if (isProblem(error) && error.status === 412) {
             const theirs = (await refresh()).find((one) => one.id === piece.id);
-            setRefused(theirs ? { theirs, mine: next } : null);
+            if (theirs) {
+              const { both, contested } = merged(set, next, theirs.set as Record<string, unknown>);
+              if (contested.length > 0) {
+                setRefused({ theirs, mine: both });
+              } else {
+                change.mutate({ piece: theirs, set: both });
+              }
+            }
           }
         },
       },

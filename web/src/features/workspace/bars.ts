@@ -39,6 +39,9 @@ export function bars(
       Math.min(1, shareOf(of(piece), isCounted(piece) ? most : (counts?.total ?? 0))),
     /** Undefined while it is not counted yet. */
     told: (piece: Figured): Told | undefined => {
+      if (piece.roles?.length === 0) {
+        return { short: '–', full: text.counts.orphan };
+      }
       const n = counts?.perPiece[piece.id];
       if (n === undefined) {
         return undefined;

@@ -1,0 +1,54 @@
+package jomble.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.By;
+
+/** Every main screen at the sizes it is laid out for: nothing runs out of the window, and no accessibility rule fails. */
+class EverySizeTest extends BrowserTest {
+    private static final List<String> STEPS = List.of(
+            "brief",
+            "pieces",
+            "pieces?view=decide",
+            "pieces/p1",
+            "palette",
+            "capsule",
+            "outfits?season=winter",
+            "counts",
+            "counts?view=byPiece",
+            "counts?view=contexts",
+            "counts?view=whatIf",
+            "rules?rule=colour.echo");
+
+    @ParameterizedTest(name = "{0} × {1}")
+    @CsvSource({"1280, 800", "1024, 768", "768, 1024"})
+    void isLaidOutAndAccessible(int width, int height) {
+        browser.size(width, height);
+        try {
+            String path = browser.openClient("Ines Halvard", "brief");
+            for (String step : STEPS) {
+                browser.open(path + "/" + step);
+                browser.see(By.cssSelector("main h1, main h2"));
+                fits(step, width);
+            }
+            for (String page : List.of("/clients", "/help", "/kinds")) {
+                browser.open(page);
+                browser.see(By.tagName("h1"));
+                fits(page, width);
+            }
+        } finally {
+            browser.size(1280, 800);
+        }
+    }
+
+    private void fits(String page, int width) {
+        browser.checkAccessibility();
+        assertThat((Long) browser.run("return document.documentElement.scrollWidth"))
+                .as("%s at %d", page, width)
+                .isLessThanOrEqualTo(width);
+        assertThat(browser.run("return document.title")).as(page).asString().endsWith(" · Jomble");
+    }
+}
