@@ -2,6 +2,8 @@ package jomble.server.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -83,6 +85,25 @@ class InventoryTest {
                         .json())
                 .containsEntry("change", 1)
                 .containsEntry("same", 63);
+    }
+
+    /** The headings of the screen and other usual words are columns too; an export spells out labels and says whose it is. */
+    @Test
+    void takesTheHeadingsOfTheScreenAndTellsWhoseItIs() {
+        Answer read = preview(
+                "Type,Piece,Color,Price,Outfits,heel cm\ncourt shoes,Best ones,navy,49.50 EUR,12,7\nquux,Odd one,red,,,\n");
+        assertThat(read.json()).containsEntry("add", 1).containsEntry("refuse", 1);
+        assertThat(read.at("rows", 0, "label")).isEqualTo("Best ones");
+        assertThat(read.at("rows", 1, "label")).as("a refused row has a name").isEqualTo("Odd one");
+        stylist.post(client + "/pieces", Map.of("id", "a", "kind", "shirt", "colours", List.of("#22304d")));
+        Answer export = stylist.get(client + "/inventory.csv");
+        assertThat(export.text()).contains("Navy shirt");
+        assertThat(export.headers().firstValue("Content-Disposition").orElseThrow())
+                .contains(
+                        "inventory",
+                        URLEncoder.encode((String) stylist.get(client).at("name"), StandardCharsets.UTF_8)
+                                .replace("+", "%20"));
+        assertThat(preview(export.text()).json()).containsEntry("same", 1);
     }
 
     /** What a spreadsheet would run is marked on its way out, and the mark is taken off on its way in. */

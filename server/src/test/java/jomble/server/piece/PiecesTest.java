@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManagerFactory;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
@@ -78,6 +79,60 @@ class PiecesTest {
         Answer answer = stylist.post(pieces + "/entry", line);
         assertThat(answer.at("set", "notes")).isEqualTo("brunhilde");
         assertThat(answer.at("set", "whereabouts")).isEqualTo("stored");
+    }
+
+    private Answer enter(String line) {
+        return stylist.post(pieces + "/entry", Map.of("line", line, "keepUnknown", true));
+    }
+
+    private Answer explain(Answer piece, String word, String as) {
+        Map<String, Object> meaning = new HashMap<>(Map.of("word", word));
+        meaning.put("as", as);
+        return stylist.post(pieces + "/" + piece.at("id") + "/words", meaning);
+    }
+
+    private static List<Object> unclear(Answer piece) {
+        return ((List<?>) piece.at("unclear"))
+                .stream().map(one -> ((Map<?, ?>) one).get("word")).collect(Collectors.toList());
+    }
+
+    /** Whatever a line says, it is saved: what it leaves open is neither guessed nor counted as something else. */
+    @Test
+    void savesEveryLineAndMakesSenseOfItLater() {
+        Answer jumper = enter("burgandy jumper brunhilde");
+        assertThat(jumper.status()).isEqualTo(201);
+        assertThat(jumper.at("label")).isEqualTo("Fine knit");
+        assertThat(jumper.at("set", "asTyped")).isEqualTo("burgandy jumper brunhilde");
+        assertThat(unclear(jumper)).containsExactly("burgandy", "brunhilde", "colour");
+        assertThat(jumper.at("unclear", 0, "readings").toString()).contains("burgundy");
+
+        Answer coloured = explain(jumper, "burgandy", "burgundy");
+        assertThat(coloured.at("label")).isEqualTo("Burgundy fine knit");
+        assertThat(unclear(coloured)).containsExactly("brunhilde");
+        assertThat(coloured.at("set", "notes")).isEqualTo("brunhilde");
+        Answer clear = explain(jumper, "brunhilde", null);
+        assertThat(unclear(clear)).isEmpty();
+        assertThat(clear.at("set", "notes")).isEqualTo("brunhilde");
+
+        Answer nameless = enter("black velvet snorple");
+        assertThat(nameless.at("kind")).isEqualTo("unnamed-piece");
+        assertThat(nameless.at("roles")).isEqualTo(List.of());
+        assertThat(nameless.at("label")).isEqualTo("black velvet snorple");
+        Answer named = explain(nameless, "kind", "blazer");
+        assertThat(named.at("label")).isEqualTo("Black velvet blazer");
+        assertThat(unclear(named)).containsExactly("snorple");
+
+        Answer misspelt = enter("jaens dark blue");
+        assertThat(misspelt.at("kind")).as("a guess").isEqualTo("jeans");
+        assertThat(unclear(misspelt)).as("with a mark").containsExactly("jaens");
+        assertThat(explain(misspelt, "jaens", "glorb snorple").status()).isEqualTo(400);
+        assertThat(unclear(explain(misspelt, "jaens", "jeans"))).isEmpty();
+
+        Answer absurd = enter("court shoes navy 80 cm heel wool 70% silk 60%");
+        assertThat(absurd.status()).as("what no piece can have is left out").isEqualTo(201);
+        assertThat(stylist.post(client + "/undo", Map.of()).at("undone")).isEqualTo(true);
+        stylist.post(client + "/undo", Map.of());
+        assertThat(unclear(enter("shirt plaid"))).containsExactly("colour");
     }
 
     @Test
