@@ -473,7 +473,7 @@ export const text = {
       'knit-over-shirt': 'knit over shirt',
       plain: 'plain and complete',
       'one-gesture': 'one gesture',
-      'one-room': 'pieces of one register',
+      'one-room': 'pieces that belong together',
       favourites: 'favourites',
     } as Record<string, string>,
   },

@@ -11,12 +11,14 @@ import { toggled } from './matches';
 import { useWorn } from './queries';
 import { hang, type RailSort } from './railOrder';
 
-/** Strips share the width of the reference screen, as far as they stay wide enough to be told apart. */
-const railWidth = 1130;
+/** Strips share the width of the window but for the choice of their order, as far as they stay wide enough to be told apart. */
+const widthOfTheChoice = 150;
 const wideGap = 20;
 const narrowGap = 8;
 /** Above this many strips families move together, so that 250 pieces hang on one screen. */
 const many = 150;
+/** Below this width, in pixels, they do as well. */
+const narrowWindow = 1000;
 const narrowest = 4.6;
 const widest = 16;
 /** About the width of a letter of a family's name, in pixels: no name runs into the next. */
@@ -83,11 +85,17 @@ export function Rail() {
   const [active, setActive] = useState(0);
   const [moved, setMoved] = useState(false);
   const scroller = useRef<HTMLDivElement>(null);
+  const [railWidth, setRailWidth] = useState(window.innerWidth - widthOfTheChoice);
+  useEffect(() => {
+    const measure = () => setRailWidth(window.innerWidth - widthOfTheChoice);
+    window.addEventListener('resize', measure);
+    return () => window.removeEventListener('resize', measure);
+  }, []);
   const perPiece = live.counts?.perPiece;
   const worn = useWorn(clientId, sort === 'worn').data;
   const hung = useMemo(() => hang(shown, sort, perPiece ?? {}, worn), [shown, sort, perPiece, worn]);
   const strips = useMemo(() => hung.flatMap(({ members }) => members), [hung]);
-  const familyGap = strips.length > many ? narrowGap : wideGap;
+  const familyGap = strips.length > many || railWidth < narrowWindow ? narrowGap : wideGap;
   const width = Math.max(
     narrowest,
     Math.min(widest, (railWidth - familyGap * hung.length) / Math.max(1, strips.length)),
@@ -160,7 +168,7 @@ export function Rail() {
       <div
         ref={scroller}
         onKeyDown={keys}
-        className="h-full overflow-x-auto overflow-y-hidden px-5 pt-3"
+        className="h-full overflow-x-auto overflow-y-hidden px-5 pt-3 [scrollbar-width:thin]"
         data-testid="rail"
       >
         <div className="relative h-[132px]" style={{ width: Math.max(end, 1) }}>

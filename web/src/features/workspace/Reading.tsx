@@ -31,7 +31,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }:
     <aside
       aria-label="Reading"
       tabIndex={0}
-      className={`overflow-auto border-l border-line bg-paper p-4 text-[13px] print:hidden max-[900px]:fixed max-[900px]:top-11 max-[900px]:right-0 max-[900px]:bottom-[150px] max-[900px]:z-20 max-[900px]:w-[284px] max-[900px]:shadow-md ${open ? '' : 'max-[900px]:hidden'}`}
+      className={`overflow-auto border-l border-line bg-paper p-4 text-[13px] print:hidden max-[1100px]:fixed max-[1100px]:top-11 max-[1100px]:right-0 max-[1100px]:bottom-[150px] max-[1100px]:z-20 max-[1100px]:w-[284px] max-[1100px]:shadow-md ${open ? '' : 'max-[1100px]:hidden'}`}
     >
       <Ladder chosen={chosen} stamp={stamp} onChoose={onCounting} />
       <div aria-live="polite" data-testid="live-count">
@@ -104,7 +104,7 @@ function Figure({ of, list }: { of: Exact; list: Record<string, string> }) {
   ) : (
     <Link
       to={`outfits?${listQuery(search, list)}`}
-      className="font-serif font-bold text-ink hover:text-chalk"
+      className="inline-block min-h-6 min-w-6 font-serif font-bold text-ink hover:text-chalk"
     >
       {figure(of)}
     </Link>

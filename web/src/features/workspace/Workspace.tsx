@@ -149,7 +149,7 @@ export function Workspace() {
   };
 
   return (
-    <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_150px]">
+    <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[1100px]:grid-cols-[150px_minmax(0,1fr)] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_150px]">
       <a
         href="#stage"
         onClick={(event) => {
@@ -160,11 +160,11 @@ export function Workspace() {
       >
         {say('skip')}
       </a>
-      <header className="col-span-3 flex min-h-11 flex-wrap items-center gap-x-6 gap-y-1 border-b py-1 border-line bg-sheet px-4 max-[900px]:col-span-2 max-[900px]:gap-x-4 print:hidden">
+      <header className="col-span-3 flex min-h-11 flex-wrap items-center gap-x-6 gap-y-1 border-b py-1 border-line bg-sheet px-4 max-[1100px]:col-span-2 max-[1100px]:gap-x-4 print:hidden">
         <Button
           look="link"
           aria-expanded={readingOpen}
-          className="order-last shrink-0 whitespace-nowrap min-[901px]:hidden"
+          className="order-last shrink-0 whitespace-nowrap min-[1101px]:hidden"
           onClick={() => setReadingOpen(!readingOpen)}
         >
           {readingOpen ? text.reading.fold : say('openReading', { total })}
