@@ -38,7 +38,7 @@ describe('bars', () => {
     ['jeans', { short: '60', full: '60 outfits' }],
     ['coat', { short: '99 %', full: 'goes with 99 % of the outfits' }],
     ['overshirt', { short: 'under 1 %', full: 'goes with under 1 % of the outfits' }],
-    ['rag', undefined],
+    ['rag', { short: '–', full: 'in no outfit' }],
   ])('tell %s in figures or as a share', (id, told) => {
     const counted = { total: 100_000, perPiece: { shirt: 12345, jeans: 60, coat: '99999', overshirt: 1 } };
     expect(
