@@ -50,7 +50,7 @@ export function useStamp(clientId: string, withinCapsule: boolean): string {
 }
 
 /** What of a rule can change a figure. */
-function heldAs(rule: RuleView) {
+export function heldAs(rule: RuleView) {
   return [
     rule.softened,
     rule.schools.map((school) => [school.studio, school.client]),
