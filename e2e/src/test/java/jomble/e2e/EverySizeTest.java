@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
+import org.openqa.selenium.WebElement;
 
 /** Every main screen at the sizes it is laid out for: nothing runs out of the window, and no accessibility rule fails. */
 class EverySizeTest extends BrowserTest {
@@ -31,7 +32,8 @@ class EverySizeTest extends BrowserTest {
             String path = browser.openClient("Ines Halvard", "brief");
             for (String step : STEPS) {
                 browser.open(path + "/" + step);
-                browser.see(By.cssSelector("main h1, main h2"));
+                browser.until(
+                        b -> b.all(By.cssSelector("main h1, main h2")).stream().anyMatch(WebElement::isDisplayed));
                 fits(step, width);
             }
             for (String page : List.of("/clients", "/help", "/kinds")) {
