@@ -64,8 +64,10 @@ class RuleCatalogueTest {
                 .forEach(fed::add);
         assertThat(FindingTexts.texts()).containsKey(key);
         assertThat(placeholders(FindingTexts.texts().getProperty(key))).isSubsetOf(fed);
-        assertThat(placeholders(FindingTexts.texts().getProperty(key + ".cure", "")))
-                .isSubsetOf(fed);
+        for (String besides : List.of(".cure", ".exact")) {
+            assertThat(placeholders(FindingTexts.texts().getProperty(key + besides, "")))
+                    .isSubsetOf(fed);
+        }
     }
 
     @Test
@@ -75,7 +77,7 @@ class RuleCatalogueTest {
                 .toList());
         assertThat(FindingTexts.texts().stringPropertyNames())
                 .filteredOn(name -> !name.startsWith(Overrides.ID + "."))
-                .allSatisfy(name -> assertThat(keys).contains(name.replaceAll("\\.cure$", "")));
+                .allSatisfy(name -> assertThat(keys).contains(name.replaceAll("\\.(cure|exact)$", "")));
     }
 
     static Stream<Arguments> evidence() {
