@@ -418,6 +418,7 @@ export const text = {
     with: 'With',
     line: 'One more piece, in plain words',
     lineHint: 'blazer navy wool',
+    needKind: 'Name what it is: shirt, jeans, loafers …',
     add: 'Add',
     altered: 'Altered',
     piece: 'piece',

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { useEntryReading, useVocabulary } from '../pieces/queries';
+import { useEntryReading, useReadEntry, useVocabulary } from '../pieces/queries';
 import { ColourPicker } from '../palette/ColourPicker';
 import { useRules } from '../rules/queries';
 import { seasonOptions, useChosen, useDesk } from '../workspace/context';
@@ -93,9 +93,11 @@ function With({ thought, onChange }: Props) {
   const [line, setLine] = useState('');
   const reading = useEntryReading(line);
   const preview = line.trim() ? reading.data?.preview : undefined;
-  function add(event: FormEvent) {
+  const read = useReadEntry();
+  /** Enter may come before what was typed has been read. */
+  async function add(event: FormEvent) {
     event.preventDefault();
-    if (preview) {
+    if (line.trim() && (await read(line)).preview) {
       onChange({ lines: [...thought.lines, line.trim()] });
       setLine('');
     }
@@ -106,7 +108,7 @@ function With({ thought, onChange }: Props) {
         items={thought.lines}
         onTakeBack={(index) => onChange({ lines: thought.lines.filter((_, i) => i !== index) })}
       />
-      <form onSubmit={add} className="flex items-center gap-2">
+      <form onSubmit={(event) => void add(event)} className="flex items-center gap-2">
         <input
           aria-label={text.whatIf.line}
           placeholder={text.whatIf.lineHint}
@@ -115,12 +117,12 @@ function With({ thought, onChange }: Props) {
           onChange={(event) => setLine(event.target.value)}
           className="min-w-0 grow border border-line bg-paper px-2 py-1 placeholder:text-soft"
         />
-        <Button type="submit" disabled={!preview}>
+        <Button type="submit" disabled={!line.trim()}>
           {text.whatIf.add}
         </Button>
       </form>
       <p className="min-h-5 text-xs text-soft">
-        {preview?.label ?? (line.trim() ? text.pieces.needKind : '')}
+        {preview?.label ?? (line.trim() ? text.whatIf.needKind : '')}
       </p>
     </Part>
   );

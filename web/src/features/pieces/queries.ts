@@ -59,14 +59,26 @@ export function useStory(clientId: string, piece: PieceView) {
   });
 }
 
+function entryReading(line: string) {
+  return {
+    queryKey: ['entry', line],
+    queryFn: () => need(api.POST('/api/v1/entry', { body: { line, keepUnknown: false } })),
+  };
+}
+
 /** What the server understands of the line as it is typed. */
 export function useEntryReading(line: string) {
   return useQuery({
-    queryKey: ['entry', line],
+    ...entryReading(line),
     enabled: line.trim() !== '',
     placeholderData: (before) => before,
-    queryFn: () => need(api.POST('/api/v1/entry', { body: { line, keepUnknown: false } })),
   });
+}
+
+/** Reads a line that was entered, however fast it was typed. */
+export function useReadEntry() {
+  const queries = useQueryClient();
+  return (line: string) => queries.fetchQuery(entryReading(line));
 }
 
 /** What the server understands of many lines. */
