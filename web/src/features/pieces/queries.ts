@@ -167,7 +167,10 @@ export function useExplain(clientId: string) {
         }),
       ),
     onSuccess: (piece) => put(queries, clientId, piece),
-    onError: (error) => say(sentence(error)),
+    onError: (error) => {
+      say(sentence(error));
+      return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
+    },
   });
 }
 

@@ -31,7 +31,7 @@ final class Lexicon {
     static final String BREASTED = "breasted";
     static final String POCKETS = "pockets";
     static final String STRUCTURE = "structure";
-    /** What is said with a plural kind or a number of pairs. */
+    /** Small numbers in words, as they stand before a plural or before pairs. */
     static final Map<String, Integer> NUMBERS = Map.of("two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
     /** Words that name a kind by themselves and say something of another kind beside it. */
     static final Set<String> WEAK = Set.of(
@@ -63,7 +63,6 @@ final class Lexicon {
             "flats",
             "bag",
             "pin",
-            "dark wash",
             "tank",
             "sweat",
             "buttons",
@@ -76,7 +75,7 @@ final class Lexicon {
     static final Set<String> FILLERS = Set.of(
             ("and with in the a an of made from , & + / - – — on it its is that this my her his our one some i got bought paid cost costs "
                             + "for around about approx but or to very really quite so rather nice lovely pair pairs buckle colour coloured "
-                            + "color colored heel heels blend mix mixed-fibre style type shade all over has have no. pcs piece pieces")
+                            + "color colored heel heels blend mix style type shade all over has have pcs piece pieces")
                     .split(" "));
 
     /**

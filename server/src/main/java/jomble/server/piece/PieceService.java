@@ -337,7 +337,8 @@ public class PieceService {
         return found;
     }
 
-    private static List<Object> both(Object list, List<Object> more) {
+    /** The entries of a list in document form and more, each once. */
+    static List<Object> both(Object list, List<?> more) {
         Set<Object> all = new LinkedHashSet<>(list instanceof List<?> entries ? entries : List.of());
         all.addAll(more);
         return List.copyOf(all);

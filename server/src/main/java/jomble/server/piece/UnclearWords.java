@@ -1,13 +1,12 @@
 package jomble.server.piece;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import jomble.core.document.PieceReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Piece;
+import jomble.server.problem.ProblemException;
 
 /** What becomes of the words of a piece's line that nobody understood at first. */
 final class UnclearWords {
@@ -18,14 +17,18 @@ final class UnclearWords {
      * nobody is asked about it again.
      *
      * @param says what it means, in document form; empty leaves the word a note
+     * @throws ProblemException when it is not among them: somebody else has settled it
      */
     static Map<String, Object> settled(Piece piece, String word, Map<String, Object> says) {
         Map<String, Object> tree = PieceReader.write(piece);
         List<String> unclear = new ArrayList<>(entries(tree.get(Attribute.UNCLEAR.name())));
-        unclear.remove(word);
+        if (!unclear.remove(word)) {
+            throw ProblemException.conflict(
+                    "already-clear", "Somebody has said already what \"" + word + "\" means.");
+        }
         says.forEach((name, value) -> {
             boolean beside = name.equals(Attribute.COLOURS.name()) && !word.equals(Attribute.COLOURS_OPEN);
-            tree.put(name, beside ? both(tree.get(name), value) : value);
+            tree.put(name, beside ? PieceService.both(tree.get(name), (List<?>) value) : value);
         });
         if (!says.isEmpty()) {
             withoutWord(tree, word);
@@ -64,11 +67,5 @@ final class UnclearWords {
         return list instanceof List<?> entries
                 ? entries.stream().map(String::valueOf).toList()
                 : List.of();
-    }
-
-    private static List<Object> both(Object list, Object more) {
-        Set<Object> all = new LinkedHashSet<>(list instanceof List<?> entries ? entries : List.of());
-        all.addAll(more instanceof List<?> entries ? entries : List.of());
-        return List.copyOf(all);
     }
 }

@@ -110,6 +110,10 @@ class PiecesTest {
         assertThat(coloured.at("label")).isEqualTo("Burgundy fine knit");
         assertThat(unclear(coloured)).containsExactly("brunhilde");
         assertThat(coloured.at("set", "notes")).isEqualTo("brunhilde");
+        assertThat(explain(jumper, "burgandy", "berry").status())
+                .as("somebody else was quicker")
+                .isEqualTo(409);
+        assertThat(stylist.get(pieces).at(0, "label")).isEqualTo("Burgundy fine knit");
         Answer clear = explain(jumper, "brunhilde", null);
         assertThat(unclear(clear)).isEmpty();
         assertThat(clear.at("set", "notes")).isEqualTo("brunhilde");
