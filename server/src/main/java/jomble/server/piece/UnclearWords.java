@@ -23,8 +23,7 @@ final class UnclearWords {
         Map<String, Object> tree = PieceReader.write(piece);
         List<String> unclear = new ArrayList<>(entries(tree.get(Attribute.UNCLEAR.name())));
         if (!unclear.remove(word)) {
-            throw ProblemException.conflict(
-                    "already-clear", "Somebody has said already what \"" + word + "\" means.");
+            throw ProblemException.conflict("already-clear", "Somebody has said already what \"" + word + "\" means.");
         }
         says.forEach((name, value) -> {
             boolean beside = name.equals(Attribute.COLOURS.name()) && !word.equals(Attribute.COLOURS_OPEN);
