@@ -1222,6 +1222,8 @@ export interface components {
                 [key: string]: unknown;
             };
             keepUnknown?: boolean;
+            /** Format: uuid */
+            key?: string;
             line: string;
         };
         EntryView: {

@@ -16,6 +16,7 @@ import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
 import { PiecesStage } from '../features/pieces/PiecesStage';
 import { RulesStage } from '../features/rules/RulesStage';
+import { useFocusNearby } from './focusNearby';
 import { SignInPage } from '../features/session/SignInPage';
 import { KindsPage } from '../features/studio/KindsPage';
 import { Workspace } from '../features/workspace/Workspace';
@@ -67,6 +68,7 @@ const router = createBrowserRouter([
 ]);
 
 export function App() {
+  useFocusNearby();
   return (
     <QueryClientProvider client={queries}>
       <Tooltip.Provider delayDuration={200}>

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { Select } from './Select';
 
 interface Props {
   label: string;
@@ -21,19 +22,14 @@ export function Choice({ label, name, value, options, narrow = false, onChange }
           {label}
         </label>
       )}
-      <select
+      <Select
         id={id}
-        aria-label={name}
+        label={name}
         value={value}
-        onChange={(event) => onChange(event.target.value)}
-        className={`field-sizing-content min-h-6 appearance-none truncate border-b border-dotted border-ink bg-transparent font-medium ${narrow ? 'max-w-36' : 'max-w-56'}`}
-      >
-        {options.map(([key, words]) => (
-          <option key={key} value={key}>
-            {words}
-          </option>
-        ))}
-      </select>
+        options={options}
+        className={`flex min-h-6 items-baseline gap-1 truncate border-b border-dotted border-ink bg-transparent font-medium pointer-coarse:min-h-11 pointer-coarse:items-center ${narrow ? 'max-w-36' : 'max-w-56'}`}
+        onChange={onChange}
+      />
     </span>
   );
 }

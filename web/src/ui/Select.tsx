@@ -6,23 +6,26 @@ interface Props {
   value: string;
   placeholder?: string;
   options: readonly (readonly [string, string])[];
+  /** How it stands on the page, where it is not a box of a form. */
+  className?: string;
   onChange: (value: string) => void;
 }
+
+const box =
+  'flex min-h-8 w-full min-w-24 items-center justify-between gap-2 border border-line bg-paper px-2 py-1 text-left';
 
 /** Radix has no empty value. */
 const none = '·';
 
-/** One of several, in a form. */
-export function Select({ id, label, value, placeholder, options, onChange }: Props) {
+/** One of several. */
+export function Select({ id, label, value, placeholder, options, className = box, onChange }: Props) {
   return (
     <Radix.Root value={value || none} onValueChange={(next) => onChange(next === none ? '' : next)}>
-      <Radix.Trigger
-        id={id}
-        aria-label={label}
-        className="flex min-h-8 w-full min-w-24 items-center justify-between gap-2 border border-line bg-paper px-2 py-1 text-left"
-      >
-        <Radix.Value placeholder={placeholder} />
-        <Radix.Icon className="text-soft">▾</Radix.Icon>
+      <Radix.Trigger value={value} id={id} aria-label={label} className={className}>
+        <span className="truncate">
+          <Radix.Value placeholder={placeholder} />
+        </span>
+        <Radix.Icon className="shrink-0 text-soft">▾</Radix.Icon>
       </Radix.Trigger>
       <Radix.Portal>
         <Radix.Content
@@ -35,7 +38,8 @@ export function Select({ id, label, value, placeholder, options, onChange }: Pro
               <Radix.Item
                 key={key || none}
                 value={key || none}
-                className="min-h-8 cursor-default px-3 py-1.5 data-[highlighted]:bg-rail data-[state=checked]:font-semibold"
+                data-value={key}
+                className="min-h-8 cursor-default pointer-coarse:min-h-11 px-3 py-1.5 data-[highlighted]:bg-rail data-[state=checked]:font-semibold"
               >
                 <Radix.ItemText>{words}</Radix.ItemText>
               </Radix.Item>

@@ -6,6 +6,7 @@ import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { useChosen, useDesk } from '../workspace/context';
 import { countedSlots } from '../workspace/slots';
+import { NoCount } from '../workspace/NoCount';
 import { CellReading } from './CellReading';
 import { ContextTable } from './ContextTable';
 import { CrossingTable } from './CrossingTable';
@@ -68,6 +69,14 @@ export function CountsStage() {
           ))}
         </div>
       </header>
+      {(view === 'crossing' || view === 'byPiece') && !live.counts && <NoCount live={live} />}
+      {(view === 'crossing' || view === 'byPiece') && !live.counts && live.state === 'counting' && (
+        <div className="grid animate-pulse gap-2" aria-hidden="true">
+          {Array.from({ length: 8 }, (_, i) => (
+            <span key={i} className="h-9 bg-hair" />
+          ))}
+        </div>
+      )}
       {view === 'crossing' && live.counts && (
         <CrossingTable counts={live.counts} cell={cell} onPick={setCell} />
       )}

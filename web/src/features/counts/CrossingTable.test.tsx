@@ -3,6 +3,7 @@ import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/re
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { counts, onDesk, piece } from '../../testing/desk';
 import { CrossingTable } from './CrossingTable';
+import { choose } from '../../testing/choose';
 
 const pieces = [
   piece('shirt', ['top'], { order: { colour: 3 } as never, kindName: 'shirt' }),
@@ -50,7 +51,7 @@ describe('one slot across another', () => {
     ['family', ['blouse', 'shirt', 'tunic'], ['jeans', 'skirt', 'tunic']],
   ])('is sorted by %s on both sides', (sort, tops, bottoms) => {
     shown();
-    fireEvent.change(screen.getByRole('combobox'), { target: { value: sort } });
+    choose(screen.getByRole('combobox'), sort);
     expect(heads('rowheader')).toEqual(tops);
     expect(heads('columnheader').slice(0, -1)).toEqual(bottoms);
   });

@@ -1,8 +1,9 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { counts, onDesk, piece } from '../../testing/desk';
 import { Ranking } from './Ranking';
+import { choose } from '../../testing/choose';
 
 const pieces = [
   piece('shirt', ['top']),
@@ -35,7 +36,7 @@ describe('every piece with its count', () => {
     ['keeps', ['jeans', 'blouse', 'shirt', 'skirt', 'coat']],
   ])('by %s, exactly, and last what is not counted yet', (order, ids) => {
     shown();
-    fireEvent.change(screen.getByRole('combobox'), { target: { value: order } });
+    choose(screen.getByRole('combobox'), order);
     expect(rows()).toEqual(ids.map((id) => `the ${id}`));
   });
 

@@ -7,6 +7,7 @@ import { useEntryReading, useReadEntry, useVocabulary } from '../pieces/queries'
 import { ColourPicker } from '../palette/ColourPicker';
 import { useRules } from '../rules/queries';
 import { seasonOptions, useChosen, useDesk } from '../workspace/context';
+import { PieceFinder } from '../workspace/PieceFinder';
 import { PieceChoice } from '../workspace/PieceChoice';
 import { isNothing, nothing, type Thought } from './thought';
 
@@ -129,7 +130,7 @@ function With({ thought, onChange }: Props) {
 }
 
 function Altered({ thought, onChange }: Props) {
-  const { pieces, byId } = useDesk();
+  const { byId } = useDesk();
   const vocabulary = useVocabulary();
   const [id, setId] = useState('');
   const [attribute, setAttribute] = useState('hem');
@@ -148,12 +149,13 @@ function Altered({ thought, onChange }: Props) {
         onTakeBack={(index) => onChange({ changed: thought.changed.filter((_, i) => i !== index) })}
       />
       <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
-        <Choice
+        <PieceFinder
           label={text.whatIf.piece}
-          value={id}
-          options={[['', '–'], ...pieces.map((piece) => [piece.id, piece.label] as const)]}
-          onChange={setId}
-        />
+          className="min-h-6 border-b border-dotted border-ink font-medium pointer-coarse:min-h-11"
+          onPick={setId}
+        >
+          {byId.get(id)?.label ?? text.whatIf.piece} <span className="text-soft">▾</span>
+        </PieceFinder>
         <Choice
           label=""
           name={text.whatIf.altered}

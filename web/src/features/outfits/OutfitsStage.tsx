@@ -11,6 +11,7 @@ import { listQuery, sheetAddress, worn } from './address';
 import { say } from './messages';
 import { handOn, PrintedOutfits } from './PrintedOutfits';
 import { orders, useOutfits } from './queries';
+import { Tick } from '../../ui/Tick';
 
 /** The list behind a number: every outfit of the context, or those with the pieces named in the address. */
 export function OutfitsStage() {
@@ -118,17 +119,16 @@ export function OutfitsStage() {
         {listed.map((outfit, i) => (
           <li key={i} className="relative grid">
             <OutfitCard outfit={outfit} byId={byId} />
-            <label className="absolute right-0 bottom-0 flex h-8 w-8 items-center justify-center pointer-coarse:h-11 pointer-coarse:w-11">
-              <input
-                type="checkbox"
-                className="h-[18px] w-[18px]"
-                aria-label={say('choose', {
+            <span className="absolute right-0.5 bottom-0.5">
+              <Tick
+                bare
+                label={say('choose', {
                   pieces: join(worn(outfit).map(([, id]) => byId.get(id)?.label ?? id)),
                 })}
                 checked={picked.has(key(outfit))}
                 onChange={() => toggle(outfit)}
               />
-            </label>
+            </span>
           </li>
         ))}
       </ol>

@@ -108,13 +108,13 @@ export function EntryLine({ clientId }: { clientId: string }) {
             </Button>
           </p>
           <ul className="flex flex-wrap gap-x-4">
-            {waiting.map((sent, i) => (
-              <li key={sent + i}>
+            {waiting.map(({ key, line: sent }) => (
+              <li key={key}>
                 {sent}{' '}
                 <Button
                   look="link"
                   aria-label={say('dropLine', { line: sent })}
-                  onClick={() => draft.drop(i)}
+                  onClick={() => draft.drop(key)}
                 >
                   ×
                 </Button>

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useSay } from '../../ui/Notices';
 import { useRefresh } from '../workspace/freshness';
+import { Tick } from '../../ui/Tick';
 
 const shownRows = 200;
 const picker =
@@ -184,14 +185,11 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
                     {row.action === 'refuse' ? (
                       row.row
                     ) : (
-                      <label className="flex min-h-6 items-center gap-1.5">
-                        <input
-                          type="checkbox"
-                          checked={!left.has(row.row)}
-                          onChange={() => toggle(row.row)}
-                        />
-                        {row.row}
-                      </label>
+                      <Tick
+                        label={String(row.row)}
+                        checked={!left.has(row.row)}
+                        onChange={() => toggle(row.row)}
+                      />
                     )}
                   </td>
                   <td>{text.csv[row.action as 'add']}</td>

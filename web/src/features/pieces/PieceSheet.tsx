@@ -20,6 +20,7 @@ import { say } from './messages';
 import { SetPanel } from './SetPanel';
 import { valueWords } from './valueWords';
 import { WornPanel } from './WornPanel';
+import { KindPicker } from './KindPicker';
 
 /** One piece: its drawing and its attributes, each shown as derived or as set by hand; saved as it is changed. */
 export function PieceSheet() {
@@ -136,21 +137,14 @@ function Sheet({ piece, onDiscard }: { piece: PieceView; onDiscard: () => void }
                     {names.map((name) =>
                       name === 'kind' ? (
                         <div key={name}>
-                          <label htmlFor="kind" className="flex min-h-6 items-center text-xs text-soft">
-                            {words('kind')}
-                          </label>
-                          <select
-                            id="kind"
-                            value={piece.kind}
-                            onChange={(event) => put('kind', event.target.value)}
-                            className="w-full border-b border-line bg-transparent py-1"
+                          <span className="flex min-h-6 items-center text-xs text-soft">{words('kind')}</span>
+                          <KindPicker
+                            label={say('changeKind', { kind: piece.kindName })}
+                            className="flex min-h-8 w-full items-center justify-between border-b border-line py-1 text-left"
+                            onPick={(kind) => put('kind', kind.id)}
                           >
-                            {vocabulary.data.kinds.map((kind) => (
-                              <option key={kind.id} value={kind.id}>
-                                {kind.name}
-                              </option>
-                            ))}
-                          </select>
+                            {piece.kindName} <span className="text-soft">▾</span>
+                          </KindPicker>
                         </div>
                       ) : (
                         <Fragment key={name}>

@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
+import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
@@ -16,6 +16,7 @@ import { money } from './money';
 import { say } from './messages';
 import { useChangeMany, useDeleteMany, useJoinSet, useVocabulary } from './queries';
 import { UnclearWords } from './UnclearWords';
+import { Tick } from '../../ui/Tick';
 
 const rowHeight = 45;
 const columns =
@@ -182,14 +183,11 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           className={`${columns} border-b border-line py-1 text-xs text-soft`}
         >
           <span role="columnheader">
-            <input
-              type="checkbox"
-              className="h-[18px] w-[18px]"
-              aria-label={text.pieces.selectAll}
+            <Tick
+              bare
+              label={text.pieces.selectAll}
               checked={listed.length > 0 && listed.every((piece) => chosen.has(piece.id))}
-              onChange={(event) =>
-                setChosen(event.target.checked ? new Set(listed.map((piece) => piece.id)) : new Set())
-              }
+              onChange={(all) => setChosen(all ? new Set(listed.map((piece) => piece.id)) : new Set())}
             />
           </span>
           <span role="columnheader" className="sr-only">
@@ -320,17 +318,13 @@ const Row = memo(function Row({
       style={{ minHeight: rowHeight, transform: `translateY(${top}px)` }}
     >
       <span role="cell">
-        <label className="flex h-7 w-7 items-center justify-center pointer-coarse:h-11 pointer-coarse:w-11">
-          <input
-            type="checkbox"
-            tabIndex={isStop ? 0 : -1}
-            aria-label={`${text.pieces.select} ${piece.label}`}
-            checked={chosen}
-            onClick={(event: MouseEvent) => onToggle(index, event.shiftKey)}
-            onChange={() => undefined}
-            className="h-[18px] w-[18px]"
-          />
-        </label>
+        <Tick
+          bare
+          label={`${text.pieces.select} ${piece.label}`}
+          checked={chosen}
+          tabIndex={isStop ? 0 : -1}
+          onClick={(event) => onToggle(index, event.shiftKey)}
+        />
       </span>
       <span role="cell">
         <Drawing src={piece.flat} name="" className="h-10 w-8" />

@@ -6,6 +6,7 @@ import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { useDesk } from '../workspace/context';
 import { useJoinSet, useVocabulary } from './queries';
+import { Select } from '../../ui/Select';
 
 /** The set a piece belongs to: who else is in it, joining and leaving, making a new one. */
 export function SetPanel({ piece }: { piece: PieceView }) {
@@ -52,38 +53,24 @@ export function SetPanel({ piece }: { piece: PieceView }) {
       ) : (
         <div className="mt-1 flex flex-col gap-2">
           {client.sets.length > 0 && (
-            <select
-              aria-label={text.sets.join}
+            <Select
+              label={text.sets.join}
               value=""
-              onChange={(event) => {
-                const chosen = client.sets.find((s) => s.id === event.target.value);
-                if (chosen) {
-                  join.mutate({ ...chosen, pieces: [...ids(memberOf(chosen.id)), piece.id] });
-                }
+              placeholder={text.sets.join}
+              options={client.sets.map(({ id, label }) => [id, label] as const)}
+              onChange={(id) => {
+                const chosen = client.sets.find((s) => s.id === id)!;
+                join.mutate({ ...chosen, pieces: [...ids(memberOf(id)), piece.id] });
               }}
-              className="border-b border-line bg-transparent py-1"
-            >
-              <option value="">{text.sets.join}</option>
-              {client.sets.map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.label}
-                </option>
-              ))}
-            </select>
+            />
           )}
           <div className="flex items-center gap-2">
-            <select
-              aria-label={text.sets.kind}
+            <Select
+              label={text.sets.kind}
               value={kind}
-              onChange={(event) => setKind(event.target.value)}
-              className="min-w-0 grow border-b border-line bg-transparent py-1"
-            >
-              {vocabulary.data?.setKinds.map((id) => (
-                <option key={id} value={id}>
-                  {words(id)}
-                </option>
-              ))}
-            </select>
+              options={(vocabulary.data?.setKinds ?? []).map((id) => [id, words(id)] as const)}
+              onChange={setKind}
+            />
             <Button
               look="link"
               onClick={() =>

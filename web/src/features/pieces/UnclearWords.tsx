@@ -36,8 +36,10 @@ export function UnclearWords({ clientId, piece }: { clientId: string; piece: Pie
             key={word}
             label={say('askKindOf', { piece: piece.label })}
             className={`${chip} text-chalk`}
-            onPick={(kind) => means(word, kind)}
-          />
+            onPick={(kind) => means(word, kind.name)}
+          >
+            {say('askKind')}
+          </KindPicker>
         ) : (
           <span key={word} className={chip}>
             {say('word', { word })}

@@ -6,7 +6,14 @@ import { useEnter } from './queries';
 /** What is typed and not yet saved; it survives a reload, a closed window and a dead server. */
 interface Draft {
   line: string;
-  waiting: string[];
+  waiting: Waiting[];
+  also: Record<string, string>;
+}
+
+/** A line not yet saved, with the key by which the server knows it when it comes twice. */
+interface Waiting {
+  key: string;
+  line: string;
   also: Record<string, string>;
 }
 
@@ -14,7 +21,7 @@ const retryMillis = 4000;
 const empty: Draft = { line: '', waiting: [], also: {} };
 
 function useKept(clientId: string) {
-  const key = `entry ${clientId}`;
+  const key = `lines ${clientId}`;
   const [draft, setDraft] = useState<Draft>(() => {
     try {
       return { ...empty, ...(JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Draft>) };
@@ -40,7 +47,7 @@ export function useDraft(clientId: string) {
   const trying = useRef(false);
   // another whenever all that waited was sent: lines typed meanwhile are next
   const [round, setRound] = useState(0);
-  const { waiting, also } = draft;
+  const { waiting } = draft;
 
   /** Saves the first of the lines that wait, and the next, as long as the server answers. */
   async function sendAll() {
@@ -49,17 +56,17 @@ export function useDraft(clientId: string) {
     }
     trying.current = true;
     let away = false;
-    for (const line of waiting) {
+    for (const sent of waiting) {
       try {
-        await enter.mutateAsync({ line, keepUnknown: true, also });
+        await enter.mutateAsync({ ...sent, keepUnknown: true });
       } catch (error) {
         away = !isRefused(error);
         if (away) {
           break;
         }
-        change((before) => ({ line: before.line || line }));
+        change((before) => ({ line: before.line || sent.line }));
       }
-      change((before) => ({ waiting: before.waiting.slice(1) }));
+      change((before) => ({ waiting: before.waiting.filter(({ key }) => key !== sent.key) }));
     }
     trying.current = false;
     if (!away) {
@@ -104,8 +111,14 @@ export function useDraft(clientId: string) {
     },
     submit: () =>
       draft.line.trim() !== '' &&
-      change((before) => ({ line: '', waiting: [...before.waiting, before.line.trim()] })),
-    drop: (index: number) => change((before) => ({ waiting: before.waiting.filter((_, i) => i !== index) })),
+      change((before) => ({
+        line: '',
+        waiting: [
+          ...before.waiting,
+          { key: crypto.randomUUID(), line: before.line.trim(), also: before.also },
+        ],
+      })),
+    drop: (key: string) => change((before) => ({ waiting: before.waiting.filter((one) => one.key !== key) })),
     keep: (name: string, value: string) =>
       change((before) => ({
         also: Object.fromEntries(

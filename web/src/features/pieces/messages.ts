@@ -18,6 +18,7 @@ export const say = speaker({
   askColourOf: 'Colour of {piece}',
   askKind: 'what is it?',
   askKindOf: 'Kind of {piece}',
+  changeKind: '{kind}, change the kind',
   findKind: 'shirt, jeans, loafers …',
   noKind: 'No kind is called that.',
   // sets

@@ -92,6 +92,7 @@ export function useLinesReading(lines: string[]) {
 }
 
 interface Entry {
+  key: string;
   line: string;
   keepUnknown: boolean;
   also: Record<string, unknown>;
@@ -104,7 +105,7 @@ export function useEnter(clientId: string) {
       need(
         api.POST('/api/v1/clients/{clientId}/pieces/entry', {
           params: { path: { clientId } },
-          body: entry as never,
+          body: entry,
         }),
       ),
     onSuccess: (piece) => put(queries, clientId, piece),

@@ -10,6 +10,8 @@ import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
 import { useLiveCounts } from '../workspace/useLiveCounts';
 import { ofClient, useExamples, useHold, useStudioRules, type HouseRules } from './queries';
+import { OneOf } from '../../ui/OneOf';
+import { Tick } from '../../ui/Tick';
 
 type Scope = 'client' | 'studio';
 
@@ -61,48 +63,42 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
       )}
       {(rule.schools.length > 0 || rule.parameters.length > 0 || rule.softenable) && (
         <section className="mt-4 border-y border-line py-3">
-          <div className="mb-2 flex gap-4" role="radiogroup" aria-label={text.rules.scope}>
-            {(['client', 'studio'] as const).map((one) => (
-              <label key={one} className="flex min-h-6 items-center gap-1.5">
-                <input
-                  type="radio"
-                  name="scope"
-                  checked={scope === one}
-                  onChange={() => {
-                    setScope(one);
-                    setTried(null);
-                  }}
-                />
-                {one === 'client' ? `${text.rules.forClient} ${client.name}` : text.rules.forStudio}
-              </label>
-            ))}
-          </div>
-          {rule.schools.map((question) => (
-            <fieldset key={question.id} className="mt-2">
-              <legend className="font-serif font-semibold">{question.question}</legend>
-              {question.schools.map((school, i) => {
-                const beneath = scope === 'client' ? question.studio : question.schools[0]?.id;
-                return (
-                  <label key={school.id} className="flex min-h-6 items-baseline gap-2 py-0.5">
-                    <input
-                      type="radio"
-                      name={question.id}
-                      className="translate-y-0.5"
-                      checked={(current?.schools[question.id] ?? beneath) === school.id}
-                      onChange={() =>
-                        change('schools', question.id, school.id === beneath ? undefined : school.id)
-                      }
-                    />
-                    <span>
-                      <strong className="font-medium">{words(school.id)}</strong>
+          <OneOf
+            label={text.rules.scope}
+            value={scope}
+            options={[
+              ['client', `${text.rules.forClient} ${client.name}`],
+              ['studio', text.rules.forStudio],
+            ]}
+            className="mb-2 flex gap-4"
+            onChange={(one) => {
+              setScope(one as Scope);
+              setTried(null);
+            }}
+          />
+          {rule.schools.map((question) => {
+            const beneath = (scope === 'client' ? question.studio : question.schools[0]?.id) ?? '';
+            return (
+              <fieldset key={question.id} className="mt-2">
+                <legend className="font-serif font-semibold">{question.question}</legend>
+                <OneOf
+                  label={question.question}
+                  value={current?.schools[question.id] ?? beneath}
+                  options={question.schools.map(({ id, why }, i) => [
+                    id,
+                    <>
+                      <strong className="font-medium">{words(id)}</strong>
                       {i === 0 && <span className="text-soft"> ({text.rules.usual})</span>}{' '}
-                      <span className="text-soft">{school.why}</span>
-                    </span>
-                  </label>
-                );
-              })}
-            </fieldset>
-          ))}
+                      <span className="text-soft">{why}</span>
+                    </>,
+                  ])}
+                  onChange={(school) =>
+                    change('schools', question.id, school === beneath ? undefined : school)
+                  }
+                />
+              </fieldset>
+            );
+          })}
           {rule.parameters.map((parameter) => {
             const key = parameterKey(parameter.name);
             const beneath = scope === 'client' ? parameter.studio : parameter.usual;
@@ -137,14 +133,13 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
             );
           })}
           {rule.softenable && (
-            <label className="mt-2 flex min-h-6 items-center gap-2">
-              <input
-                type="checkbox"
+            <div className="mt-2">
+              <Tick
+                label={text.rules.softer}
                 checked={(current?.parameters[softened] ?? (rule.softened && scope === 'client' ? 1 : 0)) > 0}
-                onChange={(event) => change('parameters', softened, event.target.checked ? 1 : 0)}
+                onChange={(on) => change('parameters', softened, on ? 1 : 0)}
               />
-              {text.rules.softer}
-            </label>
+            </div>
           )}
           {tried && (
             <Trial

@@ -5,6 +5,7 @@ import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { say } from './messages';
 import { countedSlots, countingOf, isPreset } from './slots';
+import { Tick } from '../../ui/Tick';
 
 const own = 'own';
 
@@ -56,21 +57,14 @@ export function CountingChoice({ value, pieces, onChange }: Props) {
               <ul className="grid grid-cols-2 gap-x-4">
                 {offered.map(([slot, words]) => (
                   <li key={slot}>
-                    <label className="flex min-h-6 items-center gap-2">
-                      <input
-                        type="checkbox"
-                        checked={counted.includes(slot)}
-                        disabled={counted.length === 1 && counted.includes(slot)}
-                        onChange={(event) =>
-                          onChange(
-                            countingOf(
-                              event.target.checked ? [...counted, slot] : counted.filter((s) => s !== slot),
-                            ),
-                          )
-                        }
-                      />
-                      {words}
-                    </label>
+                    <Tick
+                      label={words}
+                      checked={counted.includes(slot)}
+                      disabled={counted.length === 1 && counted.includes(slot)}
+                      onChange={(on) =>
+                        onChange(countingOf(on ? [...counted, slot] : counted.filter((s) => s !== slot)))
+                      }
+                    />
                   </li>
                 ))}
               </ul>

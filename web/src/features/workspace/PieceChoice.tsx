@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { figure, text } from '../../app/messages';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from './context';
+import { Tick } from '../../ui/Tick';
 
 interface Props {
   legend: string;
@@ -32,17 +33,15 @@ export function PieceChoice({ legend, besides = [], chosen, onChoose }: Props) {
       />
       <div className="h-48 overflow-y-auto border border-line">
         {others.map(({ id, label, flat }) => (
-          <label key={id} className="flex min-h-8 items-center gap-3 px-2 hover:bg-paper">
-            <input
-              type="checkbox"
+          <div key={id} className="px-2 hover:bg-paper">
+            <Tick
+              label={label}
               checked={chosen.includes(id)}
-              onChange={({ target }) =>
-                onChoose(target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
-              }
-            />
-            <Drawing src={flat} name="" className="h-7 w-7" />
-            {label}
-          </label>
+              onChange={(on) => onChoose(on ? [...chosen, id] : chosen.filter((other) => other !== id))}
+            >
+              <Drawing src={flat} name="" className="h-7 w-7" />
+            </Tick>
+          </div>
         ))}
       </div>
     </fieldset>

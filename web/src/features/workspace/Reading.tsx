@@ -10,6 +10,7 @@ import { listQuery } from '../outfits/address';
 import { Ladder } from './Ladder';
 import { say } from './messages';
 import type { Chosen, LiveCounts } from './context';
+import { NoCount } from './NoCount';
 
 interface Props {
   live: LiveCounts;
@@ -82,14 +83,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }:
           </Button>
         </div>
       )}
-      {(live.state === 'stopped' || live.state === 'failed') && (
-        <p className="mt-3">
-          {live.refused ?? (live.state === 'stopped' ? text.reading.cancelled : text.reading.failed)}{' '}
-          <Button look="link" onClick={live.again}>
-            {text.reading.again}
-          </Button>
-        </p>
-      )}
+      <NoCount live={live} />
       <div ref={slot} className="mt-5" />
       {counts && Number(counts.total) > 0 && <Remarks counts={counts} pieces={pieces} />}
     </aside>

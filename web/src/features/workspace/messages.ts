@@ -10,6 +10,8 @@ export const say = speaker({
   held: '{changed, plural, =0 {{rulings, plural, =0 {as usual} other {}}} other {# changed}}{rulings, plural, =0 {} one {{changed, plural, =0 {} other { · }}# decision} other {{changed, plural, =0 {} other { · }}# decisions}}',
   openReading: '{total} outfits ›',
   step: '{total} {what}',
+  findPiece: 'part of its name …',
+  noPiece: 'No piece is called that.',
   places: '{n, plural, one {# place} other {# places}}',
   away: '{n, plural, one {# piece is} other {# pieces are}} away',
   awayCounted: 'and counted all the same.',

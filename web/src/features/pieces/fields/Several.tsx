@@ -1,5 +1,6 @@
 import { text, words } from '../../../app/messages';
 import type { AttributeSpec } from '../queries';
+import { Select } from '../../../ui/Select';
 
 /** Several words of a list. */
 export function Several({
@@ -25,19 +26,14 @@ export function Several({
           {words(word)} ×
         </button>
       ))}
-      <select
+      <Select
         id={spec.name}
         value=""
-        onChange={(event) => onChange([...value, event.target.value])}
-        className="min-h-6 bg-transparent text-chalk"
-      >
-        <option value="">{text.pieces.addOne}</option>
-        {rest.map((word) => (
-          <option key={word} value={word}>
-            {words(word)}
-          </option>
-        ))}
-      </select>
+        placeholder={text.pieces.addOne}
+        options={rest.map((word) => [word, words(word)] as const)}
+        className="flex min-h-6 items-center gap-1 bg-transparent text-chalk pointer-coarse:min-h-11"
+        onChange={(word) => onChange([...value, word])}
+      />
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { words } from '../../../app/messages';
+import { Select } from '../../../ui/Select';
 
 const line = 'w-full border-b border-line bg-transparent py-1 focus:border-chalk';
 
@@ -46,19 +47,14 @@ interface WordsProps {
 /** One word of a list. */
 export function Words({ id, label, options, value, onChange }: WordsProps) {
   return (
-    <select
+    <Select
       id={id}
-      aria-label={label}
+      label={label}
       value={value}
-      onChange={(event) => onChange(event.target.value)}
-      className={line}
-    >
-      {value === '' && <option value="">–</option>}
-      {options.map((word) => (
-        <option key={word} value={word}>
-          {words(word)}
-        </option>
-      ))}
-    </select>
+      options={options.map((word) => [word, words(word)] as const)}
+      placeholder="–"
+      className={`${line} flex min-h-8 items-center justify-between gap-2 text-left`}
+      onChange={onChange}
+    />
   );
 }

@@ -21,7 +21,6 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
-import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A browser window on the application, with the few things a person does in it. */
@@ -168,9 +167,10 @@ final class Browser implements AutoCloseable {
         driver.navigate().refresh();
     }
 
-    /** Chooses an option of a select by its value. */
+    /** Opens a select and chooses an option by its value. */
     void choose(By select, String value) {
-        new Select(see(select)).selectByValue(value);
+        click(select);
+        click(By.cssSelector("[role='option'][data-value='" + value + "']"));
     }
 
     void pressWithControl(CharSequence key) {

@@ -182,7 +182,7 @@ class InventoryTest extends BrowserTest {
         browser.click(By.xpath("//button[.='all pieces']"));
         recorded(2);
         browser.click(By.cssSelector("[aria-label='Select all shown']"));
-        browser.choose(By.xpath("//label[.='make a set of them']/following-sibling::select"), "suit");
+        browser.choose(By.xpath("//label[.='make a set of them']/following-sibling::button"), "suit");
         browser.untilText(By.cssSelector("[role=region]"), text -> text.contains("Made: navy suit"));
         browser.click(By.partialLinkText("blazer"));
         browser.see(By.xpath("//p[contains(., 'navy suit')]"));
@@ -228,7 +228,7 @@ class InventoryTest extends BrowserTest {
         newClient("Errands");
         paste("shirt white\njeans blue\nskirt green");
         browser.click(By.cssSelector("[aria-label='Select all shown']"));
-        browser.choose(By.xpath("//label[.='decide']/following-sibling::select"), "alter");
+        browser.choose(By.xpath("//label[.='decide']/following-sibling::button"), "alter");
         browser.until(b -> b.all(ROWS).stream().allMatch(row -> row.getText().contains("alter")));
         browser.click(By.xpath("//button[.='what follows']"));
         List<WebElement> costs = browser.all(By.cssSelector("[id$='-cost']"));
@@ -247,7 +247,7 @@ class InventoryTest extends BrowserTest {
                         .filter(row -> row.getText().contains("to sell"))
                         .count()
                 == 2);
-        browser.choose(By.xpath("//label[.='tag']/following-sibling::select"), "to sell");
+        browser.choose(By.xpath("//label[.='tag']/following-sibling::button"), "to sell");
         browser.until(b -> b.all(By.cssSelector("[data-strip]")).size() == 2);
         browser.checkAccessibility();
     }
@@ -318,7 +318,7 @@ class InventoryTest extends BrowserTest {
         newClient("Many");
         paste("shirt white\nshirt blue\njeans blue");
         browser.click(By.cssSelector("[aria-label='Select all shown']"));
-        browser.choose(By.xpath("//label[.='move to']/following-sibling::select"), "cleaner");
+        browser.choose(By.xpath("//label[.='move to']/following-sibling::button"), "cleaner");
         browser.until(b -> b.all(ROWS).stream().allMatch(row -> row.getText().contains("cleaner")));
         browser.click(By.cssSelector("[aria-label='Select all shown']"));
         browser.click(By.xpath("//button[.='Delete']"));

@@ -53,9 +53,11 @@ class EntryController {
      *
      * @param keepUnknown saves the line whatever it says: words that were not understood become the piece's notes and wait
      *     among its unclear words, and a piece without a kind is one nobody has named yet. Otherwise they refuse the line.
+     * @param key the caller's own mark of this line: sent again, because no answer came, it is not recorded twice
      * @param also attributes in document form kept from the piece before, where the line does not say otherwise
      */
-    record EntryRequest(@NotBlank @Size(max = 400) String line, Boolean keepUnknown, Map<String, Object> also) {
+    record EntryRequest(
+            @NotBlank @Size(max = 400) String line, Boolean keepUnknown, UUID key, Map<String, Object> also) {
         boolean keepsUnknown() {
             return Boolean.TRUE.equals(keepUnknown);
         }
@@ -125,7 +127,7 @@ class EntryController {
         if (request.also() != null) {
             request.also().forEach(document::putIfAbsent);
         }
-        return PieceController.tagged(HttpStatus.CREATED, pieces.addEntered(clientId, document));
+        return PieceController.tagged(HttpStatus.CREATED, pieces.addEntered(clientId, request.key(), document));
     }
 
     /** Records a piece from each line in one step; when one cannot be accepted, none is. A line that names no kind is refused. */

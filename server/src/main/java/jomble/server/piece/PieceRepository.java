@@ -12,6 +12,8 @@ interface PieceRepository extends JpaRepository<PieceRow, UUID> {
 
     Optional<PieceRow> findByClientIdAndRef(UUID clientId, String ref);
 
+    Optional<PieceRow> findByIdAndClientId(UUID id, UUID clientId);
+
     List<PieceRow> findByClientIdAndRefIn(UUID clientId, Collection<String> refs);
 
     @Query("select coalesce(max(p.position), 0) from PieceRow p where p.clientId = :clientId")

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -102,15 +103,25 @@ public class PieceService {
         return add(clientId, document, Ids.next());
     }
 
-    /** Adds a piece whose document names its set by the label; a set that is not there yet is made in the same step. */
+    /**
+     * Adds a piece whose document names its set by the label; a set that is not there yet is made in the same step.
+     *
+     * @param key what the caller knows the line by, or null: a piece that was added under it is answered as it is now
+     */
     @Write
-    public Kept addEntered(UUID clientId, Map<String, Object> document) {
+    public Kept addEntered(UUID clientId, UUID key, Map<String, Object> document) {
         clients.hold(clientId);
         UUID step = Ids.next();
-        return add(clientId, inLabelledSet(clientId, document, step), step);
+        Optional<PieceRow> before = key == null ? Optional.empty() : rows.findByIdAndClientId(key, clientId);
+        return before.map(row -> mapper.kept(List.of(row), kinds.all()).get(0))
+                .orElseGet(() -> add(clientId, inLabelledSet(clientId, document, step), step, key));
     }
 
     private Kept add(UUID clientId, Map<String, Object> document, UUID step) {
+        return add(clientId, document, step, null);
+    }
+
+    private Kept add(UUID clientId, Map<String, Object> document, UUID step, UUID key) {
         int position = rows.lastPosition(clientId) + 1;
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.putIfAbsent("id", freeRef(clientId, position));
@@ -119,7 +130,7 @@ public class PieceService {
         if (rows.findByClientIdAndRef(clientId, piece.id().value()).isPresent()) {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
-        Kept kept = insert(clientId, piece, position);
+        Kept kept = insert(clientId, piece, position, key);
         history.record(clientId, step, piece.id().value(), null, mapper.text(piece));
         return kept;
     }
@@ -206,7 +217,12 @@ public class PieceService {
     }
 
     private Kept insert(UUID clientId, Piece piece, int position) {
-        PieceRow row = new PieceRow(Ids.next(), clientId, piece.id().value(), position, clock.instant());
+        return insert(clientId, piece, position, null);
+    }
+
+    private Kept insert(UUID clientId, Piece piece, int position, UUID key) {
+        PieceRow row = new PieceRow(
+                key == null ? Ids.next() : key, clientId, piece.id().value(), position, clock.instant());
         mapper.write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
         return new Kept(piece, saved.version());

@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManagerFactory;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
@@ -79,6 +80,26 @@ class PiecesTest {
         Answer answer = stylist.post(pieces + "/entry", line);
         assertThat(answer.at("set", "notes")).isEqualTo("brunhilde");
         assertThat(answer.at("set", "whereabouts")).isEqualTo("stored");
+    }
+
+    /** No answer came and the line is sent again, from this window or another: it is one piece. */
+    @Test
+    void recordsALineOnceHoweverOftenItIsSent() {
+        Map<String, Object> line = Map.of(
+                "line",
+                "shirt white",
+                "keepUnknown",
+                true,
+                "key",
+                UUID.randomUUID().toString());
+        Answer first = stylist.post(pieces + "/entry", line);
+        Answer again = stylist.post(pieces + "/entry", line);
+        assertThat(again.status()).isEqualTo(201);
+        assertThat(again.at("id")).isEqualTo(first.at("id"));
+        assertThat(stylist.get(pieces).list()).hasSize(1);
+        Map<String, Object> another = new HashMap<>(line);
+        another.put("key", UUID.randomUUID().toString());
+        assertThat(stylist.post(pieces + "/entry", another).at("id")).isNotEqualTo(first.at("id"));
     }
 
     private Answer enter(String line) {
