@@ -19,8 +19,12 @@ const none = '·';
 
 /** One of several. */
 export function Select({ id, label, value, placeholder, options, className = box, onChange }: Props) {
+  const hasNone = options.some(([key]) => key === '');
   return (
-    <Radix.Root value={value || none} onValueChange={(next) => onChange(next === none ? '' : next)}>
+    <Radix.Root
+      value={value || (hasNone ? none : '')}
+      onValueChange={(next) => onChange(next === none ? '' : next)}
+    >
       <Radix.Trigger value={value} id={id} aria-label={label} className={className}>
         <span className="truncate">
           <Radix.Value placeholder={placeholder} />

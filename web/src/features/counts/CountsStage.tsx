@@ -37,7 +37,7 @@ export function CountsStage() {
   }
   return (
     <div className="p-5">
-      <header className="mb-3 flex items-baseline gap-4">
+      <header className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h1 className="font-serif text-xl font-semibold">{text.counts.title}</h1>
         {view === 'crossing' && (
           <div className="flex items-baseline gap-4">

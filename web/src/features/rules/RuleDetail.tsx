@@ -208,7 +208,7 @@ function Examples({ id }: { id: string }) {
   return (
     <section className="mt-4">
       <h2 className="font-serif text-[15px] font-semibold">{text.rules.examples}</h2>
-      <ul className="mt-2 grid grid-cols-3 gap-3" data-testid="examples">
+      <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-3" data-testid="examples">
         {examples.data?.map((example) => (
           <li key={example.name} className="flex gap-2 border border-hair p-2">
             <DrawnHere svg={example.figure} name="" className="h-36 w-[76px] shrink-0" />

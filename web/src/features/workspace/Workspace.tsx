@@ -149,7 +149,7 @@ export function Workspace() {
   };
 
   return (
-    <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[1100px]:grid-cols-[150px_minmax(0,1fr)] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_150px]">
+    <div className="grid h-full grid-cols-[150px_minmax(0,1fr)_284px] max-[1100px]:grid-cols-[150px_minmax(0,1fr)] max-[900px]:grid-cols-[120px_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_150px] [@media(max-height:560px)]:h-auto [@media(max-height:560px)]:grid-rows-[auto_520px_150px]">
       <a
         href="#stage"
         onClick={(event) => {

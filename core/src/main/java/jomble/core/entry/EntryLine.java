@@ -44,6 +44,9 @@ public final class EntryLine {
     private static final Pattern MONEY = Pattern.compile(
             "(?i)([€$£]?)(\\d{1,3}(?:,\\d{3})+(?:\\.\\d{1,2})?|\\d{1,7}(?:[.,]\\d{1,2})?)(?:([€$£])|(eur|usd|gbp|chf|sek|nok|dkk))?");
     private static final Pattern COUNT = Pattern.compile("(\\d{1,2})[x×]");
+    /** Tights from here on hide the skin; the usual border of the trade. */
+    private static final int OPAQUE_DENIER = 40;
+
     private static final Pattern MEASURE = Pattern.compile("(\\d{1,3}(?:[.,]\\d)?)(cm|den|denier)?");
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3})%");
     private static final Pattern SIZE =
@@ -67,6 +70,7 @@ public final class EntryLine {
 
     private final List<Token> tokens = new ArrayList<>();
     private final Currency usual;
+    private final Kinds kinds;
     private final Lexicon lexicon;
     private final List<Chip> chips = new ArrayList<>();
     private final Map<Attribute<?>, Object> set = new LinkedHashMap<>();
@@ -95,6 +99,7 @@ public final class EntryLine {
 
     private EntryLine(String line, Currency usual, Kinds kinds) {
         this.usual = usual;
+        this.kinds = kinds;
         this.lexicon = new Lexicon(kinds);
         Matcher matcher = TOKEN.matcher(line);
         while (matcher.find()) {
@@ -128,6 +133,12 @@ public final class EntryLine {
             at += take(at);
         }
         List.copyOf(besides).forEach(this::acceptBesides);
+        if (kind != null
+                && kind.id().equals("sheer-tights")
+                && set.get(Attribute.DENIER.name()) instanceof Integer denier
+                && denier >= OPAQUE_DENIER) {
+            kind = kinds.find("opaque-tights").orElse(kind);
+        }
         if (!colours.isEmpty()) {
             put(
                     Attribute.COLOURS,

@@ -39,6 +39,8 @@ class EntryLineTest {
             value = {
                 "white shirt poplin          | kind        | shirt",
                 "poplin SHIRT white          | cloth       | poplin",
+                "black tights 60 denier      | kind        | opaque-tights",
+                "black tights 20 den         | kind        | sheer-tights",
                 "jeans dark blue wide leg    | shape       | wide",
                 "belt brown brass buckle     | metal       | brass",
                 "necklace gold               | metal       | gold",
