@@ -135,7 +135,7 @@ public final class EntryLine {
         List.copyOf(besides).forEach(this::acceptBesides);
         if (kind != null
                 && kind.id().equals("sheer-tights")
-                && set.get(Attribute.DENIER.name()) instanceof Integer denier
+                && set.get(Attribute.DENIER) instanceof Integer denier
                 && denier >= OPAQUE_DENIER) {
             kind = kinds.find("opaque-tights").orElse(kind);
         }
