@@ -10,6 +10,7 @@ import jomble.core.counting.Combination;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.compiled.Option;
+import jomble.core.counting.query.Found;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.score.OutfitScore;
@@ -32,9 +33,9 @@ final class CombinationCompleter {
     }
 
     /** @throws CountingStoppedException when the progress asks to stop */
-    List<Combination> complete(List<Listing.Found> found, Progress progress) {
+    List<Combination> complete(List<Found> found, Progress progress) {
         List<Combination> completed = new ArrayList<>();
-        for (Listing.Found one : found) {
+        for (Found one : found) {
             if (!progress.goOn((double) completed.size() / found.size())) {
                 throw new CountingStoppedException();
             }

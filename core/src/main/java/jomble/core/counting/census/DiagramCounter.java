@@ -2,6 +2,7 @@ package jomble.core.counting.census;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,9 @@ import jomble.core.counting.Totals;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
+import jomble.core.counting.query.Found;
+import jomble.core.counting.query.SolutionFinder;
+import jomble.core.counting.query.SolutionSet;
 import jomble.core.counting.table.TableFullException;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
@@ -39,7 +43,7 @@ import jomble.core.piece.Slot;
  * <p>The price is the number of bodies that pair rules leave, times the ways to wear them, times the contexts; what is put on over a
  * body costs a lookup, unless it is a body no other was like.
  */
-public final class DiagramCounter implements Counter {
+public final class DiagramCounter implements Counter, SolutionFinder {
     /** Of a count with the figures of uncounted pieces, the share of the count itself in what is reported. */
     static final double FIRST_SHARE = 0.2;
 
@@ -212,6 +216,34 @@ public final class DiagramCounter implements Counter {
             return listed(field, forced, Verdict.WORKS, 0, Integer.MAX_VALUE, progress).page().stream()
                     .map(found -> piecesBySlot(found.options()))
                     .toList();
+        }));
+    }
+
+    @Override
+    public SolutionSet find(CountQuestion question, Progress progress) {
+        return orRefused(() -> fields.ask(question.withoutCompletions(), field -> {
+            Solutions solutions = new Solutions(field);
+            field.tell(Forced.by(question, field.options()), progress, solutions::add);
+            return solutions.found();
+        }));
+    }
+
+    @Override
+    public List<Combination> complete(CountQuestion question, Collection<Found> found, Progress progress) {
+        return orRefused(() -> fields.ask(question, field -> {
+            Map<Verdict, CombinationCompleter> completers = new EnumMap<>(Verdict.class);
+            List<Combination> completed = new ArrayList<>();
+            for (Found given : found) {
+                Found one = field.own(given);
+                Progress part = progress.partOf(completed.size(), found.size());
+                completed.addAll(completers
+                        .computeIfAbsent(
+                                one.verdict(),
+                                verdict ->
+                                        new CombinationCompleter(field, Forced.by(question, field.options()), verdict))
+                        .complete(List.of(one), part));
+            }
+            return completed;
         }));
     }
 

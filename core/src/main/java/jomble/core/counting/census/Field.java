@@ -16,6 +16,7 @@ import jomble.core.counting.compiled.FindingMasks;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
 import jomble.core.counting.compiled.PieceRows;
+import jomble.core.counting.query.Found;
 import jomble.core.counting.tail.Completers;
 import jomble.core.counting.tail.Diagram;
 import jomble.core.counting.tail.Tail;
@@ -162,6 +163,15 @@ final class Field {
                         .forEach(listener);
             }
         }
+    }
+
+    /** A combination with the options of this field, which was found in another of the same pieces and contexts. */
+    Found own(Found found) {
+        Option[] own = found.options().clone();
+        for (int i = 0; i < own.length; i++) {
+            own[i] = own[i] == null ? null : options.all().get(own[i].index());
+        }
+        return new Found(found.structure(), own, found.verdict());
     }
 
     /** A search for each context. */

@@ -1,6 +1,7 @@
 package jomble.core.counting.census;
 
 import java.util.Arrays;
+import jomble.core.counting.query.SolutionGraph;
 import jomble.core.counting.table.Figures;
 import jomble.core.counting.tail.Completers;
 import jomble.core.counting.tail.Diagram;
@@ -9,7 +10,7 @@ import jomble.core.counting.tail.Diagram;
  * What is left of a {@link Diagram} once a walk is over: the nodes that were told, and of their children those of which something
  * comes. Never changed; children have lower numbers than those they are children of.
  */
-final class Graph {
+final class Graph implements SolutionGraph {
     /** By node the level of its slot; below zero where it is an ending, the complement of its completers' number. */
     private final int[] levels;
     /** By node the first of its edges, and after the last node their number. */
@@ -121,7 +122,8 @@ final class Graph {
         return new Graph(levels, keptFirst, keptChoices, keptChildren, completers);
     }
 
-    int size() {
+    @Override
+    public int size() {
         return levels.length;
     }
 
@@ -130,7 +132,8 @@ final class Graph {
         return 6L * children.length + 40L * levels.length;
     }
 
-    int level(int node) {
+    @Override
+    public int level(int node) {
         return levels[node];
     }
 
@@ -148,21 +151,23 @@ final class Graph {
         return completers;
     }
 
-    /** The first of the edges of a node, which follow each other by choice; {@link #end} is after the last. */
-    int begin(int node) {
+    @Override
+    public int begin(int node) {
         return first[node];
     }
 
-    int end(int node) {
+    @Override
+    public int end(int node) {
         return first[node + 1];
     }
 
-    /** 0 for the empty slot, from 1 on the options. */
-    int choice(int edge) {
+    @Override
+    public int choice(int edge) {
         return choices[edge];
     }
 
-    int child(int edge) {
+    @Override
+    public int child(int edge) {
         return children[edge];
     }
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import jomble.core.counting.compiled.Option;
+import jomble.core.counting.query.Found;
 import jomble.core.counting.table.Figures;
 import jomble.core.counting.tail.Diagram;
 import jomble.core.counting.tail.Tail;
@@ -25,9 +26,6 @@ final class Listing implements Collector {
     private Census last;
 
     private final List<Option[]> onlyApproved = new ArrayList<>();
-
-    /** @param options of the counted slots by ordinal, null where empty */
-    record Found(Structure structure, Option[] options) {}
 
     Listing(Verdict wanted, long offset, int limit) {
         this.wanted = wanted;
@@ -116,7 +114,7 @@ final class Listing implements Collector {
 
     private void list(Structure structure, Option[] combination) {
         if (seen.get(0).compareTo(BigInteger.valueOf(offset)) >= 0 && page.size() < limit) {
-            page.add(new Found(structure, combination.clone()));
+            page.add(new Found(structure, combination.clone(), wanted));
         }
         seen.add(0, 1);
     }

@@ -1,0 +1,295 @@
+package jomble.core.counting.query;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import jomble.core.colour.Ciede2000;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+import jomble.core.counting.compiled.Option;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/**
+ * Several combinations of a set as different from each other as can be: the smallest distance between any two is as large as can be
+ * found, the distance being the number of counted slots that differ, the hero's aside.
+ *
+ * <p>The first is the best; each next is the farthest from those chosen, which gives at least half of the best smallest distance
+ * (doi:10.1016/0304-3975(85)90224-5). Then one after the other is taken out and the farthest from the rest put in, as long as that makes
+ * the smallest distance larger. Of those equally far, the one whose pieces are most unlike in kind and colour is taken, and of equals
+ * the one a stylist would show first.
+ */
+public final class VariedLooks {
+    /** Looks asked for at most; more than that nobody compares. */
+    public static final int MOST = 20;
+
+    private static final int CANDIDATES = 24;
+    private static final int ROUNDS = 3;
+    /** Up to so many combinations the largest smallest distance is proved by going through them. */
+    private static final int SMALL = 300;
+
+    private static final int MOST_STEPS = 2_000_000;
+    /** Two garments of one kind and nearly one colour look alike: a quarter as different as any others. */
+    private static final double ALIKE = 0.25;
+
+    private static final double ALIKE_DE00 = 12;
+    private static final double SAME_KIND = 0.6;
+
+    private final SolutionSet set;
+    private final Set<Slot> aside;
+    private final int most;
+    private final ToDoubleFunction<Found> score;
+    private final Progress progress;
+    private final List<Found> chosen = new ArrayList<>();
+    private final Map<Found, Double> scores = new HashMap<>();
+    private int[] values;
+
+    /**
+     * What was found.
+     *
+     * @param smallestDistance between any two of them; 0 where there are fewer than two
+     * @param isExact whether no choice of as many has a larger smallest distance; proved
+     */
+    public record Looks(List<Found> found, int smallestDistance, boolean isExact) {}
+
+    private VariedLooks(SolutionSet set, Set<Slot> aside, int most, ToDoubleFunction<Found> score, Progress progress) {
+        this.set = set;
+        this.aside = aside;
+        this.most = most;
+        this.score = score;
+        this.progress = progress;
+    }
+
+    /**
+     * @param aside slots in which they may be alike: those of the hero
+     * @param most 1..{@value #MOST}
+     * @param score how gladly one would be shown, the higher the better
+     * @return fewer where there are not as many
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    public static Looks of(
+            SolutionSet set, Set<Slot> aside, int most, ToDoubleFunction<Found> score, Progress progress) {
+        VariedLooks looks = new VariedLooks(set, Set.copyOf(aside), most, score, progress);
+        looks.choose();
+        looks.improve();
+        return looks.proved();
+    }
+
+    private int slots() {
+        return (int) set.question().counted().slots().stream()
+                .filter(slot -> !aside.contains(slot))
+                .count();
+    }
+
+    private void choose() {
+        for (int i = 0; i < most; i++) {
+            if (!progress.goOn(0.7 * i / most)) {
+                throw new CountingStoppedException();
+            }
+            Found next = next(chosen);
+            if (next == null) {
+                return;
+            }
+            chosen.add(next);
+        }
+    }
+
+    /** The farthest from some, the most unlike of those, and the best of equals; null where all are among them. */
+    private Found next(List<Found> others) {
+        List<Option[]> from = others.stream().map(Found::options).toList();
+        List<Found> candidates =
+                FarthestCombinations.of(set, from, aside, Math.max(1, slots()), CANDIDATES, Progress.NONE);
+        return candidates.stream()
+                .min(Comparator.comparing(Found::verdict)
+                        .thenComparing(one -> -unlikeness(one, others) - scoreOf(one) / 4))
+                .orElse(null);
+    }
+
+    private double scoreOf(Found one) {
+        return scores.computeIfAbsent(one, score::applyAsDouble);
+    }
+
+    /** How unlike those of the others that it is most like, from 0 on; for the first, nothing. */
+    private double unlikeness(Found one, List<Found> others) {
+        return others.stream()
+                .mapToDouble(other -> set.question().counted().slots().stream()
+                        .filter(slot -> !aside.contains(slot))
+                        .mapToDouble(slot -> unlikeness(one.options()[slot.ordinal()], other.options()[slot.ordinal()]))
+                        .sum())
+                .min()
+                .orElse(0);
+    }
+
+    private static double unlikeness(Option one, Option other) {
+        if (one == other) {
+            return 0;
+        }
+        if (one == null || other == null) {
+            return 1;
+        }
+        Piece a = one.pieces().get(0);
+        Piece b = other.pieces().get(0);
+        boolean sameColour = Ciede2000.difference(
+                        a.dominantColour().colour().lab(),
+                        b.dominantColour().colour().lab())
+                < ALIKE_DE00;
+        boolean sameKind = a.kind().equals(b.kind());
+        return sameKind && sameColour ? ALIKE : sameKind || sameColour ? SAME_KIND : 1;
+    }
+
+    private int distance(Found one, Found other) {
+        return FarthestCombinations.distance(
+                one.options(), other.options(), set.question().counted().slots(), aside);
+    }
+
+    private int smallest(List<Found> looks) {
+        int smallest = Integer.MAX_VALUE;
+        for (int i = 0; i < looks.size(); i++) {
+            for (int j = i + 1; j < looks.size(); j++) {
+                smallest = Math.min(smallest, distance(looks.get(i), looks.get(j)));
+            }
+        }
+        return looks.size() < 2 ? 0 : smallest;
+    }
+
+    /** Puts another in the place of each, as long as the smallest distance grows. */
+    private void improve() {
+        boolean better = chosen.size() > 1;
+        for (int round = 0; round < ROUNDS && better; round++) {
+            better = false;
+            for (int i = 0; i < chosen.size() && smallest(chosen) < upperBound(); i++) {
+                if (!progress.goOn(0.7 + 0.2 * (round * chosen.size() + i) / (ROUNDS * chosen.size()))) {
+                    throw new CountingStoppedException();
+                }
+                List<Found> others = new ArrayList<>(chosen);
+                others.remove(i);
+                Found other = next(others);
+                List<Found> changed = new ArrayList<>(chosen);
+                changed.set(i, other);
+                if (other != null && smallest(changed) > smallest(chosen)) {
+                    chosen.set(i, other);
+                    better = true;
+                }
+            }
+        }
+    }
+
+    /**
+     * No choice has a larger smallest distance: where the values of some slots together are fewer than the looks, two of the looks
+     * agree in all of these slots.
+     */
+    private int upperBound() {
+        if (values == null) {
+            values = values();
+        }
+        long together = 1;
+        int shared = 0;
+        for (int count : values) {
+            together *= count;
+            if (together >= chosen.size()) {
+                break;
+            }
+            shared++;
+        }
+        return values.length - shared;
+    }
+
+    /** By counted slot how many things it may hold in some combination, nothing being one of them, in ascending order. */
+    private int[] values() {
+        int[] least = new CheapestPaths(set, (slot, option) -> 0).leastWith();
+        return set.question().counted().slots().stream()
+                .filter(slot -> !aside.contains(slot))
+                .mapToInt(slot -> {
+                    int options = (int) set.options().in(slot).stream()
+                            .filter(option -> least[option.index()] == 0)
+                            .count();
+                    SlotCost empty = (one, option) -> one == slot && option != null ? SlotCost.NEVER : 0;
+                    return options + (new CheapestPaths(set, empty).least() == 0 ? 1 : 0);
+                })
+                .sorted()
+                .toArray();
+    }
+
+    private Looks proved() {
+        int smallest = smallest(chosen);
+        CheapestPaths all = new CheapestPaths(set, (slot, option) -> 0);
+        boolean isAll = chosen.size() < most;
+        if (isAll || chosen.size() < 2 || smallest >= upperBound()) {
+            return new Looks(List.copyOf(chosen), smallest, true);
+        }
+        List<Found> some = all.list(0, 0, SMALL + 1);
+        if (some.size() > SMALL) {
+            return new Looks(List.copyOf(chosen), smallest, false);
+        }
+        return new SmallSet(some, smallest).search();
+    }
+
+    /** Goes through a small set until a larger smallest distance is found or there is none. */
+    private final class SmallSet {
+        private final List<Found> all;
+        private final int[][] distances;
+        private int steps;
+        private int smallest;
+
+        SmallSet(List<Found> all, int smallest) {
+            this.all = all;
+            this.smallest = smallest;
+            this.distances = new int[all.size()][all.size()];
+            for (int i = 0; i < distances.length; i++) {
+                for (int j = 0; j < i; j++) {
+                    distances[i][j] = distance(all.get(i), all.get(j));
+                    distances[j][i] = distances[i][j];
+                }
+            }
+        }
+
+        Looks search() {
+            int bound = upperBound();
+            while (smallest < bound) {
+                List<Integer> taken = new ArrayList<>();
+                if (extend(taken, range(), smallest + 1)) {
+                    chosen.clear();
+                    taken.forEach(i -> chosen.add(all.get(i)));
+                    smallest = VariedLooks.this.smallest(chosen);
+                } else {
+                    break;
+                }
+            }
+            return new Looks(List.copyOf(chosen), smallest, steps <= MOST_STEPS);
+        }
+
+        private List<Integer> range() {
+            List<Integer> range = new ArrayList<>();
+            for (int i = 0; i < all.size(); i++) {
+                range.add(i);
+            }
+            return range;
+        }
+
+        /** Whether as many as are wanted can be taken, each of them so far from the others. */
+        private boolean extend(List<Integer> taken, List<Integer> open, int distance) {
+            if (taken.size() == most) {
+                return true;
+            }
+            for (int i = 0; i < open.size() && taken.size() + open.size() - i >= most; i++) {
+                if (++steps > MOST_STEPS || steps % 1024 == 0 && !progress.goOn(0.95)) {
+                    return false;
+                }
+                int one = open.get(i);
+                List<Integer> left = open.subList(i + 1, open.size()).stream()
+                        .filter(other -> distances[one][other] >= distance)
+                        .toList();
+                taken.add(one);
+                if (extend(taken, left, distance)) {
+                    return true;
+                }
+                taken.remove(taken.size() - 1);
+            }
+            return false;
+        }
+    }
+}

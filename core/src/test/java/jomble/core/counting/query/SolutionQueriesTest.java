@@ -1,0 +1,267 @@
+package jomble.core.counting.query;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import jomble.core.RandomWardrobes;
+import jomble.core.counting.Combination;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.Progress;
+import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.compiled.Option;
+import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
+import jomble.core.judgement.rule.Catalogue;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.sample.SampleWardrobe;
+import jomble.core.tree.Node;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What is read off the graph of a set is what going through the whole list gives. */
+class SolutionQueriesTest {
+    private static final int WARDROBES = 10;
+    private static final int MOST_LISTED = 2500;
+    private static final DiagramCounter COUNTER = new DiagramCounter(Catalogue.standard());
+
+    /** Sets with their whole lists; wardrobes of 14 to 30 pieces in contexts of every sort. */
+    static Stream<Sample> samples() {
+        return IntStream.iterate(1, seed -> seed + 1)
+                .mapToObj(SolutionQueriesTest::sample)
+                .filter(sample -> sample.list.size() > 3 && sample.list.size() < MOST_LISTED)
+                .limit(WARDROBES);
+    }
+
+    /** @param list what each combination holds, by slot */
+    record Sample(int seed, SolutionSet set, List<Map<Slot, List<PieceId>>> list) {
+        @Override
+        public String toString() {
+            return "seed " + seed + ", " + list.size() + " combinations";
+        }
+
+        Set<Slot> slots() {
+            return set.question().counted().slots();
+        }
+
+        int distance(Map<Slot, List<PieceId>> one, Map<Slot, List<PieceId>> other) {
+            return (int) slots().stream()
+                    .filter(slot -> !Objects.equals(one.get(slot), other.get(slot)))
+                    .count();
+        }
+    }
+
+    private static Sample sample(int seed) {
+        Node node = Node.root(Map.of(
+                "wardrobe", Map.of("pieces", SampleWardrobe.pieces(seed, 14 + new Random(seed).nextInt(17), 0.3))));
+        Question question = QuestionReader.read(node);
+        node.finish();
+        CountedSlots counted = seed % 3 == 0 ? CountedSlots.OUTFITS.and(Slot.BELT) : CountedSlots.OUTFITS;
+        CountQuestion asked = new CountQuestion(
+                question.wardrobe().pieces(),
+                new RandomWardrobes(seed).contexts(),
+                counted,
+                seed % 2 == 0,
+                List.of(),
+                false);
+        List<Map<Slot, List<PieceId>>> list = COUNTER.list(asked, 0, MOST_LISTED, Progress.NONE).combinations().stream()
+                .map(Combination::slots)
+                .toList();
+        return new Sample(seed, COUNTER.find(asked, Progress.NONE), list);
+    }
+
+    private static Set<Map<Slot, List<PieceId>>> pieces(List<Found> found) {
+        Set<Map<Slot, List<PieceId>>> pieces = new HashSet<>();
+        found.forEach(
+                one -> assertThat(pieces.add(one.pieces())).as("listed once").isTrue());
+        return pieces;
+    }
+
+    @ParameterizedTest
+    @MethodSource("samples")
+    void findsTheOutfitsSoManyChangesAway(Sample sample) {
+        Map<Slot, List<PieceId>> from = sample.list.get(new Random(sample.seed).nextInt(sample.list.size()));
+        CheapestPaths paths = new CheapestPaths(sample.set, SlotCost.changesFrom(sample.set.optionsOf(from)));
+        for (int changes = 0; changes < 4; changes++) {
+            int n = changes;
+            List<Map<Slot, List<PieceId>>> expected = sample.list.stream()
+                    .filter(one -> sample.distance(one, from) == n)
+                    .toList();
+            assertThat(pieces(paths.list(n, 0, MOST_LISTED))).isEqualTo(new HashSet<>(expected));
+            assertThat(paths.count(n)).isEqualTo(BigInteger.valueOf(expected.size()));
+            List<Found> halves = new ArrayList<>(paths.list(n, 0, expected.size() / 2));
+            halves.addAll(paths.list(n, expected.size() / 2, MOST_LISTED));
+            assertThat(halves).isEqualTo(paths.list(n, 0, MOST_LISTED));
+        }
+    }
+
+    /** From an outfit of another wardrobe, as when an occasion asks for something else. */
+    @ParameterizedTest
+    @MethodSource("samples")
+    void findsTheFewestChangesToAnOutfitThatWorks(Sample sample) {
+        List<Piece> pieces = sample.set.question().pieces();
+        Map<Slot, List<PieceId>> from = new EnumMap<>(Slot.class);
+        for (Slot slot : List.of(Slot.TOP, Slot.BOTTOM, Slot.SHOES)) {
+            pieces.stream()
+                    .filter(piece -> piece.roles().get(0) == slot)
+                    .max(Comparator.comparing(Piece::id))
+                    .ifPresent(piece -> from.put(slot, List.of(piece.id())));
+        }
+        CheapestPaths paths = new CheapestPaths(sample.set, SlotCost.changesFrom(sample.set.optionsOf(from)));
+        assertThat(paths.least())
+                .isEqualTo(sample.list.stream()
+                        .mapToInt(one -> sample.distance(one, from))
+                        .min()
+                        .orElseThrow());
+    }
+
+    @ParameterizedTest
+    @MethodSource("samples")
+    void tellsOfEveryPieceWhatItsOutfitsCost(Sample sample) {
+        Map<Slot, List<PieceId>> halfBuilt = new EnumMap<>(Slot.class);
+        sample.list.get(sample.list.size() / 2).forEach((slot, ids) -> {
+            if (slot == Slot.TOP || slot == Slot.SHOES) {
+                halfBuilt.put(slot, ids);
+            }
+        });
+        int[] least =
+                new CheapestPaths(sample.set, SlotCost.departuresFrom(sample.set.optionsOf(halfBuilt))).leastWith();
+        for (Option option : sample.set.options().all()) {
+            int expected = sample.list.stream()
+                    .filter(one -> option.ids().equals(one.get(option.slot())))
+                    .mapToInt(one -> (int) halfBuilt.entrySet().stream()
+                            .filter(worn -> !worn.getValue().equals(one.get(worn.getKey())))
+                            .count())
+                    .min()
+                    .orElse(SlotCost.NEVER);
+            assertThat(least[option.index()])
+                    .as(option.slot() + " " + option.ids())
+                    .isEqualTo(expected);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("samples")
+    void countsWhatKeepsToAFormula(Sample sample) {
+        Predicate<Option> even = option -> option.index() % 2 == 0;
+        Map<Slot, Predicate<Option>> formula = Map.of(Slot.TOP, even, Slot.BOTTOM, even.negate());
+        CheapestPaths paths = new CheapestPaths(sample.set, SlotCost.restrictedTo(formula));
+        Set<Map<Slot, List<PieceId>>> expected = new HashSet<>();
+        for (Map<Slot, List<PieceId>> one : sample.list) {
+            Map<Slot, Option> worn = sample.set.optionsOf(one);
+            boolean keeps = formula.entrySet().stream()
+                    .allMatch(part ->
+                            worn.containsKey(part.getKey()) && part.getValue().test(worn.get(part.getKey())));
+            if (keeps) {
+                expected.add(one);
+            }
+        }
+        assertThat(paths.count(0)).isEqualTo(BigInteger.valueOf(expected.size()));
+        assertThat(pieces(paths.list(0, 0, MOST_LISTED))).isEqualTo(expected);
+    }
+
+    /** The farthest from some is what going through the list finds. */
+    @ParameterizedTest
+    @MethodSource("samples")
+    void findsTheFarthestFromSomeThatWereChosen(Sample sample) {
+        Random random = new Random(sample.seed);
+        List<Found> all = new CheapestPaths(sample.set, (slot, option) -> 0).list(0, 0, MOST_LISTED);
+        assertThat(all).hasSize(sample.list.size());
+        for (int chosen = 1; chosen < 4; chosen++) {
+            List<Found> from =
+                    random.ints(chosen, 0, all.size()).mapToObj(all::get).toList();
+            int expected = all.stream()
+                    .mapToInt(one -> smallest(sample, one, from))
+                    .max()
+                    .orElseThrow();
+            List<Found> farthest = FarthestCombinations.of(
+                    sample.set,
+                    from.stream().map(Found::options).toList(),
+                    Set.of(),
+                    sample.slots().size(),
+                    5,
+                    Progress.NONE);
+            assertThat(farthest)
+                    .isNotEmpty()
+                    .allMatch(all::contains)
+                    .allSatisfy(one -> assertThat(smallest(sample, one, from)).isEqualTo(expected));
+        }
+    }
+
+    private static int smallest(Sample sample, Found one, List<Found> others) {
+        return others.stream()
+                .mapToInt(other -> sample.distance(one.pieces(), other.pieces()))
+                .min()
+                .orElseThrow();
+    }
+
+    /** Never worse than farthest first, never better than the best there is, and proved only where it is. */
+    @ParameterizedTest
+    @MethodSource("samples")
+    void choosesLooksAsDifferentAsCanBe(Sample sample) {
+        List<Found> all = new CheapestPaths(sample.set, (slot, option) -> 0).list(0, 0, MOST_LISTED);
+        for (int wanted : new int[] {2, 3, 4}) {
+            VariedLooks.Looks looks = VariedLooks.of(sample.set, Set.of(), wanted, one -> 0, Progress.NONE);
+            List<Found> found = looks.found();
+            assertThat(found).hasSize(Math.min(wanted, all.size())).doesNotHaveDuplicates();
+            int smallest = smallestOf(sample, found);
+            assertThat(looks.smallestDistance()).isEqualTo(smallest);
+            List<Found> greedy = farthestFirst(sample, all, found.get(0), wanted);
+            assertThat(smallest).isGreaterThanOrEqualTo((smallestOf(sample, greedy) + 1) / 2);
+            if (all.size() < 120 && wanted < 4) {
+                int best = best(sample, all, wanted);
+                assertThat(smallest).isLessThanOrEqualTo(best);
+                assertThat(looks.isExact()).isTrue();
+                assertThat(smallest).isEqualTo(best);
+            }
+        }
+    }
+
+    private static List<Found> farthestFirst(Sample sample, List<Found> all, Found first, int wanted) {
+        List<Found> chosen = new ArrayList<>(List.of(first));
+        while (chosen.size() < wanted) {
+            chosen.add(all.stream()
+                    .max(Comparator.comparingInt(one -> smallest(sample, one, chosen)))
+                    .orElseThrow());
+        }
+        return chosen;
+    }
+
+    private static int smallestOf(Sample sample, List<Found> looks) {
+        int smallest = Integer.MAX_VALUE;
+        for (int i = 1; i < looks.size(); i++) {
+            smallest = Math.min(smallest, smallest(sample, looks.get(i), looks.subList(0, i)));
+        }
+        return smallest;
+    }
+
+    /** Of every choice of two or three the largest smallest distance. */
+    private static int best(Sample sample, List<Found> all, int wanted) {
+        int best = 0;
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                int two = sample.distance(all.get(i).pieces(), all.get(j).pieces());
+                for (int k = 0; wanted == 3 && two > best && k < j; k++) {
+                    int three = smallest(sample, all.get(k), List.of(all.get(i), all.get(j)));
+                    best = Math.max(best, Math.min(two, three));
+                }
+                best = wanted == 2 ? Math.max(best, two) : best;
+            }
+        }
+        return best;
+    }
+}
