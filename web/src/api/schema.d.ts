@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/colour": {
         parameters: {
             query?: never;
@@ -772,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/formula": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["formula"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/judge": {
         parameters: {
             query?: never;
@@ -798,6 +830,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["outfits"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/paths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paths"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1105,14 +1169,21 @@ export interface components {
             n?: unknown;
         };
         ChangeView: {
-            instead?: string;
-            piece?: string;
+            from?: unknown;
+            kind?: string;
+            outfit?: {
+                [key: string]: unknown;
+            };
             slot?: string;
+            to?: unknown;
             verdict?: string;
         };
         ChangedView: {
             name?: string;
             value?: unknown;
+        };
+        ChangesView: {
+            changes?: components["schemas"]["ChangeView"][];
         };
         Chip: {
             /** Format: int32 */
@@ -1297,6 +1368,11 @@ export interface components {
             /** Format: double */
             windMs?: number;
         };
+        FormulaView: {
+            missing?: components["schemas"]["MissingView"][];
+            outfits?: components["schemas"]["OutfitView"][];
+            total?: unknown;
+        };
         FromCamera: {
             picture?: string;
         };
@@ -1380,6 +1456,10 @@ export interface components {
             /** Format: double */
             peeledClo?: number;
             scheme?: string;
+        };
+        MissingView: {
+            slot?: string;
+            text?: string;
         };
         MoneyView: {
             amount?: number;
@@ -1522,6 +1602,12 @@ export interface components {
             part?: string;
             /** Format: double */
             points?: number;
+        };
+        PathsView: {
+            /** Format: int32 */
+            length?: number;
+            more?: boolean;
+            paths?: components["schemas"]["ChangeView"][][];
         };
         PhotoView: {
             colours?: components["schemas"]["SeenView"][];
@@ -1791,6 +1877,13 @@ export interface components {
             words?: {
                 [key: string]: string[];
             };
+        };
+        WaysView: {
+            outfits?: components["schemas"]["OutfitView"][];
+            quality?: string;
+            /** Format: int32 */
+            smallestDistance?: number;
+            total?: unknown;
         };
         WearRequest: {
             /** Format: date */
@@ -3295,6 +3388,32 @@ export interface operations {
             };
         };
     };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChangesView"];
+                };
+            };
+        };
+    };
     colour: {
         parameters: {
             query?: never;
@@ -3347,6 +3466,32 @@ export interface operations {
             };
         };
     };
+    formula: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormulaView"];
+                };
+            };
+        };
+    };
     judge: {
         parameters: {
             query?: never;
@@ -3395,6 +3540,58 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["CombinationsView"];
+                };
+            };
+        };
+    };
+    paths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PathsView"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WaysView"];
                 };
             };
         };

@@ -3,6 +3,7 @@ package jomble.core.document;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -170,6 +171,23 @@ public final class QuestionReader {
                 .toList();
     }
 
+    /** Reads one outfit as the pieces in its slots. */
+    public static Map<Slot, List<PieceId>> outfit(Node node, Wardrobe wardrobe) {
+        Map<String, Piece> pieces = new LinkedHashMap<>();
+        wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
+        Map<Slot, List<PieceId>> outfit = new EnumMap<>(Slot.class);
+        if (!node.isObject()) {
+            node.reject("not-an-object", "an outfit is expected here: from slot to piece");
+        } else {
+            outfit(node, pieces)
+                    .map(Outfit::worn)
+                    .orElse(List.of())
+                    .forEach(worn -> outfit.put(
+                            worn.slot(), worn.pieces().stream().map(Piece::id).toList()));
+        }
+        return outfit;
+    }
+
     private static Optional<Outfit> outfit(Node node, Map<String, Piece> pieces) {
         List<Worn> worn = new ArrayList<>();
         Set<PieceId> seen = new LinkedHashSet<>();
@@ -207,10 +225,18 @@ public final class QuestionReader {
     }
 
     public static List<PieceId> pieceIds(Node node, Wardrobe wardrobe) {
+        return Values.list(node, n -> n.isNull() ? null : pieceId(n, wardrobe));
+    }
+
+    /** Reads the id of a piece of the wardrobe; null where it is none, which is reported. */
+    public static PieceId pieceId(Node node, Wardrobe wardrobe) {
+        if (node.isNull()) {
+            node.reject("missing", "the id of a piece is expected here");
+            return null;
+        }
         Map<String, Piece> pieces = new LinkedHashMap<>();
         wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
-        return Values.list(
-                node, n -> n.text(1, 64) == null || piece(n, pieces) == null ? null : new PieceId((String) n.value()));
+        return node.text(1, 64) == null || piece(node, pieces) == null ? null : new PieceId((String) node.value());
     }
 
     /** Reads pairs of slots such as {@code ["top", "bottom"]}. */

@@ -16,7 +16,7 @@ import jomble.core.piece.Slot;
  * @param listed how many are told in this order, where that is a selection: best first of a list too long to be sorted
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) {
+public record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) {
     /**
      * One combination.
      *
@@ -26,7 +26,7 @@ record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) 
      * @param figure the drawing, where one was asked for
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record OutfitView(
+    public record OutfitView(
             Map<String, Object> slots,
             Map<String, Object> filled,
             String verdict,
@@ -37,7 +37,7 @@ record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) 
             String figure) {}
 
     /** One thing that speaks for an outfit or against it, in points. */
-    record PartView(String part, double points) {}
+    public record PartView(String part, double points) {}
 
     static CombinationsView of(CombinationPage page) {
         return drawn(page, one -> null, null);
@@ -53,7 +53,8 @@ record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) 
                         .toList());
     }
 
-    private static OutfitView view(Combination one, String figure) {
+    /** @param figure the drawing, or null */
+    public static OutfitView view(Combination one, String figure) {
         return new OutfitView(
                 slots(one.slots()),
                 slots(one.filled()),
@@ -67,7 +68,8 @@ record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) 
                 figure);
     }
 
-    private static Map<String, Object> slots(Map<Slot, List<PieceId>> slots) {
+    /** From slot to piece, or to several pieces for a set of jewellery. */
+    public static Map<String, Object> slots(Map<Slot, List<PieceId>> slots) {
         Map<String, Object> view = new LinkedHashMap<>();
         slots.forEach((slot, ids) -> view.put(
                 slot.id(),

@@ -1,16 +1,29 @@
 package jomble.server.counting;
 
-import jomble.core.counting.Counter;
 import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.query.OutfitQueries;
 import jomble.core.judgement.RuleCatalogue;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
 
 /** The counter everything asks. */
 @Configuration(proxyBeanMethods = false)
 class CountingConfiguration {
     @Bean
-    Counter counter(RuleCatalogue catalogue, Lanes lanes) {
-        return new LaneCounter(new DiagramCounter(catalogue), lanes);
+    DiagramCounter diagramCounter(RuleCatalogue catalogue) {
+        return new DiagramCounter(catalogue);
+    }
+
+    /** The one everything asks, in lanes. */
+    @Bean
+    @Primary
+    LaneCounter counter(DiagramCounter counter, Lanes lanes) {
+        return new LaneCounter(counter, counter, lanes);
+    }
+
+    @Bean
+    OutfitQueries outfitQueries(LaneCounter counter) {
+        return new OutfitQueries(counter);
     }
 }

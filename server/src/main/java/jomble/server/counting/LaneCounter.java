@@ -1,5 +1,6 @@
 package jomble.server.counting;
 
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
+import jomble.core.counting.Combination;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.Completions;
 import jomble.core.counting.CountDifference;
@@ -18,20 +20,25 @@ import jomble.core.counting.EnsembleListener;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.Totals;
+import jomble.core.counting.query.Found;
+import jomble.core.counting.query.SolutionFinder;
+import jomble.core.counting.query.SolutionSet;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /** Counts in {@link Lanes}, by what a question is likely to cost. */
-final class LaneCounter implements Counter {
+final class LaneCounter implements Counter, SolutionFinder {
     /** Combinations on paper times contexts. Up to so many, most counts take less than a second (docs/performance.md). */
     private static final double QUICK = 2e6;
 
     private final Counter counter;
+    private final SolutionFinder finder;
     private final Lanes lanes;
 
-    LaneCounter(Counter counter, Lanes lanes) {
+    LaneCounter(Counter counter, SolutionFinder finder, Lanes lanes) {
         this.counter = counter;
+        this.finder = finder;
         this.lanes = lanes;
     }
 
@@ -101,6 +108,17 @@ final class LaneCounter implements Counter {
     @Override
     public List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress) {
         return run("tuples", question, List.of(), progress, told -> counter.tuples(question, told));
+    }
+
+    @Override
+    public SolutionSet find(CountQuestion question, Progress progress) {
+        return run("find", question, List.of(), progress, told -> finder.find(question, told));
+    }
+
+    /** Little work each, and not shared. */
+    @Override
+    public List<Combination> complete(CountQuestion question, Collection<Found> found, Progress progress) {
+        return lanes.run(null, false, progress, told -> finder.complete(question, found, told));
     }
 
     /** Told to one listener alone, so not shared. */

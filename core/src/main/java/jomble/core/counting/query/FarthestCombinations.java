@@ -36,28 +36,23 @@ final class FarthestCombinations {
     /** A node of which nothing comes that differs so much from each of the chosen. */
     private record Failed(int node, long first, long second) {}
 
-    private FarthestCombinations(
-            SolutionSet set, List<Option[]> chosen, Set<Slot> aside, int limit, Progress progress) {
+    private FarthestCombinations(SolutionSet set, List<Option[]> chosen, int limit, Progress progress) {
         this.set = set;
         this.chosen = chosen;
-        this.slots = set.question().counted().slots().stream()
-                .filter(slot -> !aside.contains(slot))
-                .toArray(Slot[]::new);
+        this.slots = set.question().counted().slots().toArray(Slot[]::new);
         this.limit = limit;
         this.progress = progress;
     }
 
     /**
-     * @param aside slots that do not count as different
      * @param most the largest distance that is looked for
      * @param limit how many are found at most
      * @return none where the set is empty or all of it is chosen
      * @throws CountingStoppedException when the progress asks to stop
      */
-    static List<Found> of(
-            SolutionSet set, List<Option[]> chosen, Set<Slot> aside, int most, int limit, Progress progress) {
+    static List<Found> of(SolutionSet set, List<Option[]> chosen, int most, int limit, Progress progress) {
         for (int distance = most; distance > 0; distance--) {
-            FarthestCombinations search = new FarthestCombinations(set, chosen, aside, limit, progress);
+            FarthestCombinations search = new FarthestCombinations(set, chosen, limit, progress);
             search.find(distance);
             if (!search.found.isEmpty()) {
                 return search.found;
@@ -67,10 +62,10 @@ final class FarthestCombinations {
     }
 
     /** In how many slots two combinations differ. */
-    static int distance(Option[] one, Option[] other, Set<Slot> counted, Set<Slot> aside) {
+    static int distance(Option[] one, Option[] other, Set<Slot> counted) {
         int different = 0;
         for (Slot slot : counted) {
-            if (one[slot.ordinal()] != other[slot.ordinal()] && !aside.contains(slot)) {
+            if (one[slot.ordinal()] != other[slot.ordinal()]) {
                 different++;
             }
         }

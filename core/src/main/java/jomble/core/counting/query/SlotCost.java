@@ -1,6 +1,5 @@
 package jomble.core.counting.query;
 
-import java.util.Collection;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -18,9 +17,13 @@ public interface SlotCost {
      */
     int of(Slot slot, Option option);
 
-    /** 1 for each slot that differs from an outfit; a slot the outfit leaves empty differs once it is filled. */
-    static SlotCost changesFrom(Map<Slot, Option> outfit) {
-        return (slot, option) -> outfit.get(slot) == option ? 0 : 1;
+    /**
+     * 1 for each slot that differs from an outfit; a slot the outfit leaves empty differs once it is filled.
+     *
+     * @param elsewhere slots in which the outfit has something nothing can have there
+     */
+    static SlotCost changesFrom(Map<Slot, Option> outfit, Set<Slot> elsewhere) {
+        return (slot, option) -> outfit.get(slot) == option && !elsewhere.contains(slot) ? 0 : 1;
     }
 
     /** 1 for each filled slot of a half-built outfit that differs; its empty slots may hold anything. */
@@ -36,14 +39,12 @@ public interface SlotCost {
         };
     }
 
-    /** The same, where only some slots may hold something else than the outfit has, and others may be emptied. */
-    static SlotCost changesWithin(Map<Slot, Option> outfit, Set<Slot> changeable, Collection<Slot> removable) {
+    /** The same cost, where only some slots may hold something they did not cost nothing for, and others may be emptied. */
+    static SlotCost within(SlotCost cost, Set<Slot> changeable, Set<Slot> removable) {
         return (slot, option) -> {
-            if (outfit.get(slot) == option) {
-                return 0;
-            }
-            boolean allowed = changeable.contains(slot) || option == null && removable.contains(slot);
-            return allowed ? 1 : NEVER;
+            int one = cost.of(slot, option);
+            boolean allowed = one == 0 || changeable.contains(slot) || option == null && removable.contains(slot);
+            return allowed ? one : NEVER;
         };
     }
 }

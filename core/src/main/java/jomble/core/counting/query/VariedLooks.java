@@ -5,18 +5,16 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import jomble.core.colour.Ciede2000;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.compiled.Option;
 import jomble.core.piece.Piece;
-import jomble.core.piece.Slot;
 
 /**
  * Several combinations of a set as different from each other as can be: the smallest distance between any two is as large as can be
- * found, the distance being the number of counted slots that differ, the hero's aside.
+ * found, the distance being the number of counted slots that differ.
  *
  * <p>The first is the best; each next is the farthest from those chosen, which gives at least half of the best smallest distance
  * (doi:10.1016/0304-3975(85)90224-5). Then one after the other is taken out and the farthest from the rest put in, as long as that makes
@@ -40,7 +38,6 @@ public final class VariedLooks {
     private static final double SAME_KIND = 0.6;
 
     private final SolutionSet set;
-    private final Set<Slot> aside;
     private final int most;
     private final ToDoubleFunction<Found> score;
     private final Progress progress;
@@ -56,33 +53,28 @@ public final class VariedLooks {
      */
     public record Looks(List<Found> found, int smallestDistance, boolean isExact) {}
 
-    private VariedLooks(SolutionSet set, Set<Slot> aside, int most, ToDoubleFunction<Found> score, Progress progress) {
+    private VariedLooks(SolutionSet set, int most, ToDoubleFunction<Found> score, Progress progress) {
         this.set = set;
-        this.aside = aside;
         this.most = most;
         this.score = score;
         this.progress = progress;
     }
 
     /**
-     * @param aside slots in which they may be alike: those of the hero
      * @param most 1..{@value #MOST}
      * @param score how gladly one would be shown, the higher the better
      * @return fewer where there are not as many
      * @throws CountingStoppedException when the progress asks to stop
      */
-    public static Looks of(
-            SolutionSet set, Set<Slot> aside, int most, ToDoubleFunction<Found> score, Progress progress) {
-        VariedLooks looks = new VariedLooks(set, Set.copyOf(aside), most, score, progress);
+    public static Looks of(SolutionSet set, int most, ToDoubleFunction<Found> score, Progress progress) {
+        VariedLooks looks = new VariedLooks(set, most, score, progress);
         looks.choose();
         looks.improve();
         return looks.proved();
     }
 
     private int slots() {
-        return (int) set.question().counted().slots().stream()
-                .filter(slot -> !aside.contains(slot))
-                .count();
+        return set.question().counted().slots().size();
     }
 
     private void choose() {
@@ -101,8 +93,7 @@ public final class VariedLooks {
     /** The farthest from some, the most unlike of those, and the best of equals; null where all are among them. */
     private Found next(List<Found> others) {
         List<Option[]> from = others.stream().map(Found::options).toList();
-        List<Found> candidates =
-                FarthestCombinations.of(set, from, aside, Math.max(1, slots()), CANDIDATES, Progress.NONE);
+        List<Found> candidates = FarthestCombinations.of(set, from, Math.max(1, slots()), CANDIDATES, Progress.NONE);
         return candidates.stream()
                 .min(Comparator.comparing(Found::verdict)
                         .thenComparing(one -> -unlikeness(one, others) - scoreOf(one) / 4))
@@ -117,7 +108,6 @@ public final class VariedLooks {
     private double unlikeness(Found one, List<Found> others) {
         return others.stream()
                 .mapToDouble(other -> set.question().counted().slots().stream()
-                        .filter(slot -> !aside.contains(slot))
                         .mapToDouble(slot -> unlikeness(one.options()[slot.ordinal()], other.options()[slot.ordinal()]))
                         .sum())
                 .min()
@@ -143,7 +133,7 @@ public final class VariedLooks {
 
     private int distance(Found one, Found other) {
         return FarthestCombinations.distance(
-                one.options(), other.options(), set.question().counted().slots(), aside);
+                one.options(), other.options(), set.question().counted().slots());
     }
 
     private int smallest(List<Found> looks) {
@@ -202,7 +192,6 @@ public final class VariedLooks {
     private int[] values() {
         int[] least = new CheapestPaths(set, (slot, option) -> 0).leastWith();
         return set.question().counted().slots().stream()
-                .filter(slot -> !aside.contains(slot))
                 .mapToInt(slot -> {
                     int options = (int) set.options().in(slot).stream()
                             .filter(option -> least[option.index()] == 0)

@@ -95,7 +95,7 @@ class SolutionQueriesTest {
     @MethodSource("samples")
     void findsTheOutfitsSoManyChangesAway(Sample sample) {
         Map<Slot, List<PieceId>> from = sample.list.get(new Random(sample.seed).nextInt(sample.list.size()));
-        CheapestPaths paths = new CheapestPaths(sample.set, SlotCost.changesFrom(sample.set.optionsOf(from)));
+        CheapestPaths paths = new CheapestPaths(sample.set, SlotCost.changesFrom(sample.set.optionsOf(from), Set.of()));
         for (int changes = 0; changes < 4; changes++) {
             int n = changes;
             List<Map<Slot, List<PieceId>>> expected = sample.list.stream()
@@ -121,7 +121,7 @@ class SolutionQueriesTest {
                     .max(Comparator.comparing(Piece::id))
                     .ifPresent(piece -> from.put(slot, List.of(piece.id())));
         }
-        CheapestPaths paths = new CheapestPaths(sample.set, SlotCost.changesFrom(sample.set.optionsOf(from)));
+        CheapestPaths paths = new CheapestPaths(sample.set, SlotCost.changesFrom(sample.set.optionsOf(from), Set.of()));
         assertThat(paths.least())
                 .isEqualTo(sample.list.stream()
                         .mapToInt(one -> sample.distance(one, from))
@@ -191,7 +191,6 @@ class SolutionQueriesTest {
             List<Found> farthest = FarthestCombinations.of(
                     sample.set,
                     from.stream().map(Found::options).toList(),
-                    Set.of(),
                     sample.slots().size(),
                     5,
                     Progress.NONE);
@@ -215,7 +214,7 @@ class SolutionQueriesTest {
     void choosesLooksAsDifferentAsCanBe(Sample sample) {
         List<Found> all = new CheapestPaths(sample.set, (slot, option) -> 0).list(0, 0, MOST_LISTED);
         for (int wanted : new int[] {2, 3, 4}) {
-            VariedLooks.Looks looks = VariedLooks.of(sample.set, Set.of(), wanted, one -> 0, Progress.NONE);
+            VariedLooks.Looks looks = VariedLooks.of(sample.set, wanted, one -> 0, Progress.NONE);
             List<Found> found = looks.found();
             assertThat(found).hasSize(Math.min(wanted, all.size())).doesNotHaveDuplicates();
             int smallest = smallestOf(sample, found);

@@ -1,0 +1,236 @@
+package jomble.core.counting.query;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import jomble.core.counting.Combination;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+import jomble.core.counting.compiled.Option;
+import jomble.core.formula.Formula;
+import jomble.core.formula.SlotFormula;
+import jomble.core.judgement.Verdict;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/**
+ * What a stylist asks of outfits, answered exactly from the set of all that work. Where an outfit or a formula speaks of slots that the
+ * question does not count, these are counted as well. Every method throws {@link CountingStoppedException} when its progress asks to stop.
+ */
+public final class OutfitQueries {
+    /** Paths told at most; how many there are besides is said. */
+    public static final int MOST_PATHS = 200;
+
+    private static final int MOST_NEIGHBOURS = 5000;
+    private static final double FIND_SHARE = 0.5;
+
+    /** What goes into a bag and is put on where one arrives. */
+    private static final Set<Slot> CARRIED =
+            EnumSet.of(Slot.SHOES, Slot.BELT, Slot.BAG, Slot.JEWELLERY, Slot.NECK, Slot.TIE, Slot.WATCH, Slot.LEGWEAR);
+
+    /** What can be taken off and leaves somebody dressed. */
+    private static final Set<Slot> TAKEN_OFF =
+            EnumSet.of(Slot.MID, Slot.JACKET, Slot.COAT, Slot.HAT, Slot.HANDS, Slot.EXTRA);
+
+    private final SolutionFinder finder;
+
+    public OutfitQueries(SolutionFinder finder) {
+        this.finder = finder;
+    }
+
+    /**
+     * Looks with a piece that differ as much as can be.
+     *
+     * @param total how many there are with it
+     * @param smallestDistance the least number of counted slots in which two of them differ
+     * @param isExact whether it is proved that no choice of as many has a larger one
+     */
+    public record Ways(BigInteger total, List<Combination> outfits, int smallestDistance, boolean isExact) {}
+
+    /** @param most 1..{@value VariedLooks#MOST} */
+    public Ways ways(CountQuestion question, PieceId hero, int most, Progress progress) {
+        CountQuestion asked = question.containing(List.of(hero)).withoutCompletions();
+        SolutionSet set = finder.find(asked, progress.part(0, FIND_SHARE));
+        VariedLooks.Looks looks = VariedLooks.of(
+                set,
+                most,
+                one -> finder.complete(asked, List.of(one), Progress.NONE)
+                        .get(0)
+                        .score()
+                        .total(),
+                progress.part(FIND_SHARE, 1));
+        CheapestPaths all = new CheapestPaths(set, (slot, option) -> 0);
+        return new Ways(
+                all.count(0),
+                finder.complete(asked, looks.found(), Progress.NONE),
+                looks.smallestDistance(),
+                looks.isExact());
+    }
+
+    /**
+     * An outfit one edit away.
+     *
+     * @param verdict of the outfit after it
+     */
+    public record Neighbour(OutfitChange change, Verdict verdict) {}
+
+    /** Every outfit of the question one edit away, by slot, what is taken off first. */
+    public List<Neighbour> neighbours(CountQuestion question, Map<Slot, List<PieceId>> outfit, Progress progress) {
+        SolutionSet set = finder.find(counting(question, outfit.keySet()), progress);
+        return new CheapestPaths(set, changesFrom(set, outfit))
+                .list(1, 0, MOST_NEIGHBOURS).stream()
+                        .map(found ->
+                                new Neighbour(steps(outfit, found.pieces()).get(0), found.verdict()))
+                        .sorted(Comparator.comparing(
+                                        (Neighbour one) -> one.change().slot())
+                                .thenComparing(one -> one.change().kind()))
+                        .toList();
+    }
+
+    /**
+     * The shortest ways from an outfit to one of the question.
+     *
+     * @param length edits each of them takes; null where there is none so short
+     * @param paths the edits of each, what is taken off first
+     * @param more whether there are more as short
+     */
+    public record Paths(Integer length, List<List<OutfitChange>> paths, boolean more) {}
+
+    /**
+     * @param question where to
+     * @param carry whether only what fits a bag may be put on or changed, and the rest only taken off
+     * @param longest edits at most
+     */
+    public Paths paths(
+            CountQuestion question, Map<Slot, List<PieceId>> outfit, boolean carry, int longest, Progress progress) {
+        SolutionSet set = finder.find(counting(question, outfit.keySet()), progress);
+        SlotCost cost = changesFrom(set, outfit);
+        CheapestPaths cheapest = new CheapestPaths(set, carry ? SlotCost.within(cost, CARRIED, TAKEN_OFF) : cost);
+        int length = cheapest.least();
+        if (length > longest) {
+            return new Paths(null, List.of(), false);
+        }
+        List<List<OutfitChange>> paths = cheapest.list(length, 0, MOST_PATHS).stream()
+                .map(found -> steps(outfit, found.pieces()))
+                .toList();
+        boolean more = cheapest.count(length).compareTo(BigInteger.valueOf(paths.size())) > 0;
+        return new Paths(length, paths, more);
+    }
+
+    /**
+     * Why a formula has no outfit.
+     *
+     * @param slot what would have to be other than it is
+     */
+    public record Missing(Slot slot, String text) {}
+
+    /**
+     * The outfits that keep to a formula.
+     *
+     * @param missing nothing where there are any
+     */
+    public record Matches(BigInteger total, List<Combination> outfits, List<Missing> missing) {}
+
+    /** A page of the outfits that keep to a formula, in the stable order of each structure. */
+    public Matches matches(CountQuestion question, Formula formula, long offset, int limit, Progress progress) {
+        CountQuestion asked = counting(question, formula.slots().keySet());
+        SolutionSet set = finder.find(asked, progress.part(0, FIND_SHARE));
+        CheapestPaths keeping = new CheapestPaths(set, SlotCost.restrictedTo(predicates(formula)));
+        BigInteger total = keeping.count(0);
+        return new Matches(
+                total,
+                finder.complete(asked, keeping.list(0, offset, limit), progress.part(FIND_SHARE, 1)),
+                total.signum() > 0 ? List.of() : missing(set, formula));
+    }
+
+    private static Map<Slot, Predicate<Option>> predicates(Formula formula) {
+        Map<Slot, Predicate<Option>> predicates = new EnumMap<>(Slot.class);
+        formula.slots().forEach((slot, asked) -> predicates.put(slot, option -> takes(asked, option)));
+        return predicates;
+    }
+
+    private static boolean takes(SlotFormula asked, Option option) {
+        return option.pieces().stream().allMatch(asked::takes);
+    }
+
+    private static List<Missing> missing(SolutionSet set, Formula formula) {
+        List<Missing> missing = new ArrayList<>();
+        formula.slots().forEach((slot, asked) -> {
+            if (set.options().in(slot).stream().noneMatch(option -> takes(asked, option))) {
+                missing.add(new Missing(slot, "Nothing to wear as " + name(slot) + " is " + asked.words() + "."));
+            }
+        });
+        if (!missing.isEmpty()) {
+            return missing;
+        }
+        Map<Slot, Predicate<Option>> predicates = predicates(formula);
+        for (Slot slot : formula.slots().keySet()) {
+            Map<Slot, Predicate<Option>> freed = new EnumMap<>(predicates);
+            freed.put(slot, option -> true);
+            BigInteger opened = new CheapestPaths(set, SlotCost.restrictedTo(freed)).count(0);
+            if (opened.signum() > 0) {
+                String outfits = opened.equals(BigInteger.ONE) ? "1 outfit" : String.format("%,d outfits", opened);
+                missing.add(new Missing(
+                        slot,
+                        "There are such pieces, but they do not work together; with another " + name(slot)
+                                + " there would be " + outfits + "."));
+            }
+        }
+        return missing;
+    }
+
+    private static String name(Slot slot) {
+        return slot == Slot.ONEPIECE ? "one-piece" : slot == Slot.MID ? "layer" : slot.id();
+    }
+
+    private static CountQuestion counting(CountQuestion question, Set<Slot> besides) {
+        CountedSlots counted = question.counted();
+        for (Slot slot : besides) {
+            counted = counted.and(slot);
+        }
+        return question.counting(counted).withoutCompletions();
+    }
+
+    private static SlotCost changesFrom(SolutionSet set, Map<Slot, List<PieceId>> outfit) {
+        Map<Slot, Option> worn = set.optionsOf(outfit);
+        Set<Slot> elsewhere = outfit.keySet().stream()
+                .filter(slot -> !worn.containsKey(slot))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Slot.class)));
+        return SlotCost.changesFrom(worn, elsewhere);
+    }
+
+    /** The edits from one outfit to another: what is taken off, what is changed, what is put on. */
+    static List<OutfitChange> steps(Map<Slot, List<PieceId>> from, Map<Slot, List<PieceId>> to) {
+        Set<Slot> slots = new TreeSet<>(from.keySet());
+        slots.addAll(to.keySet());
+        List<OutfitChange> edits = slots.stream()
+                .map(slot -> OutfitChange.of(
+                        slot, from.getOrDefault(slot, List.of()), to.getOrDefault(slot, List.of()), Map.of()))
+                .filter(edit -> !edit.from().equals(edit.to()))
+                .sorted(Comparator.comparing(OutfitChange::kind))
+                .toList();
+        List<OutfitChange> steps = new ArrayList<>();
+        Map<Slot, List<PieceId>> worn = new EnumMap<>(Slot.class);
+        worn.putAll(from);
+        for (OutfitChange edit : edits) {
+            if (edit.to().isEmpty()) {
+                worn.remove(edit.slot());
+            } else {
+                worn.put(edit.slot(), edit.to());
+            }
+            steps.add(OutfitChange.of(edit.slot(), edit.from(), edit.to(), new LinkedHashMap<>(worn)));
+        }
+        return steps;
+    }
+}

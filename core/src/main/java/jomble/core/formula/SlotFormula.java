@@ -1,0 +1,83 @@
+package jomble.core.formula;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import jomble.core.colour.ColourFamily;
+import jomble.core.piece.Family;
+import jomble.core.piece.Fit;
+import jomble.core.piece.Kind;
+import jomble.core.piece.Pattern;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Word;
+
+/**
+ * What a formula asks of the piece in one slot; what is empty is not asked for.
+ *
+ * @param kinds ids of kinds, a studio's own among them
+ * @param colours families of the dominant colour
+ * @param formalityLow 1..7, or null
+ * @param formalityHigh 1..7, or null
+ */
+public record SlotFormula(
+        Set<String> kinds,
+        Set<Family> families,
+        Set<Fit> fits,
+        Set<Pattern> patterns,
+        Set<ColourFamily> colours,
+        Integer formalityLow,
+        Integer formalityHigh) {
+    public SlotFormula {
+        kinds = Set.copyOf(kinds);
+        families = Set.copyOf(families);
+        fits = Set.copyOf(fits);
+        patterns = Set.copyOf(patterns);
+        colours = Set.copyOf(colours);
+    }
+
+    /** Whether a piece is what is asked for. */
+    public boolean takes(Piece piece) {
+        return (kinds.isEmpty() || isOfKinds(piece.kind()))
+                && (families.isEmpty() || families.contains(piece.kind().family()))
+                && (fits.isEmpty() || fits.contains(piece.fit()))
+                && (patterns.isEmpty() || patterns.contains(piece.pattern()))
+                && (colours.isEmpty()
+                        || colours.contains(
+                                ColourFamily.of(piece.dominantColour().colour().lab())))
+                && (formalityLow == null || piece.formality() >= formalityLow)
+                && (formalityHigh == null || piece.formality() <= formalityHigh);
+    }
+
+    private boolean isOfKinds(Kind kind) {
+        return kinds.contains(kind.id()) || kinds.contains(kind.origin().id());
+    }
+
+    /** What is asked for, in plain words: "shirt or blouse, stripe, regular". */
+    public String words() {
+        List<String> parts = new ArrayList<>();
+        add(parts, kinds);
+        add(parts, ids(families));
+        add(parts, ids(patterns));
+        add(parts, ids(fits));
+        add(parts, colours.stream().map(ColourFamily::id).collect(Collectors.toSet()));
+        if (formalityLow != null || formalityHigh != null) {
+            parts.add("formality " + (formalityLow == null ? 1 : formalityLow) + " to "
+                    + (formalityHigh == null ? 7 : formalityHigh));
+        }
+        return parts.isEmpty() ? "anything" : String.join(", ", parts);
+    }
+
+    private static Set<String> ids(Set<? extends Word> words) {
+        return words.stream().map(Word::id).collect(Collectors.toSet());
+    }
+
+    private static void add(List<String> parts, Set<String> ids) {
+        if (!ids.isEmpty()) {
+            parts.add(String.join(
+                    " or ",
+                    new TreeSet<>(ids).stream().map(id -> id.replace('-', ' ')).toList()));
+        }
+    }
+}

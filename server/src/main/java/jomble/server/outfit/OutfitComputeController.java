@@ -1,0 +1,144 @@
+package jomble.server.outfit;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jomble.core.counting.query.OutfitQueries;
+import jomble.core.counting.query.VariedLooks;
+import jomble.core.document.FormulaReader;
+import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
+import jomble.core.formula.Formula;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.tree.Node;
+import jomble.server.counting.CombinationsView;
+import jomble.server.counting.CountsView;
+import jomble.server.counting.Deadline;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The stateless calls that vary outfits. */
+@RestController
+@RequestMapping("/api/v1/compute")
+class OutfitComputeController {
+    private static final int USUAL_LOOKS = 10;
+    private static final int USUAL_LONGEST = 4;
+    private static final int LONGEST = 20;
+    private static final int USUAL_PAGE = 50;
+    private static final int LARGEST_PAGE = 500;
+
+    private final OutfitQueries queries;
+    private final int seconds;
+
+    OutfitComputeController(OutfitQueries queries, @Value("${jomble.count-seconds}") int seconds) {
+        this.queries = queries;
+        this.seconds = seconds;
+    }
+
+    /**
+     * Looks with one piece that differ as much as can be.
+     *
+     * @param smallestDistance the least number of counted slots in which two of them differ
+     * @param quality exact where it is proved that none is larger, else greedy
+     */
+    record WaysView(Object total, List<CombinationsView.OutfitView> outfits, int smallestDistance, String quality) {}
+
+    record ChangesView(List<ChangeView> changes) {}
+
+    /**
+     * The shortest ways to an outfit of the context.
+     *
+     * @param length edits of each; left out where there is none as short as was asked for
+     * @param more whether there are more of that length
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record PathsView(Integer length, List<List<ChangeView>> paths, boolean more) {}
+
+    record MissingView(String slot, String text) {}
+
+    record FormulaView(Object total, List<CombinationsView.OutfitView> outfits, List<MissingView> missing) {}
+
+    @PostMapping("/ways")
+    WaysView ways(@RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("wardrobe", "context", "hero", "k"));
+        Question question = QuestionReader.read(node);
+        PieceId hero = QuestionReader.pieceId(node.field("hero"), question.wardrobe());
+        Integer k = node.field("k").isNull()
+                ? (Integer) USUAL_LOOKS
+                : node.field("k").integer(1, VariedLooks.MOST);
+        node.finish();
+        OutfitQueries.Ways ways = queries.ways(question.toCount(), hero, k, Deadline.in(seconds));
+        return new WaysView(
+                CountsView.exact(ways.total()),
+                ways.outfits().stream()
+                        .map(one -> CombinationsView.view(one, null))
+                        .toList(),
+                ways.smallestDistance(),
+                ways.isExact() ? "exact" : "greedy");
+    }
+
+    @PostMapping("/changes")
+    ChangesView changes(@RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("wardrobe", "context", "outfit"));
+        Question question = QuestionReader.read(node);
+        Map<Slot, List<PieceId>> outfit = QuestionReader.outfit(node.field("outfit"), question.wardrobe());
+        node.finish();
+        return new ChangesView(queries.neighbours(question.toCount(), outfit, Deadline.in(seconds)).stream()
+                .map(one -> ChangeView.of(one.change(), one.verdict().id()))
+                .toList());
+    }
+
+    @PostMapping("/paths")
+    PathsView paths(@RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("wardrobe", "context", "outfit", "carry", "longest"));
+        Question question = QuestionReader.read(node);
+        Map<Slot, List<PieceId>> outfit = QuestionReader.outfit(node.field("outfit"), question.wardrobe());
+        Node carry = node.field("carry");
+        Node most = node.field("longest");
+        boolean carried = !carry.isNull() && Boolean.TRUE.equals(carry.bool());
+        Integer longest = most.isNull() ? (Integer) USUAL_LONGEST : most.integer(0, LONGEST);
+        node.finish();
+        OutfitQueries.Paths paths = queries.paths(question.toCount(), outfit, carried, longest, Deadline.in(seconds));
+        return new PathsView(
+                paths.length(),
+                paths.paths().stream()
+                        .map(path -> path.stream()
+                                .map(change -> ChangeView.of(change, null))
+                                .toList())
+                        .toList(),
+                paths.more());
+    }
+
+    @PostMapping("/formula")
+    FormulaView formula(@RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("wardrobe", "context", "formula", "offset", "limit"));
+        Question question = QuestionReader.read(node);
+        Optional<Formula> formula = FormulaReader.read(
+                node.field("formula"), Kinds.shipped().with(question.wardrobe().kinds()));
+        Node offset = node.field("offset");
+        Node limit = node.field("limit");
+        Integer from = offset.isNull() ? (Integer) 0 : offset.integer(0, Integer.MAX_VALUE);
+        Integer most = limit.isNull() ? (Integer) USUAL_PAGE : limit.integer(1, LARGEST_PAGE);
+        node.finish();
+        OutfitQueries.Matches matches =
+                queries.matches(question.toCount(), formula.orElseThrow(), from, most, Deadline.in(seconds));
+        return new FormulaView(
+                CountsView.exact(matches.total()),
+                matches.outfits().stream()
+                        .map(one -> CombinationsView.view(one, null))
+                        .toList(),
+                matches.missing().stream()
+                        .map(one -> new MissingView(one.slot().id(), one.text()))
+                        .toList());
+    }
+}
