@@ -49,7 +49,7 @@ class RulesTest extends BrowserTest {
         By steps = By.cssSelector("nav[aria-label=Steps]");
         browser.open(path + "/rules?rule=colour.near-miss");
         browser.untilText(steps, text -> text.contains("as usual"));
-        browser.click(By.xpath("//label[contains(., 'one step softer')]/input"));
+        browser.click(By.xpath("//*[@role='checkbox'][following-sibling::label[contains(., 'one step softer')]]"));
         browser.click(By.xpath("//button[.='Hold it so for this client']"));
         browser.untilText(steps, text -> text.contains("1 changed"));
         browser.click(By.cssSelector("h1"));
@@ -80,7 +80,7 @@ class RulesTest extends BrowserTest {
         browser.open(path + "/pieces");
         browser.click(By.xpath("//*[@data-row]//a[not(contains(., 'trousers'))]"));
         browser.click(By.xpath("//button[.='Never with …']"));
-        browser.click(By.xpath("//fieldset//label[contains(., 'trousers')]/input"));
+        browser.click(By.xpath("//fieldset//*[@role='checkbox'][following-sibling::label[contains(., 'trousers')]]"));
         browser.checkAccessibility();
         browser.type(By.name("by"), "the client" + Keys.ENTER);
         browser.see(By.xpath("//*[contains(., 'Ruled out')]"));
