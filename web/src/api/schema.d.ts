@@ -660,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/wears": {
         parameters: {
             query?: never;
@@ -1169,13 +1185,9 @@ export interface components {
             n?: unknown;
         };
         ChangeView: {
-            from?: unknown;
-            kind?: string;
-            outfit?: {
-                [key: string]: unknown;
-            };
+            instead?: string;
+            piece?: string;
             slot?: string;
-            to?: unknown;
             verdict?: string;
         };
         ChangedView: {
@@ -1183,7 +1195,7 @@ export interface components {
             value?: unknown;
         };
         ChangesView: {
-            changes?: components["schemas"]["ChangeView"][];
+            changes?: components["schemas"]["OutfitChangeView"][];
         };
         Chip: {
             /** Format: int32 */
@@ -1529,6 +1541,16 @@ export interface components {
             /** Format: int32 */
             season?: number;
         };
+        OutfitChangeView: {
+            from?: unknown;
+            kind?: string;
+            outfit?: {
+                [key: string]: unknown;
+            };
+            slot?: string;
+            to?: unknown;
+            verdict?: string;
+        };
         OutfitDrawing: {
             figure?: string;
             ruler?: string;
@@ -1607,7 +1629,7 @@ export interface components {
             /** Format: int32 */
             length?: number;
             more?: boolean;
-            paths?: components["schemas"]["ChangeView"][][];
+            paths?: components["schemas"]["OutfitChangeView"][][];
         };
         PhotoView: {
             colours?: components["schemas"]["SeenView"][];
@@ -3234,6 +3256,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["UndoView"];
+                };
+            };
+        };
+    };
+    ways_1: {
+        parameters: {
+            query: {
+                hero: string;
+                k?: number;
+                season?: string;
+                occasion?: string;
+                counting?: string;
+                daring?: boolean;
+                capsule?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WaysView"];
                 };
             };
         };

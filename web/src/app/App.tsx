@@ -11,6 +11,7 @@ import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
 import { HelpPage } from '../features/help/HelpPage';
 import { OutfitSheet } from '../features/outfits/OutfitSheet';
+import { WaysPage } from '../features/outfits/WaysPage';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
@@ -61,6 +62,7 @@ const router = createBrowserRouter([
       },
       { path: 'outfits', element: <OutfitsStage /> },
       { path: 'outfits/sheet', element: <OutfitSheet /> },
+      { path: 'outfits/ways', element: <WaysPage /> },
       { path: 'counts', element: <CountsStage /> },
       { path: 'rules', element: <RulesStage /> },
     ],

@@ -8,4 +8,15 @@ export const say = speaker({
   clearChoice: 'Choose none',
   printed: 'Outfits for {name}',
   in: '{occasion}, {season}',
+  ways: 'One piece, many ways',
+  waysOf: '{piece}: many ways for {name}',
+  hero: 'The piece that is in every look',
+  chooseHero: 'choose a piece',
+  whyHero: 'Choose a piece, and see how differently it can be worn.',
+  looks: 'looks',
+  working: 'Looking for the ones that differ most …',
+  noWay: 'No outfit works with it in this context. Its sheet says what stands in the way.',
+  apart:
+    'Any two differ in at least {n, plural, one {# piece} other {# pieces}}{exact, select, true {; no choice of as many differs more.} other {.}}',
+  everyOutfit: 'Every outfit with it',
 });

@@ -47,6 +47,31 @@ export function useOutfits(
   });
 }
 
+/** Looks with one piece that differ as much as can be, in clothes and shoes at least. */
+export function useWays(
+  clientId: string,
+  chosen: Chosen,
+  hero: string | undefined,
+  k: number,
+  stamp: string,
+) {
+  const counting = ['bases', 'clothes'].includes(chosen.counting) ? 'outfits' : chosen.counting;
+  return useQuery({
+    queryKey: ['ways', clientId, { ...chosen, counting }, hero, k, stamp],
+    enabled: hero !== undefined,
+    queryFn: ({ signal }) =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/ways', {
+          signal,
+          params: {
+            path: { clientId },
+            query: { ...contextQuery(chosen), counting, hero: hero!, k },
+          },
+        }),
+      ),
+  });
+}
+
 type Slots = Record<string, string | string[]>;
 
 /** The verdict on an outfit, or with `why` on the nearest that pieces without any outfit come. */

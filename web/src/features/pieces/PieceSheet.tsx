@@ -17,6 +17,7 @@ import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type Attrib
 import { Photos } from './Photos';
 import { merged } from './merge';
 import { say } from './messages';
+import { listQuery } from '../outfits/address';
 import { SetPanel } from './SetPanel';
 import { valueWords } from './valueWords';
 import { WornPanel } from './WornPanel';
@@ -98,6 +99,14 @@ function Sheet({ piece, onDiscard }: { piece: PieceView; onDiscard: () => void }
         </p>
         <p className="mt-1">
           <PieceFigure piece={piece} />
+        </p>
+        <p>
+          <Link
+            to={`/clients/${clientId}/outfits/ways?${listQuery(search, { hero: piece.id })}`}
+            className="text-chalk"
+          >
+            {say('ways')}
+          </Link>
         </p>
         <p aria-live="polite" className="mt-2 min-h-5 text-xs text-soft">
           {change.isPending ? text.pieces.saving : change.isSuccess ? text.pieces.allSaved : ''}

@@ -43,6 +43,7 @@ export const say = speaker({
   derived: 'not set',
   aSet: 'a set',
   shown: '{n, plural, one {# piece} other {# pieces}}',
+  ways: 'Many ways to wear it',
   keepTheirs: 'Keep theirs',
   overwrite: 'Overwrite with mine',
 });

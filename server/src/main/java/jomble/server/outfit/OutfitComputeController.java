@@ -41,15 +41,7 @@ class OutfitComputeController {
         this.seconds = seconds;
     }
 
-    /**
-     * Looks with one piece that differ as much as can be.
-     *
-     * @param smallestDistance the least number of counted slots in which two of them differ
-     * @param quality exact where it is proved that none is larger, else greedy
-     */
-    record WaysView(Object total, List<CombinationsView.OutfitView> outfits, int smallestDistance, String quality) {}
-
-    record ChangesView(List<ChangeView> changes) {}
+    record ChangesView(List<OutfitChangeView> changes) {}
 
     /**
      * The shortest ways to an outfit of the context.
@@ -58,7 +50,7 @@ class OutfitComputeController {
      * @param more whether there are more of that length
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record PathsView(Integer length, List<List<ChangeView>> paths, boolean more) {}
+    record PathsView(Integer length, List<List<OutfitChangeView>> paths, boolean more) {}
 
     record MissingView(String slot, String text) {}
 
@@ -74,14 +66,7 @@ class OutfitComputeController {
                 ? (Integer) USUAL_LOOKS
                 : node.field("k").integer(1, VariedLooks.MOST);
         node.finish();
-        OutfitQueries.Ways ways = queries.ways(question.toCount(), hero, k, Deadline.in(seconds));
-        return new WaysView(
-                CountsView.exact(ways.total()),
-                ways.outfits().stream()
-                        .map(one -> CombinationsView.view(one, null))
-                        .toList(),
-                ways.smallestDistance(),
-                ways.isExact() ? "exact" : "greedy");
+        return WaysView.of(queries.ways(question.toCount(), hero, k, Deadline.in(seconds)), one -> null);
     }
 
     @PostMapping("/changes")
@@ -92,7 +77,7 @@ class OutfitComputeController {
         Map<Slot, List<PieceId>> outfit = QuestionReader.outfit(node.field("outfit"), question.wardrobe());
         node.finish();
         return new ChangesView(queries.neighbours(question.toCount(), outfit, Deadline.in(seconds)).stream()
-                .map(one -> ChangeView.of(one.change(), one.verdict().id()))
+                .map(one -> OutfitChangeView.of(one.change(), one.verdict().id()))
                 .toList());
     }
 
@@ -112,7 +97,7 @@ class OutfitComputeController {
                 paths.length(),
                 paths.paths().stream()
                         .map(path -> path.stream()
-                                .map(change -> ChangeView.of(change, null))
+                                .map(change -> OutfitChangeView.of(change, null))
                                 .toList())
                         .toList(),
                 paths.more());

@@ -18,9 +18,9 @@ import jomble.server.counting.CombinationsView;
  * @param verdict of that outfit, where it is told
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record ChangeView(String kind, String slot, Object from, Object to, Map<String, Object> outfit, String verdict) {
-    static ChangeView of(OutfitChange change, String verdict) {
-        return new ChangeView(
+record OutfitChangeView(String kind, String slot, Object from, Object to, Map<String, Object> outfit, String verdict) {
+    static OutfitChangeView of(OutfitChange change, String verdict) {
+        return new OutfitChangeView(
                 change.kind().id(),
                 change.slot().id(),
                 pieces(change.slot(), change.from()),

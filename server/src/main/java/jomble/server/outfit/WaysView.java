@@ -1,0 +1,28 @@
+package jomble.server.outfit;
+
+import java.util.List;
+import java.util.function.Function;
+import jomble.core.counting.Combination;
+import jomble.core.counting.query.OutfitQueries;
+import jomble.server.counting.CombinationsView;
+import jomble.server.counting.CountsView;
+
+/**
+ * Looks with one piece that differ as much as can be, on the wire.
+ *
+ * @param total how many outfits there are with it; as text beyond 2^53
+ * @param smallestDistance the least number of counted slots in which two of them differ
+ * @param quality exact where it is proved that no choice of as many has a larger one, else greedy
+ */
+record WaysView(Object total, List<CombinationsView.OutfitView> outfits, int smallestDistance, String quality) {
+    /** @param figure the drawing of each, or null */
+    static WaysView of(OutfitQueries.Ways ways, Function<Combination, String> figure) {
+        return new WaysView(
+                CountsView.exact(ways.total()),
+                ways.outfits().stream()
+                        .map(one -> CombinationsView.view(one, figure.apply(one)))
+                        .toList(),
+                ways.smallestDistance(),
+                ways.isExact() ? "exact" : "greedy");
+    }
+}
