@@ -9,6 +9,17 @@ interface Props {
   byId: Map<string, PieceView>;
 }
 
+/**
+ * A drawing with names of its own for its patterns: the same drawing is on screen as well, and what is hidden there would be taken for
+ * the patterns of both.
+ */
+function named(svg: string): string {
+  return svg
+    .replace(/\bid="/g, 'id="printed-')
+    .replace(/url\(#/g, 'url(#printed-')
+    .replace(/href="#/g, 'href="#printed-');
+}
+
 /** Outfits as a client gets them: the figure and what it wears, without figures, verdicts or anything of the studio's own. */
 export function PrintedOutfits({ title, context, outfits, byId }: Props) {
   return (
@@ -18,7 +29,7 @@ export function PrintedOutfits({ title, context, outfits, byId }: Props) {
       <ol>
         {outfits.map((outfit, i) => (
           <li key={i}>
-            <div dangerouslySetInnerHTML={{ __html: outfit.figure ?? '' }} />
+            <div dangerouslySetInnerHTML={{ __html: named(outfit.figure ?? '') }} />
             <p>
               {worn(outfit).map(([, id]) => (
                 <span key={id}>{byId.get(id)?.label ?? ''}</span>
