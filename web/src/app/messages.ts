@@ -97,7 +97,7 @@ export const text = {
     back: 'All pieces',
     derived: 'derived',
     set: 'set by hand',
-    reset: 'Back to derived',
+    reset: 'back to derived',
     saving: 'Saving …',
     allSaved: 'All changes are saved.',
     gone: 'This piece is no longer here. Undo brings it back.',

@@ -150,7 +150,7 @@ function Altered({ thought, onChange }: Props) {
       />
       <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
         <PieceFinder
-          label={text.whatIf.piece}
+          label={`${text.whatIf.altered}: ${byId.get(id)?.label ?? text.whatIf.piece}`}
           className="min-h-6 border-b border-dotted border-ink font-medium pointer-coarse:min-h-11"
           onPick={setId}
         >

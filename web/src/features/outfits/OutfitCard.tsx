@@ -33,7 +33,7 @@ export function OutfitCard({
   return (
     <Link
       to={sheetAddress(outfit, search)}
-      aria-label={`${text.sheet[outfit.verdict as 'works' | 'daring']}: ${name}`}
+      aria-label={`${text.sheet[outfit.verdict as 'works' | 'daring']}: ${[speaking(outfit), name].filter(Boolean).join(', ')}`}
       className={`flex gap-2 border border-hair bg-sheet p-2 hover:border-ink ${small ? 'items-start' : 'items-stretch'}`}
     >
       <DrawnHere

@@ -35,7 +35,7 @@ export function WaysPage() {
       <header className="mb-2 flex flex-wrap items-baseline gap-x-4 print:hidden">
         <h1 className="font-serif text-xl font-semibold">{say('ways')}</h1>
         <PieceFinder
-          label={say('hero')}
+          label={say('hero', { piece: hero?.label ?? say('chooseHero') })}
           className="min-h-6 border-b border-dotted border-ink font-medium"
           onPick={(id) => set('hero', id)}
         >

@@ -10,7 +10,7 @@ export const say = speaker({
   in: '{occasion}, {season}',
   ways: 'One piece, many ways',
   waysOf: '{piece}: many ways for {name}',
-  hero: 'The piece that is in every look',
+  hero: 'The piece in every look: {piece}',
   chooseHero: 'choose a piece',
   whyHero: 'Choose a piece, and see how differently it can be worn.',
   looks: 'looks',

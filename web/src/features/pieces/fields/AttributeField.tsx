@@ -28,7 +28,11 @@ export function AttributeField(props: Props) {
       <div className="flex min-h-6 items-center justify-between text-xs text-soft">
         <label htmlFor={spec.name}>{words(spec.name)}</label>
         {isSet ? (
-          <Button look="link" aria-label={`${words(spec.name)}: ${text.pieces.reset}`} onClick={onReset}>
+          <Button
+            look="link"
+            aria-label={`${words(spec.name)}: ${text.pieces.set} ×, ${text.pieces.reset}`}
+            onClick={onReset}
+          >
             {text.pieces.set} ×
           </Button>
         ) : (
