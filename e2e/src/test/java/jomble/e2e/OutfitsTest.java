@@ -25,8 +25,7 @@ class OutfitsTest extends BrowserTest {
         browser.openClient("Ines Halvard", "outfits");
         browser.click(By.xpath("//a[.='One piece, many ways']"));
         browser.see(By.xpath("//p[contains(., 'Choose a piece')]"));
-        browser.see(By.cssSelector("[aria-label^='The piece in every look']"))
-                .sendKeys(Keys.ENTER);
+        browser.see(By.cssSelector("[aria-label^='The piece in every look']")).sendKeys(Keys.ENTER);
         browser.see(By.cssSelector("[cmdk-input]"));
         browser.press("grey suit jack" + Keys.ENTER);
         browser.until(b -> cards().size() == 10);
