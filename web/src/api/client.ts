@@ -9,6 +9,7 @@ export type EntryView = Whole<components['schemas']['EntryView']>;
 export type OutfitVerdict = Whole<components['schemas']['OutfitVerdict']>;
 export type FindingView = Whole<components['schemas']['FindingView']>;
 export type OutfitView = Whole<components['schemas']['OutfitView']>;
+export type OutfitChange = Whole<components['schemas']['OutfitChangeView']>;
 export type ClientView = Whole<components['schemas']['ClientView']>;
 export type PreviewView = Whole<components['schemas']['PreviewView']>;
 export type PhotoView = Whole<components['schemas']['PhotoView']>;

@@ -148,6 +148,22 @@ export interface paths {
         patch: operations["change_3"];
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changes_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/counts": {
         parameters: {
             query?: never;
@@ -398,6 +414,22 @@ export interface paths {
         get: operations["palette"];
         put: operations["change_1"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/paths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paths_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1300,6 +1332,16 @@ export interface components {
         Differences: {
             differences?: components["schemas"]["Difference"][];
         };
+        DrawnPath: {
+            edits?: components["schemas"]["OutfitChangeView"][];
+            figures?: string[];
+        };
+        DrawnPaths: {
+            /** Format: int32 */
+            length?: number;
+            more?: boolean;
+            paths?: components["schemas"]["DrawnPath"][];
+        };
         EntryRequest: {
             also?: {
                 [key: string]: unknown;
@@ -1540,6 +1582,16 @@ export interface components {
             colour?: number;
             /** Format: int32 */
             season?: number;
+        };
+        OutfitAsked: {
+            capsule?: string;
+            carry?: boolean;
+            daring?: boolean;
+            occasion?: string;
+            season?: string;
+            slots?: {
+                [key: string]: unknown;
+            };
         };
         OutfitChangeView: {
             from?: unknown;
@@ -2246,6 +2298,32 @@ export interface operations {
             };
         };
     };
+    changes_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutfitAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChangesView"];
+                };
+            };
+        };
+    };
     counts: {
         parameters: {
             query?: {
@@ -2760,6 +2838,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PaletteView"];
+                };
+            };
+        };
+    };
+    paths_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutfitAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DrawnPaths"];
                 };
             };
         };

@@ -11,6 +11,8 @@ import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
 import { HelpPage } from '../features/help/HelpPage';
 import { OutfitSheet } from '../features/outfits/OutfitSheet';
+import { ChangesPage } from '../features/outfits/ChangesPage';
+import { PathsPage } from '../features/outfits/PathsPage';
 import { WaysPage } from '../features/outfits/WaysPage';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
@@ -63,6 +65,8 @@ const router = createBrowserRouter([
       { path: 'outfits', element: <OutfitsStage /> },
       { path: 'outfits/sheet', element: <OutfitSheet /> },
       { path: 'outfits/ways', element: <WaysPage /> },
+      { path: 'outfits/changes', element: <ChangesPage /> },
+      { path: 'outfits/paths', element: <PathsPage /> },
       { path: 'counts', element: <CountsStage /> },
       { path: 'rules', element: <RulesStage /> },
     ],

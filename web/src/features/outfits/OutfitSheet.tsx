@@ -11,6 +11,7 @@ import { useWear } from '../workspace/queries';
 import { RulingMaker } from '../rules/RulingMaker';
 import { slotsOf } from './address';
 import { Changes } from './Changes';
+import { say } from './messages';
 import { useVerdict } from './queries';
 import { Reasons } from './Reasons';
 
@@ -36,7 +37,7 @@ export function OutfitSheet() {
         ← {text.sheet.back}
       </Link>
       {verdict.error && <p role="alert">{sentence(verdict.error)}</p>}
-      <header className="mt-2 flex items-center gap-4">
+      <header className="mt-2 flex flex-wrap items-center gap-x-4">
         <h1 className="flex items-center gap-3 font-serif text-2xl font-semibold">
           {judgement && (
             <>
@@ -45,6 +46,12 @@ export function OutfitSheet() {
             </>
           )}
         </h1>
+        <Link to={`../outfits/changes?${search}`} className="font-medium text-chalk">
+          {say('oneChange')}
+        </Link>
+        <Link to={`../outfits/paths?${search}`} className="font-medium text-chalk">
+          {say('elsewhere')}
+        </Link>
         <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate(places.map(({ id }) => id))}>
           {text.worn.today}
         </Button>

@@ -12,7 +12,20 @@ export function worn(outfit: OutfitView): [string, string][] {
 }
 
 /** What an address says of a list or an outfit, besides the context it is asked in. */
-const ofList = ['containing', 'placed', 'structure', 'verdict', 'view', 'wear', 'rule', 'hero', 'k'];
+const ofList = [
+  'containing',
+  'placed',
+  'structure',
+  'verdict',
+  'view',
+  'wear',
+  'rule',
+  'hero',
+  'k',
+  'toSeason',
+  'toOccasion',
+  'carry',
+];
 
 function contextOf(search: string | URLSearchParams): URLSearchParams {
   const next = new URLSearchParams(search);

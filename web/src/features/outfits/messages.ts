@@ -18,5 +18,20 @@ export const say = speaker({
   noWay: 'No outfit works with it in this context. Its sheet says what stands in the way.',
   apart:
     'Any two differ in at least {n, plural, one {# piece} other {# pieces}}{exact, select, true {; no choice of as many differs more.} other {.}}',
+  backToOutfit: 'The outfit',
+  oneChange: 'One change',
+  onePieceAway:
+    '{n, plural, =0 {No outfit is one piece away.} one {# outfit is one piece away} other {# outfits are one piece away}}',
+  nothingThere: 'nothing now',
+  without: 'Without {piece}',
+  elsewhere: 'To another occasion',
+  carry: 'Only what fits a bag',
+  chooseElsewhere: 'Choose where to: another occasion, another season, or both.',
+  noWayThere: 'No outfit there is four changes away or fewer.',
+  edits:
+    '{n, plural, =0 {It works there as it is.} one {One change, in {ways, plural, one {one way} other {# ways}}} other {# changes, in {ways, plural, one {one way} other {# ways}}}}{more, select, true { and more} other {}}',
+  takeOff: 'Take off: {piece}',
+  putOn: 'Put on: {piece}',
+  exchange: '{to} instead of {from}',
   everyOutfit: 'Every outfit with it',
 });

@@ -72,7 +72,57 @@ export function useWays(
   });
 }
 
-type Slots = Record<string, string | string[]>;
+export type Slots = Record<string, string | string[]>;
+
+/** What is asked of one outfit in a context. */
+function asked(chosen: Chosen, slots: Slots, carry: boolean) {
+  return {
+    season: chosen.season || undefined,
+    occasion: chosen.occasion || undefined,
+    daring: chosen.daring,
+    capsule: chosen.capsule || undefined,
+    slots: slots as never,
+    carry,
+  };
+}
+
+/** Every outfit one piece away. */
+export function useChanges(clientId: string, chosen: Chosen, slots: Slots, stamp: string) {
+  return useQuery({
+    queryKey: ['changes', clientId, chosen, slots, stamp],
+    queryFn: ({ signal }) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/changes', {
+          signal,
+          params: { path: { clientId } },
+          body: asked(chosen, slots, false),
+        }),
+      ),
+  });
+}
+
+/** The shortest ways to an outfit of another context. */
+export function usePaths(
+  clientId: string,
+  to: Chosen,
+  slots: Slots,
+  carry: boolean,
+  stamp: string,
+  enabled: boolean,
+) {
+  return useQuery({
+    queryKey: ['paths', clientId, to, slots, carry, stamp],
+    enabled,
+    queryFn: ({ signal }) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/paths', {
+          signal,
+          params: { path: { clientId } },
+          body: asked(to, slots, carry),
+        }),
+      ),
+  });
+}
 
 /** The verdict on an outfit, or with `why` on the nearest that pieces without any outfit come. */
 export function useVerdict(

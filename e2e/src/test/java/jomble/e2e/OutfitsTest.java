@@ -42,4 +42,27 @@ class OutfitsTest extends BrowserTest {
         browser.choose(By.xpath("//label[.='looks']/following-sibling::button"), "3");
         browser.until(b -> cards().size() == 3);
     }
+
+    /** From a desk day to the boat by the shortest way; from there to an outfit one piece away, which works as well. */
+    @Test
+    void goesElsewhereAndChangesOneThing() {
+        browser.openClient("Ines Halvard", "outfits?season=winter&occasion=desk%20day");
+        browser.until(b -> !cards().isEmpty());
+        browser.click(CARDS);
+        browser.click(By.xpath("//a[.='To another occasion']"));
+        browser.choose(By.xpath("//main//label[.='occasion']/following-sibling::button"), "sailing weekend");
+        browser.untilText(By.cssSelector("main"), text -> text.contains("3 changes, in "));
+        browser.checkAccessibility();
+        browser.click(By.xpath("(//*[@data-testid='paths']/li[1]/a)[last()]"));
+        browser.see(By.xpath("//h1[.='works']"));
+        assertThat(browser.address()).contains("occasion=sailing");
+        browser.click(By.xpath("//a[.='One change']"));
+        browser.untilText(By.cssSelector("main header"), text -> text.contains("one piece away"));
+        browser.checkAccessibility();
+        String piece = browser.see(By.xpath("(//main//section//li/a[not(starts-with(., 'Without'))])[1]"))
+                .getText();
+        browser.click(By.xpath("(//main//section//li/a[not(starts-with(., 'Without'))])[1]"));
+        browser.see(By.xpath("//h1[.='works']"));
+        assertThat(browser.see(By.cssSelector("main ul")).getText()).contains(piece);
+    }
 }

@@ -225,7 +225,7 @@ public final class QuestionReader {
     }
 
     public static List<PieceId> pieceIds(Node node, Wardrobe wardrobe) {
-        return Values.list(node, n -> n.isNull() ? null : pieceId(n, wardrobe));
+        return Values.list(node, n -> pieceId(n, wardrobe));
     }
 
     /** Reads the id of a piece of the wardrobe; null where it is none, which is reported. */

@@ -2,7 +2,9 @@ package jomble.server.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import jomble.core.counting.Combination;
+import jomble.core.document.Question;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
@@ -56,11 +58,22 @@ public class OutfitDrawings {
 
     /** A combination of a list on the form, the coat left out. */
     public String figure(Combination combination, Wardrobe wardrobe) {
-        Judgement best = new Judge(catalogue, combination.context()).best(outfit(combination, wardrobe));
+        return figure(outfit(combination, wardrobe), combination.context());
+    }
+
+    /** An outfit of a question on the form, worn as is best in the first of its contexts, the coat left out. */
+    public String figure(Map<Slot, List<PieceId>> outfit, Question question) {
+        List<Worn> worn = new ArrayList<>();
+        outfit.forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, question.wardrobe()))));
+        return figure(Outfit.of(worn), question.contexts().get(0));
+    }
+
+    private String figure(Outfit outfit, JudgementContext context) {
+        Judgement best = new Judge(catalogue, context).best(outfit);
         List<Worn> indoors = best.outfit().worn().stream()
                 .filter(one -> one.slot() != Slot.COAT)
                 .toList();
-        return Figure.of(Outfit.of(indoors), combination.context().brief().heights(), false);
+        return Figure.of(Outfit.of(indoors), context.brief().heights(), false);
     }
 
     /** What is worn of a combination, with what completes it. */

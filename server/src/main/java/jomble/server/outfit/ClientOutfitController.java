@@ -1,11 +1,16 @@
 package jomble.server.outfit;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.counting.query.VariedLooks;
 import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.tree.Node;
 import jomble.server.counting.Deadline;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
@@ -14,6 +19,8 @@ import jomble.server.drawing.OutfitDrawings;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,6 +29,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientOutfitController {
+    private static final int LONGEST = 4;
+    private static final int MOST_DRAWN = 12;
+
     private final ClientQuestions questions;
     private final OutfitQueries queries;
     private final OutfitDrawings drawings;
@@ -61,5 +71,64 @@ class ClientOutfitController {
         int most = Math.max(1, Math.min(k, VariedLooks.MOST));
         OutfitQueries.Ways ways = queries.ways(question.toCount(), piece, most, Deadline.in(seconds));
         return WaysView.of(ways, one -> drawings.figure(one, question.wardrobe()));
+    }
+
+    /**
+     * A whole outfit, and the context it is asked about in; every slot is counted.
+     *
+     * @param slots from slot to id of a piece, or to ids for a set of jewellery
+     * @param carry whether only what fits a bag may be changed or put on, and layers taken off
+     */
+    record OutfitAsked(
+            String season, String occasion, boolean daring, String capsule, Map<String, Object> slots, boolean carry) {
+        Chosen chosen() {
+            return new Chosen(season, occasion, "looks", daring).within(capsule);
+        }
+    }
+
+    /** Every outfit one piece away from one, in any slot. */
+    @PostMapping("/changes")
+    ChangesView changes(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
+        Question question = questions.ask(clientId, asked.chosen());
+        return ChangesView.of(queries.neighbours(question.toCount(), outfit(asked, question), Deadline.in(seconds)));
+    }
+
+    /**
+     * The shortest ways from an outfit to one of another context.
+     *
+     * @param length edits of each; null where there is none of at most {@value #LONGEST}
+     * @param more whether there are more of that length
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record DrawnPaths(Integer length, List<DrawnPath> paths, boolean more) {}
+
+    /** @param figures the drawing after each of the edits */
+    record DrawnPath(List<OutfitChangeView> edits, List<String> figures) {}
+
+    /** The context is the one to get to. */
+    @PostMapping("/paths")
+    DrawnPaths paths(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
+        Question question = questions.ask(clientId, asked.chosen());
+        OutfitQueries.Paths paths = queries.paths(
+                question.toCount(), outfit(asked, question), asked.carry(), LONGEST, Deadline.in(seconds));
+        List<DrawnPath> drawn = paths.paths().stream()
+                .limit(MOST_DRAWN)
+                .map(path -> new DrawnPath(
+                        path.stream()
+                                .map(edit -> OutfitChangeView.of(edit, null))
+                                .toList(),
+                        path.stream()
+                                .map(edit -> drawings.figure(edit.outfit(), question))
+                                .toList()))
+                .toList();
+        return new DrawnPaths(
+                paths.length(), drawn, paths.more() || paths.paths().size() > drawn.size());
+    }
+
+    private static Map<Slot, List<PieceId>> outfit(OutfitAsked asked, Question question) {
+        Node node = Node.at("/slots", asked.slots());
+        Map<Slot, List<PieceId>> outfit = QuestionReader.outfit(node, question.wardrobe());
+        node.finish();
+        return outfit;
     }
 }

@@ -41,8 +41,6 @@ class OutfitComputeController {
         this.seconds = seconds;
     }
 
-    record ChangesView(List<OutfitChangeView> changes) {}
-
     /**
      * The shortest ways to an outfit of the context.
      *
@@ -76,9 +74,7 @@ class OutfitComputeController {
         Question question = QuestionReader.read(node);
         Map<Slot, List<PieceId>> outfit = QuestionReader.outfit(node.field("outfit"), question.wardrobe());
         node.finish();
-        return new ChangesView(queries.neighbours(question.toCount(), outfit, Deadline.in(seconds)).stream()
-                .map(one -> OutfitChangeView.of(one.change(), one.verdict().id()))
-                .toList());
+        return ChangesView.of(queries.neighbours(question.toCount(), outfit, Deadline.in(seconds)));
     }
 
     @PostMapping("/paths")

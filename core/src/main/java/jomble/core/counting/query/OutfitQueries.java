@@ -79,6 +79,33 @@ public final class OutfitQueries {
     }
 
     /**
+     * What a slot of a half-built outfit may hold.
+     *
+     * @param changes how many other pieces of the outfit would have to make way for it: 0 where it fits, null where nothing works with it
+     */
+    public record Choice(Slot slot, List<PieceId> pieces, Integer changes) {}
+
+    /** Everything each counted slot may hold beside what is there already, what fits first; in the order of the ids. */
+    public List<Choice> choices(CountQuestion question, Map<Slot, List<PieceId>> halfBuilt, Progress progress) {
+        SolutionSet set = finder.find(counting(question, halfBuilt.keySet()), progress);
+        Map<Slot, Option> there = set.optionsOf(halfBuilt);
+        int[] least = new CheapestPaths(set, SlotCost.departuresFrom(there)).leastWith();
+        List<Choice> choices = new ArrayList<>();
+        for (Option option : set.options().all()) {
+            Slot slot = option.slot();
+            if (set.question().counted().has(slot)) {
+                boolean takesAPlace = there.containsKey(slot) && there.get(slot) != option;
+                int cost = least[option.index()];
+                choices.add(
+                        new Choice(slot, option.ids(), cost == SlotCost.NEVER ? null : cost - (takesAPlace ? 1 : 0)));
+            }
+        }
+        choices.sort(Comparator.comparing(Choice::slot)
+                .thenComparing(one -> one.changes() == null ? SlotCost.NEVER : one.changes()));
+        return choices;
+    }
+
+    /**
      * An outfit one edit away.
      *
      * @param verdict of the outfit after it

@@ -154,6 +154,35 @@ class SolutionQueriesTest {
         }
     }
 
+    /** A half-built outfit takes what some whole outfit with all of it has, and nothing else without a piece making way. */
+    @ParameterizedTest
+    @MethodSource("samples")
+    void offersWhatStillFits(Sample sample) {
+        Map<Slot, List<PieceId>> whole = sample.list.get(sample.list.size() / 3);
+        Map<Slot, List<PieceId>> halfBuilt = new EnumMap<>(Slot.class);
+        whole.forEach((slot, ids) -> {
+            if (slot != Slot.SHOES) {
+                halfBuilt.put(slot, ids);
+            }
+        });
+        OutfitQueries queries = new OutfitQueries(COUNTER);
+        for (OutfitQueries.Choice choice : queries.choices(sample.set.question(), halfBuilt, Progress.NONE)) {
+            Map<Slot, List<PieceId>> others = new EnumMap<>(Slot.class);
+            others.putAll(halfBuilt);
+            others.remove(choice.slot());
+            boolean fits = sample.list.stream()
+                    .anyMatch(one -> choice.pieces().equals(one.get(choice.slot()))
+                            && others.entrySet().stream()
+                                    .allMatch(worn -> worn.getValue().equals(one.get(worn.getKey()))));
+            assertThat(choice.changes() != null && choice.changes() == 0)
+                    .as(choice.slot() + " " + choice.pieces())
+                    .isEqualTo(fits);
+            assertThat(choice.changes() == null)
+                    .isEqualTo(sample.list.stream()
+                            .noneMatch(one -> choice.pieces().equals(one.get(choice.slot()))));
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("samples")
     void countsWhatKeepsToAFormula(Sample sample) {
