@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { act, cleanup, render } from '@testing-library/react';
+import { act, cleanup, render, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { useFocusNearby } from './focusNearby';
 
@@ -36,7 +36,6 @@ function Page({ id, rows, more = true, dialog = false }: Shown) {
 const names = (words: string) => words.split(' ');
 const button = (name: string) =>
   [...document.querySelectorAll('button')].find((b) => b.textContent === name)!;
-const settle = () => act(() => new Promise((done) => setTimeout(done, 50)));
 
 afterEach(cleanup);
 
@@ -53,15 +52,13 @@ describe('where the focus goes when what had it goes away', () => {
     act(() => button('b').focus());
     act(() => button(focused).focus());
     rerender(<Page {...after} />);
-    await settle();
-    expect(document.activeElement?.textContent).toBe(expected);
+    await waitFor(() => expect(document.activeElement?.textContent).toBe(expected));
   });
 
   it('the top of a page that takes the place of another', async () => {
     const { rerender } = render(<Page id="one" rows={['a']} />);
     act(() => button('a').focus());
     rerender(<Page id="two" rows={['b']} />);
-    await settle();
-    expect(document.activeElement?.tagName).toBe('MAIN');
+    await waitFor(() => expect(document.activeElement?.tagName).toBe('MAIN'));
   });
 });
