@@ -163,8 +163,7 @@ public final class QuestionReader {
 
     /** Reads outfits: from slot to the id of a piece, or to several ids for a set of jewellery. */
     public static List<Outfit> outfits(Node node, Wardrobe wardrobe) {
-        Map<String, Piece> pieces = new LinkedHashMap<>();
-        wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
+        Map<String, Piece> pieces = byId(wardrobe);
         return node.items(MOST_OUTFITS).stream()
                 .map(item -> outfit(item, pieces))
                 .flatMap(Optional::stream)
@@ -173,8 +172,7 @@ public final class QuestionReader {
 
     /** Reads one outfit as the pieces in its slots. */
     public static Map<Slot, List<PieceId>> outfit(Node node, Wardrobe wardrobe) {
-        Map<String, Piece> pieces = new LinkedHashMap<>();
-        wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
+        Map<String, Piece> pieces = byId(wardrobe);
         Map<Slot, List<PieceId>> outfit = new EnumMap<>(Slot.class);
         if (!node.isObject()) {
             node.reject("not-an-object", "an outfit is expected here: from slot to piece");
@@ -186,6 +184,12 @@ public final class QuestionReader {
                             worn.slot(), worn.pieces().stream().map(Piece::id).toList()));
         }
         return outfit;
+    }
+
+    private static Map<String, Piece> byId(Wardrobe wardrobe) {
+        Map<String, Piece> pieces = new LinkedHashMap<>();
+        wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
+        return pieces;
     }
 
     private static Optional<Outfit> outfit(Node node, Map<String, Piece> pieces) {
@@ -225,17 +229,20 @@ public final class QuestionReader {
     }
 
     public static List<PieceId> pieceIds(Node node, Wardrobe wardrobe) {
-        return Values.list(node, n -> pieceId(n, wardrobe));
+        Map<String, Piece> pieces = byId(wardrobe);
+        return Values.list(node, n -> pieceId(n, pieces));
     }
 
     /** Reads the id of a piece of the wardrobe; null where it is none, which is reported. */
     public static PieceId pieceId(Node node, Wardrobe wardrobe) {
+        return pieceId(node, byId(wardrobe));
+    }
+
+    private static PieceId pieceId(Node node, Map<String, Piece> pieces) {
         if (node.isNull()) {
             node.reject("missing", "the id of a piece is expected here");
             return null;
         }
-        Map<String, Piece> pieces = new LinkedHashMap<>();
-        wardrobe.pieces().forEach(piece -> pieces.put(piece.id().value(), piece));
         return node.text(1, 64) == null || piece(node, pieces) == null ? null : new PieceId((String) node.value());
     }
 

@@ -32,11 +32,14 @@ class OutfitComputeTest {
     @SuppressWarnings("unchecked")
     private static List<Map<String, Object>> all(Jomble jomble, Map<String, Object> more) {
         Map<String, Object> request = new HashMap<>(more);
-        request.put("limit", 500);
+        // small enough for each page to be within the time of a call on a machine that has just started
+        request.put("limit", 100);
         List<Map<String, Object>> outfits = new ArrayList<>();
         while (true) {
             request.put("offset", outfits.size());
-            List<?> page = (List<?>) ask(jomble, "outfits", request).at("outfits");
+            Answer answer = ask(jomble, "outfits", request);
+            assertThat(answer.status()).as(answer.toString()).isEqualTo(200);
+            List<?> page = (List<?>) answer.at("outfits");
             if (page.isEmpty()) {
                 return outfits;
             }

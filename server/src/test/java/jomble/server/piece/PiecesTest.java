@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
 import jomble.server.running.Jomble;
@@ -99,7 +100,13 @@ class PiecesTest {
         assertThat(stylist.get(pieces).list()).hasSize(1);
         Map<String, Object> another = new HashMap<>(line);
         another.put("key", UUID.randomUUID().toString());
-        assertThat(stylist.post(pieces + "/entry", another).at("id")).isNotEqualTo(first.at("id"));
+        List<Object> ids = IntStream.range(0, 8)
+                .parallel()
+                .mapToObj(i -> stylist.post(pieces + "/entry", another).at("id"))
+                .distinct()
+                .toList();
+        assertThat(ids).as("sent by several at once").hasSize(1).doesNotContain(first.at("id"));
+        assertThat(stylist.get(pieces).list()).hasSize(2);
     }
 
     private Answer enter(String line) {

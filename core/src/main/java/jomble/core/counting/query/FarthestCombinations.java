@@ -32,6 +32,9 @@ final class FarthestCombinations {
     private final List<Found> found = new ArrayList<>();
     private Set<Failed> failed = new HashSet<>();
     private int ofBody;
+    private int steps;
+    /** How much of the bodies was gone through, 0..1. */
+    private double done;
 
     /** A node of which nothing comes that differs so much from each of the chosen. */
     private record Failed(int node, long first, long second) {}
@@ -74,7 +77,7 @@ final class FarthestCombinations {
 
     private void find(int distance) {
         int bodies = set.parts().stream().mapToInt(part -> part.bodies().length).sum();
-        int done = 0;
+        int gone = 0;
         for (Part part : set.parts()) {
             failed = new HashSet<>();
             boolean[] isLayer = new boolean[Slot.values().length];
@@ -83,7 +86,8 @@ final class FarthestCombinations {
             int count = part.bodies().length;
             for (int stride = 0; stride < 3; stride++) {
                 for (int i = stride; i < count && found.size() < limit; i += 3) {
-                    if (!progress.goOn(Math.min(1, (double) done++ / Math.max(1, bodies)))) {
+                    done = (double) gone++ / bodies;
+                    if (!progress.goOn(done)) {
                         throw new CountingStoppedException();
                     }
                     search(part, i, isLayer, distance);
@@ -122,6 +126,9 @@ final class FarthestCombinations {
         Failed state = state(node, needed);
         if (failed.contains(state)) {
             return false;
+        }
+        if ((++steps & 0x3fff) == 0 && !progress.goOn(done)) {
+            throw new CountingStoppedException();
         }
         Layer layer = part.layers().get(level);
         int ordinal = layer.slot().ordinal();

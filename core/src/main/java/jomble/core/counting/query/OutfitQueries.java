@@ -65,7 +65,7 @@ public final class OutfitQueries {
         VariedLooks.Looks looks = VariedLooks.of(
                 set,
                 most,
-                one -> finder.complete(asked, List.of(one), Progress.NONE)
+                one -> finder.complete(asked, List.of(one), part -> progress.goOn(FIND_SHARE))
                         .get(0)
                         .score()
                         .total(),
@@ -73,7 +73,7 @@ public final class OutfitQueries {
         CheapestPaths all = new CheapestPaths(set, (slot, option) -> 0);
         return new Ways(
                 all.count(0),
-                finder.complete(asked, looks.found(), Progress.NONE),
+                finder.complete(asked, looks.found(), part -> progress.goOn(1)),
                 looks.smallestDistance(),
                 looks.isExact());
     }

@@ -44,6 +44,8 @@ public final class VariedLooks {
     private final List<Found> chosen = new ArrayList<>();
     private final Map<Found, Double> scores = new HashMap<>();
     private int[] values;
+    /** How much is done, 0..1. */
+    private double done;
 
     /**
      * What was found.
@@ -79,7 +81,8 @@ public final class VariedLooks {
 
     private void choose() {
         for (int i = 0; i < most; i++) {
-            if (!progress.goOn(0.7 * i / most)) {
+            done = 0.7 * i / most;
+            if (!progress.goOn(done)) {
                 throw new CountingStoppedException();
             }
             Found next = next(chosen);
@@ -93,7 +96,8 @@ public final class VariedLooks {
     /** The farthest from some, the most unlike of those, and the best of equals; null where all are among them. */
     private Found next(List<Found> others) {
         List<Option[]> from = others.stream().map(Found::options).toList();
-        List<Found> candidates = FarthestCombinations.of(set, from, Math.max(1, slots()), CANDIDATES, Progress.NONE);
+        List<Found> candidates =
+                FarthestCombinations.of(set, from, Math.max(1, slots()), CANDIDATES, part -> progress.goOn(done));
         return candidates.stream()
                 .min(Comparator.comparing(Found::verdict)
                         .thenComparing(one -> -unlikeness(one, others) - scoreOf(one) / 4))
@@ -152,7 +156,8 @@ public final class VariedLooks {
         for (int round = 0; round < ROUNDS && better; round++) {
             better = false;
             for (int i = 0; i < chosen.size() && smallest(chosen) < upperBound(); i++) {
-                if (!progress.goOn(0.7 + 0.2 * (round * chosen.size() + i) / (ROUNDS * chosen.size()))) {
+                done = 0.7 + 0.2 * (round * chosen.size() + i) / (ROUNDS * chosen.size());
+                if (!progress.goOn(done)) {
                     throw new CountingStoppedException();
                 }
                 List<Found> others = new ArrayList<>(chosen);
