@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/brief": {
         parameters: {
             query?: never;
@@ -107,9 +123,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
-        post: operations["save"];
+        post: operations["save_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -142,10 +158,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["delete_1"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
-        patch: operations["change_3"];
+        patch: operations["change_4"];
         trace?: never;
     };
     "/api/v1/clients/{clientId}/changes": {
@@ -395,7 +411,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post: operations["rule"];
         delete: operations["takeBack"];
@@ -446,7 +462,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["delete_2"];
+        delete: operations["delete_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -475,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -571,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["add_3"];
         delete?: never;
@@ -660,6 +676,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/saved-outfits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["save"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/saved-outfits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch: operations["change_3"];
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/sets/{setId}": {
         parameters: {
             query?: never;
@@ -669,6 +717,22 @@ export interface paths {
         };
         get?: never;
         put: operations["joinSet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/surprise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["surprise"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1115,7 +1179,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1362,6 +1426,13 @@ export interface components {
             name?: string;
             text?: string;
         };
+        FeltView: {
+            /** Format: double */
+            airC?: number;
+            felt?: string;
+            moment?: string;
+            off?: string[];
+        };
         FigureView: {
             after?: unknown;
             before?: unknown;
@@ -1458,6 +1529,18 @@ export interface components {
             /** Format: int32 */
             points?: number;
             verdict?: string;
+        };
+        KeptVersionView: {
+            finishes?: {
+                [key: string]: string[];
+            };
+            /** Format: date-time */
+            saved?: string;
+            slots?: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            version?: number;
         };
         KindView: {
             alsoCalled?: string[];
@@ -1573,6 +1656,7 @@ export interface components {
             /** Format: int32 */
             formalityLow?: number;
             name?: string;
+            verdict?: string;
         };
         Offer: {
             offered: boolean;
@@ -1610,6 +1694,9 @@ export interface components {
             withCoat?: string;
         };
         OutfitRequest: {
+            finishes?: {
+                [key: string]: string[];
+            };
             occasion?: string;
             season?: string;
             slots?: {
@@ -1618,10 +1705,15 @@ export interface components {
         };
         OutfitVerdict: {
             changes?: components["schemas"]["ChangeView"][];
+            day?: components["schemas"]["FeltView"][];
             drawing?: components["schemas"]["OutfitDrawing"];
             judgement?: components["schemas"]["JudgementView"];
+            occasions?: components["schemas"]["OccasionView"][];
             slots?: {
                 [key: string]: string;
+            };
+            ways?: {
+                [key: string]: string[][];
             };
         };
         OutfitView: {
@@ -1817,6 +1909,36 @@ export interface components {
             };
             worn?: string[];
         };
+        SavedOutfitView: {
+            earlier?: components["schemas"]["KeptVersionView"][];
+            favourite?: boolean;
+            figure?: string;
+            finishes?: {
+                [key: string]: string[];
+            };
+            gone?: string[];
+            id?: string;
+            /** Format: date */
+            lastWorn?: string;
+            name?: string;
+            notes?: string;
+            occasion?: string;
+            occasions?: string[];
+            reason?: string;
+            /** Format: date-time */
+            saved?: string;
+            season?: string;
+            seasons?: string[];
+            slots?: {
+                [key: string]: unknown;
+            };
+            tags?: string[];
+            /** Format: int32 */
+            timesWorn?: number;
+            verdict?: string;
+            /** Format: int32 */
+            version?: number;
+        };
         SchoolView: {
             id?: string;
             why?: string;
@@ -1860,6 +1982,9 @@ export interface components {
             daring?: unknown;
             structure?: string;
             works?: unknown;
+        };
+        SurpriseView: {
+            outfit?: components["schemas"]["OutfitView"];
         };
         SwapView: {
             /** Format: int32 */
@@ -2072,6 +2197,34 @@ export interface operations {
             };
         };
     };
+    bench: {
+        parameters: {
+            query?: {
+                season?: string;
+                occasion?: string;
+                daring?: boolean;
+                capsule?: string;
+                wear?: string[];
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
     brief: {
         parameters: {
             query?: never;
@@ -2172,7 +2325,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2194,7 +2347,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2246,7 +2399,7 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    delete_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2269,7 +2422,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2722,7 +2875,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2868,7 +3021,7 @@ export interface operations {
             };
         };
     };
-    delete_2: {
+    delete_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2913,7 +3066,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3117,7 +3270,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3317,6 +3470,108 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedOutfitView"][];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedOutfitView"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedOutfitView"][];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedOutfitView"];
+                };
+            };
+        };
+    };
     joinSet: {
         parameters: {
             query?: never;
@@ -3339,6 +3594,34 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    surprise: {
+        parameters: {
+            query?: {
+                season?: string;
+                occasion?: string;
+                daring?: boolean;
+                capsule?: string;
+                containing?: string[];
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SurpriseView"];
+                };
             };
         };
     };
@@ -4130,7 +4413,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;

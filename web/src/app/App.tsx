@@ -10,10 +10,12 @@ import { SharedPage } from '../features/capsule/SharedPage';
 import { ClientsPage } from '../features/clients/ClientsPage';
 import { CountsStage } from '../features/counts/CountsStage';
 import { HelpPage } from '../features/help/HelpPage';
-import { OutfitSheet } from '../features/outfits/OutfitSheet';
+import { BenchPage } from '../features/outfits/BenchPage';
 import { ChangesPage } from '../features/outfits/ChangesPage';
 import { PathsPage } from '../features/outfits/PathsPage';
 import { WaysPage } from '../features/outfits/WaysPage';
+import { OutfitsLayout } from '../features/outfits/OutfitsLayout';
+import { SavedOutfitsPage } from '../features/outfits/SavedOutfitsPage';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
@@ -62,11 +64,17 @@ const router = createBrowserRouter([
           { path: 'shared', element: <SharedPage /> },
         ],
       },
-      { path: 'outfits', element: <OutfitsStage /> },
-      { path: 'outfits/sheet', element: <OutfitSheet /> },
-      { path: 'outfits/ways', element: <WaysPage /> },
-      { path: 'outfits/changes', element: <ChangesPage /> },
-      { path: 'outfits/paths', element: <PathsPage /> },
+      {
+        element: <OutfitsLayout />,
+        children: [
+          { path: 'outfits', element: <OutfitsStage /> },
+          { path: 'outfits/bench', element: <BenchPage /> },
+          { path: 'outfits/ways', element: <WaysPage /> },
+          { path: 'outfits/changes', element: <ChangesPage /> },
+          { path: 'outfits/paths', element: <PathsPage /> },
+          { path: 'outfits/saved', element: <SavedOutfitsPage /> },
+        ],
+      },
       { path: 'counts', element: <CountsStage /> },
       { path: 'rules', element: <RulesStage /> },
     ],

@@ -368,6 +368,7 @@ export const text = {
     nearest: 'The nearest they come',
     noOutfit: 'no outfit in this context',
     open: 'Open the list',
+    build: 'Build on these two',
     empty: 'The table crosses the pieces of two slots. Record at least one for each to see it.',
     ranking: 'Every piece with its outfits, the others it is ever worn with, and those that depend on it',
     paleBars: 'pale bars: not counted, by the share of outfits they complete',

@@ -7,7 +7,7 @@ import { OutfitCard } from '../outfits/OutfitCard';
 import { useOutfits, useVerdict } from '../outfits/queries';
 import { Reasons } from '../outfits/Reasons';
 import { RulingMaker } from '../rules/RulingMaker';
-import { listQuery } from '../outfits/address';
+import { listQuery, withSlots } from '../outfits/address';
 import { useChosen, useDesk } from '../workspace/context';
 
 function verdict(id?: string) {
@@ -34,6 +34,7 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
     stamp,
     found === 0n,
   );
+  const buildQuery = withSlots({ [chosen.rows]: top, [chosen.columns]: bottom }, search);
   const error = outfits.error ?? why.error;
   const beside = Object.entries(why.data?.slots ?? {})
     .filter(([slot]) => slot !== chosen.rows && slot !== chosen.columns)
@@ -55,6 +56,10 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
             <Spoken of={found} /> {text.counts.total} ·{' '}
             <Link to={`../outfits?${listQuery(search, { placed })}`} className="font-medium text-chalk">
               {text.counts.open}
+            </Link>{' '}
+            ·{' '}
+            <Link to={`../outfits/bench?${buildQuery}`} className="font-medium text-chalk">
+              {text.counts.build}
             </Link>
           </p>
           <div className="flex flex-col gap-2">

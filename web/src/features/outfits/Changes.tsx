@@ -30,7 +30,7 @@ export function Changes({ slots, changes }: { slots: Record<string, string | str
               <Mark kind={change.verdict} />
             </span>
             <Link
-              to={`/clients/${clientId}/outfits/sheet?${withSlots({ ...slots, [change.slot]: change.piece }, search)}`}
+              to={`/clients/${clientId}/outfits/bench?${withSlots({ ...slots, [change.slot]: change.piece }, search)}`}
               className="text-chalk"
             >
               {change.instead

@@ -34,7 +34,7 @@ export function ChangesPage() {
 
   return (
     <div className="p-5">
-      <Link to={`../outfits/sheet?${search}`} className="text-chalk">
+      <Link to={`../outfits/bench?${search}`} className="text-chalk">
         ← {say('backToOutfit')}
       </Link>
       <header className="mt-2 mb-3 flex flex-wrap items-baseline gap-x-4">
@@ -63,7 +63,7 @@ export function ChangesPage() {
             {those.map((change) => (
               <li key={String(change.to ?? '')}>
                 <Link
-                  to={`../outfits/sheet?${withSlots(change.outfit as Slots, search.toString())}`}
+                  to={`../outfits/bench?${withSlots(change.outfit as Slots, search.toString())}`}
                   className="flex min-h-12 items-center gap-2 border border-hair bg-sheet px-2 py-1 hover:border-ink"
                 >
                   {change.kind === 'remove' ? (

@@ -3,7 +3,7 @@ import type { OutfitView, PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { sheetAddress, worn } from './address';
+import { benchAddress, worn } from './address';
 
 /** What most speaks for an outfit, in words. */
 function speaking(outfit: OutfitView): string {
@@ -32,7 +32,7 @@ export function OutfitCard({
   const name = pieces.map((piece) => piece.label).join(', ');
   return (
     <Link
-      to={sheetAddress(outfit, search)}
+      to={benchAddress(outfit, search)}
       aria-label={`${text.sheet[outfit.verdict as 'works' | 'daring']}: ${[speaking(outfit), name].filter(Boolean).join(', ')}`}
       className={`flex gap-2 border border-hair bg-sheet p-2 hover:border-ink ${small ? 'items-start' : 'items-stretch'}`}
     >

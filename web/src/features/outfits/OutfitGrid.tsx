@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
 import { OutfitCard } from './OutfitCard';
 import { handOn, PrintedOutfits } from './PrintedOutfits';
-import { sheetAddress, worn } from './address';
+import { benchAddress, worn } from './address';
 import { say } from './messages';
 
 interface Props {
@@ -17,7 +17,7 @@ interface Props {
   byId: Map<string, PieceView>;
 }
 
-const key = (outfit: OutfitView) => sheetAddress(outfit, '');
+const key = (outfit: OutfitView) => benchAddress(outfit, '');
 
 /** Outfits side by side; some of them, or all, can be printed or handed on as a page. */
 export function OutfitGrid({ title, context, outfits, byId }: Props) {

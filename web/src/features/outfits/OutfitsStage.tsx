@@ -1,4 +1,4 @@
-import { Link, useParams, useSearchParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, join, text } from '../../app/messages';
@@ -55,9 +55,6 @@ export function OutfitsStage() {
             {text.outfits.clear}
           </Button>
         )}
-        <Link className="text-chalk" to={`ways?${listQuery(search, { hero: ids[0] ?? '' })}`}>
-          {say('ways')}
-        </Link>
         <span className="ml-auto">
           <Choice
             label={text.outfits.order}

@@ -24,7 +24,8 @@ export function PathsPage() {
   const carry = search.get('carry') === 'yes';
   const isElsewhere = to.season !== chosen.season || to.occasion !== chosen.occasion;
   const start = useVerdict(clientId, chosen, slots, false, stamp);
-  const paths = usePaths(clientId, { ...chosen, ...to }, slots, carry, stamp, isElsewhere);
+  const isAsked = isElsewhere || (start.data !== undefined && start.data.judgement.verdict !== 'works');
+  const paths = usePaths(clientId, { ...chosen, ...to }, slots, carry, stamp, isAsked);
   const label = (ids: unknown) =>
     [ids]
       .flat()
@@ -41,12 +42,12 @@ export function PathsPage() {
   function sheet(outfit: Slots) {
     const there = new URLSearchParams(withSlots(outfit, search.toString()));
     Object.entries(to).forEach(([name, value]) => (value ? there.set(name, value) : there.delete(name)));
-    return `../outfits/sheet?${there}`;
+    return `../outfits/bench?${there}`;
   }
 
   return (
     <div className="p-5">
-      <Link to={`../outfits/sheet?${search}`} className="text-chalk">
+      <Link to={`../outfits/bench?${search}`} className="text-chalk">
         ← {say('backToOutfit')}
       </Link>
       <header className="mt-2 mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1">
@@ -69,7 +70,7 @@ export function PathsPage() {
         <Tick label={say('carry')} checked={carry} onChange={(on) => set('carry', on ? 'yes' : '')} />
       </header>
       <p className="mb-3 text-soft" aria-live="polite">
-        {!isElsewhere && say('chooseElsewhere')}
+        {start.data && !isAsked && say('chooseElsewhere')}
         {paths.data &&
           (paths.data.length === undefined || paths.data.length === null
             ? say('noWayThere')
@@ -80,7 +81,7 @@ export function PathsPage() {
               }))}
       </p>
       {paths.error && <p role="alert">{sentence(paths.error)}</p>}
-      {isElsewhere && paths.isPending && <WaitingGrid />}
+      {isAsked && paths.isPending && <WaitingGrid />}
       <ol className="flex flex-col gap-4" data-testid="paths">
         {paths.data?.length !== 0 &&
           paths.data?.paths.map((path, i) => (

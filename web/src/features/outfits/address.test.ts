@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { listQuery, sheetAddress, slotsOf, withSlots } from './address';
+import { listQuery, benchAddress, slotsOf, withSlots } from './address';
 
 describe('an outfit in an address', () => {
   it.each([
@@ -7,7 +7,7 @@ describe('an outfit in an address', () => {
     [{ top: 'p=1', bottom: 'p&2' }, { coat: 'ü 3' }],
     [{ top: 'a', jewellery: ['n1', 'e1'] }, {}],
   ])('is read back as it was written: %o', (slots, filled) => {
-    const address = sheetAddress(
+    const address = benchAddress(
       { slots, filled, verdict: 'works', points: 0, credits: 0 } as never,
       '?season=winter&containing=x',
     );

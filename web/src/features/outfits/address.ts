@@ -19,12 +19,18 @@ const ofList = [
   'verdict',
   'view',
   'wear',
+  'finish',
   'rule',
   'hero',
   'k',
   'toSeason',
   'toOccasion',
   'carry',
+  'saved',
+  'show',
+  'for',
+  'in',
+  'tag',
 ];
 
 function contextOf(search: string | URLSearchParams): URLSearchParams {
@@ -46,14 +52,14 @@ export function listQuery(
   return next.toString();
 }
 
-/** The address of an outfit's sheet; the outfit is written into it, so that the sheet can be shared. */
-export function sheetAddress(outfit: OutfitView, search: string): string {
+/** The address of an outfit on the bench; the outfit is written into it, so that it can be shared. */
+export function benchAddress(outfit: OutfitView, search: string): string {
   const next = contextOf(search);
   worn(outfit).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
-  return `../outfits/sheet?${next}`;
+  return `../outfits/bench?${next}`;
 }
 
-/** The outfit written into a sheet's address. */
+/** The outfit written into an address. */
 export function slotsOf(search: URLSearchParams): Record<string, string | string[]> {
   const slots: Record<string, string | string[]> = {};
   search.getAll('wear').forEach((entry) => {
@@ -66,9 +72,71 @@ export function slotsOf(search: URLSearchParams): Record<string, string | string
   return slots;
 }
 
-/** The query of a sheet's address with these pieces worn, and everything else of the address as it is. */
-export function withSlots(slots: Record<string, string | string[]>, search: string): string {
+/** The query of the bench with these pieces worn, in the context of an address. */
+export function withSlots(
+  slots: Record<string, string | string[]>,
+  search: string | URLSearchParams,
+): string {
   const next = contextOf(search);
   pairs(slots).forEach(([slot, id]) => next.append('wear', `${slot}=${id}`));
   return next.toString();
+}
+
+/** How pieces are to be worn, by their ids, as an address says: `finish=p12=tucked+belted`. */
+export function finishesOf(search: URLSearchParams): Record<string, string[]> {
+  return Object.fromEntries(
+    search.getAll('finish').map((entry) => {
+      const at = entry.lastIndexOf('=');
+      return [
+        entry.slice(0, at),
+        entry
+          .slice(at + 1)
+          .split('+')
+          .filter(Boolean),
+      ];
+    }),
+  );
+}
+
+/** The query of the bench with a piece put into the first of its slots, the outfit there being kept as far as it may. */
+export function withPiece(id: string, slot: string, search: URLSearchParams): string {
+  const slots = Object.fromEntries(
+    Object.entries(slotsOf(search)).filter(([, ids]) => ![ids].flat().includes(id)),
+  );
+  return withSlots({ ...slots, [slot]: id }, search);
+}
+
+interface Kept {
+  id: string;
+  slots: object;
+  finishes: Record<string, string[]>;
+  occasion: string;
+  season: string;
+}
+
+/** The query of the bench with an outfit that was saved, for the occasion and the season it was judged for. */
+function queryOf(
+  outfit: Kept,
+  search: string | URLSearchParams,
+  has: (id: string) => boolean,
+): URLSearchParams {
+  const next = contextOf(search);
+  const context = { season: outfit.season, occasion: outfit.occasion };
+  Object.entries(context).forEach(([name, value]) => (value ? next.set(name, value) : next.delete(name)));
+  pairs(outfit.slots).forEach(([slot, id]) => has(id) && next.append('wear', `${slot}=${id}`));
+  Object.entries(outfit.finishes).forEach(
+    ([id, ways]) => has(id) && next.append('finish', `${id}=${ways.join('+')}`),
+  );
+  next.set('saved', outfit.id);
+  return next;
+}
+
+/** The address of a saved outfit on the bench. */
+export function benchOf(outfit: Kept, search: string | URLSearchParams): string {
+  return `../outfits/bench?${queryOf(outfit, search, () => true)}`;
+}
+
+/** The address of the shortest ways from what is left of a saved outfit to one that works. */
+export function pathsOf(outfit: Kept, search: string | URLSearchParams, byId: Map<string, unknown>): string {
+  return `../outfits/paths?${queryOf(outfit, search, (id) => byId.has(id))}`;
 }

@@ -1,4 +1,4 @@
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { api, need, type Exact } from '../../api/client';
 import { contextQuery, type Chosen } from '../workspace/context';
 
@@ -132,10 +132,12 @@ export function useVerdict(
   why: boolean,
   stamp: string,
   enabled = true,
+  finishes: Record<string, string[]> = {},
 ) {
   return useQuery({
-    queryKey: [why ? 'why' : 'judge', clientId, chosen.season, chosen.occasion, slots, stamp],
+    queryKey: [why ? 'why' : 'judge', clientId, chosen.season, chosen.occasion, slots, finishes, stamp],
     enabled,
+    placeholderData: why ? undefined : keepPreviousData,
     queryFn: () => {
       const options = {
         params: { path: { clientId } },
@@ -143,6 +145,7 @@ export function useVerdict(
           season: chosen.season || undefined,
           occasion: chosen.occasion || undefined,
           slots: slots as never,
+          finishes,
         },
       };
       return need(
@@ -151,5 +154,17 @@ export function useVerdict(
           : api.POST('/api/v1/clients/{clientId}/judge', options),
       );
     },
+  });
+}
+
+/** Draws an outfit that was not worn yet, with some pieces in it. */
+export function useSurprise(clientId: string, chosen: Chosen) {
+  return useMutation({
+    mutationFn: (containing: string[]) =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/surprise', {
+          params: { path: { clientId }, query: { ...contextQuery(chosen), containing } },
+        }),
+      ),
   });
 }

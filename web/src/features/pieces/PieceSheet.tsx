@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
 import { PieceFigure } from '../workspace/PieceFigure';
+import { ownSlot } from '../workspace/slots';
 import { RulingMaker } from '../rules/RulingMaker';
 import { AttributeField } from './fields/AttributeField';
 import { ConflictDialog } from './ConflictDialog';
@@ -17,7 +18,7 @@ import { usePiecesOf, useChange, useDelete, useStory, useVocabulary, type Attrib
 import { Photos } from './Photos';
 import { merged } from './merge';
 import { say } from './messages';
-import { listQuery } from '../outfits/address';
+import { listQuery, withSlots } from '../outfits/address';
 import { SetPanel } from './SetPanel';
 import { valueWords } from './valueWords';
 import { WornPanel } from './WornPanel';
@@ -106,6 +107,13 @@ function Sheet({ piece, onDiscard }: { piece: PieceView; onDiscard: () => void }
             className="text-chalk"
           >
             {say('ways')}
+          </Link>{' '}
+          ·{' '}
+          <Link
+            to={`/clients/${clientId}/outfits/bench?${withSlots({ [ownSlot(piece)]: piece.id }, search)}`}
+            className="text-chalk"
+          >
+            {say('build')}
           </Link>
         </p>
         <p aria-live="polite" className="mt-2 min-h-5 text-xs text-soft">

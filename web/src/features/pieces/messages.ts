@@ -44,6 +44,7 @@ export const say = speaker({
   aSet: 'a set',
   shown: '{n, plural, one {# piece} other {# pieces}}',
   ways: 'Many ways to wear it',
+  build: 'Build an outfit on it',
   keepTheirs: 'Keep theirs',
   overwrite: 'Overwrite with mine',
 });

@@ -5,10 +5,12 @@ import type { Exact, PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
+import { withPiece } from '../outfits/address';
 import { bars } from './bars';
 import { useChosen, useDesk } from './context';
 import { toggled } from './matches';
 import { useWorn } from './queries';
+import { ownSlot } from './slots';
 import { hang, type RailSort } from './railOrder';
 
 /** Strips share the width of the window but for the choice of their order, as far as they stay wide enough to be told apart. */
@@ -77,7 +79,7 @@ const Strip = memo(function Strip(props: StripProps) {
 export function Rail() {
   const { clientId } = useParams();
   const navigate = useNavigate();
-  const { search } = useLocation();
+  const { search, pathname } = useLocation();
   const { pieces, shown, byId, live, selection, select } = useDesk();
   const [chosen] = useChosen();
   const [sort, setSort] = useState<RailSort>('family');
@@ -123,9 +125,17 @@ export function Rail() {
   );
   const at = Math.min(active, strips.length - 1);
 
+  const onBench = pathname.endsWith('/outfits/bench');
   const open = useCallback(
-    (id: string) => navigate(`/clients/${clientId}/pieces/${id}${search}`),
-    [navigate, clientId, search],
+    (id: string) => {
+      const piece = byId.get(id);
+      navigate(
+        onBench && piece
+          ? `/clients/${clientId}/outfits/bench?${withPiece(id, ownSlot(piece), new URLSearchParams(search))}`
+          : `/clients/${clientId}/pieces/${id}${search}`,
+      );
+    },
+    [navigate, clientId, search, onBench, byId],
   );
   const toggle = useCallback(
     (index: number, range: boolean) => {

@@ -20,19 +20,21 @@ interface Props {
   stamp: string;
   onCounting: (counting: string) => void;
   slot: (element: HTMLElement | null) => void;
+  /** Whether what the stage has to say comes before the figures. */
+  stageFirst: boolean;
   /** Whether it is out where the window is too narrow for it to stand beside the stage. */
   open: boolean;
 }
 
 /** The live figures first, then whatever the stage has to say of what is in hand; it scrolls, so it takes the focus. */
-export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }: Props) {
+export function Reading({ live, chosen, pieces, stamp, onCounting, slot, stageFirst, open }: Props) {
   const counts = live.counts;
   const stillCounting = live.state === 'counting' || live.state === 'partial';
   return (
     <aside
       aria-label="Reading"
       tabIndex={0}
-      className={`overflow-auto border-l border-line bg-paper p-4 text-[13px] print:hidden max-[1100px]:fixed max-[1100px]:top-11 max-[1100px]:right-0 max-[1100px]:bottom-[150px] max-[1100px]:z-20 max-[1100px]:w-[284px] max-[1100px]:shadow-md ${open ? '' : 'max-[1100px]:hidden'}`}
+      className={`relative flex flex-col overflow-auto border-l border-line bg-paper p-4 text-[13px] print:hidden max-[1100px]:fixed max-[1100px]:top-11 max-[1100px]:right-0 max-[1100px]:bottom-[150px] max-[1100px]:z-20 max-[1100px]:w-[284px] max-[1100px]:shadow-md ${open ? '' : 'max-[1100px]:hidden'}`}
     >
       <Ladder chosen={chosen} stamp={stamp} onChoose={onCounting} />
       <div aria-live="polite" data-testid="live-count">
@@ -84,7 +86,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, open }:
         </div>
       )}
       <NoCount live={live} />
-      <div ref={slot} className="mt-5" />
+      <div ref={slot} className={stageFirst ? 'order-first mb-6' : 'mt-5'} />
       {counts && Number(counts.total) > 0 && <Remarks counts={counts} pieces={pieces} />}
     </aside>
   );

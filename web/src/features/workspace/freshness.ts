@@ -7,7 +7,18 @@ import { useOverrides, useRules } from '../rules/queries';
 import { usePieces } from './queries';
 
 /** What a client's figures are made of. Everything else on screen carries the stamp of these and is asked anew with it. */
-const sources = ['pieces', 'client', 'brief', 'rules', 'overrides', 'capsules', 'worn', 'forecast', 'story'];
+const sources = [
+  'pieces',
+  'client',
+  'brief',
+  'rules',
+  'overrides',
+  'capsules',
+  'saved-outfits',
+  'worn',
+  'forecast',
+  'story',
+];
 
 /** Asks anew for everything the figures of a client are made of, after whatever changed them; not for what is `known` already. */
 export function useRefresh(known?: (typeof sources)[number]) {

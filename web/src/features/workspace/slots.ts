@@ -1,3 +1,4 @@
+import type { PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 
 const bases = ['top', 'bottom', 'onepiece', 'drape', 'underskirt'];
@@ -33,4 +34,9 @@ export function crossed(rows: string, columns: string, counted: string[]): [stri
       ? columns
       : (counted.find((slot) => slot !== row) ?? columns);
   return [row, column];
+}
+
+/** The slot a piece is made for: the first of those it may take. */
+export function ownSlot(piece: PieceView): string {
+  return (piece.resolved.roles as string[])[0] ?? 'extra';
 }

@@ -1,8 +1,10 @@
 package jomble.drawing;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.outfit.Outfit;
@@ -19,7 +21,9 @@ import jomble.drawing.garment.DressForm;
 import jomble.drawing.garment.Form;
 import jomble.drawing.garment.Garments;
 import jomble.drawing.garment.Wearing;
+import jomble.drawing.ink.Outline;
 import jomble.drawing.ink.Sheet;
+import jomble.drawing.ink.Weight;
 
 /**
  * An outfit on the dress form, layer over layer, each piece worn as its finish says. Heights are those of the proportion model,
@@ -39,13 +43,22 @@ public final class Figure {
     /** Legs close enough to go inside a boot. */
     private static final Set<Shape> INSIDE_BOOTS = EnumSet.of(Shape.SKINNY, Shape.SLIM);
 
+    private static final String MARK = "#1f5fa8";
+    private static final double MARK_RADIUS = 6;
+    /** What lies over the middle of other pieces is marked there; the others are marked to one side, where they show. */
+    private static final Set<Slot> MARKED_IN_THE_MIDDLE =
+            EnumSet.of(Slot.TOP, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT, Slot.BAG, Slot.JEWELLERY, Slot.WATCH);
+
     private final Outfit outfit;
     private final Form form;
+    private final List<Slot> marked;
     private final Sheet sheet = new Sheet();
+    private final Map<Slot, double[]> boxes = new EnumMap<>(Slot.class);
 
-    private Figure(Outfit outfit, Heights heights) {
+    private Figure(Outfit outfit, Heights heights, List<Slot> marked) {
         this.outfit = outfit;
         this.form = new Form(heights);
+        this.marked = marked;
     }
 
     /**
@@ -55,7 +68,16 @@ public final class Figure {
      * @param coatOn whether the coat is worn; else it hangs beside the figure
      */
     public static String of(Outfit outfit, Heights heights, boolean coatOn) {
-        return new Figure(outfit, heights).draw(coatOn);
+        return of(outfit, heights, coatOn, List.of());
+    }
+
+    /**
+     * The same with rings on some of its places and a dotted line from one to the next.
+     *
+     * @param marked places, such as two in which a colour comes again
+     */
+    public static String of(Outfit outfit, Heights heights, boolean coatOn, List<Slot> marked) {
+        return new Figure(outfit, heights, marked).draw(coatOn);
     }
 
     private String draw(boolean coatOn) {
@@ -69,6 +91,7 @@ public final class Figure {
             wear(Slot.COAT);
         }
         OVER_ALL.forEach(this::wear);
+        mark();
         if (beside) {
             Sheet hung = new Sheet();
             Garments.of(coat.get().piece(), Slot.COAT)
@@ -78,6 +101,27 @@ public final class Figure {
         }
         double width = beside ? HALF_WIDTH + COAT_X + COAT_HALF_WIDTH : 2 * HALF_WIDTH;
         return new Sheet.Frame(width, HEIGHT, 1, HALF_WIDTH, CROWN, false).of(sheet, title(), description());
+    }
+
+    private void mark() {
+        double[] before = null;
+        for (Slot slot : marked) {
+            double[] box = boxes.get(slot);
+            if (box != null) {
+                double share = MARKED_IN_THE_MIDDLE.contains(slot) ? 0.5 : 0.75;
+                double[] at = {box[0] + share * (box[2] - box[0]), (box[1] + box[3]) / 2};
+                if (before != null) {
+                    sheet.line(Outline.polyline(before[0], before[1], at[0], at[1]), MARK, Weight.STITCH);
+                }
+                ring(at[0], at[1]);
+                before = at;
+            }
+        }
+    }
+
+    private void ring(double x, double y) {
+        sheet.line(Outline.circle(x, y, MARK_RADIUS), "#ffffff", Weight.CORD);
+        sheet.line(Outline.circle(x, y, MARK_RADIUS), MARK, Weight.OUTLINE);
     }
 
     /** A coat hangs level with the figure; only one too wide for its place is drawn smaller. */
@@ -117,12 +161,17 @@ public final class Figure {
     }
 
     private void wear(Slot slot) {
-        outfit.in(slot)
-                .ifPresent(worn -> worn.pieces().forEach(piece -> {
-                    boolean belted = worn.is(Finish.BELTED) || isCinched(slot);
-                    Garments.of(piece, slot)
-                            .drawWorn(sheet, new Wearing(form, true, finishes(worn), waistband(), belted));
-                }));
+        outfit.in(slot).ifPresent(worn -> {
+            Sheet own = new Sheet();
+            worn.pieces().forEach(piece -> {
+                boolean belted = worn.is(Finish.BELTED) || isCinched(slot);
+                Garments.of(piece, slot).drawWorn(own, new Wearing(form, true, finishes(worn), waistband(), belted));
+            });
+            if (!own.isEmpty()) {
+                boxes.put(slot, own.bounds());
+                sheet.add(own, 1, 0, 0);
+            }
+        });
     }
 
     /** A belt worn over a dress gives it a waist. */

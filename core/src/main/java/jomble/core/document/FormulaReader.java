@@ -1,16 +1,20 @@
 package jomble.core.document;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import jomble.core.colour.ColourFamily;
 import jomble.core.formula.Formula;
+import jomble.core.formula.SavedFormula;
 import jomble.core.formula.SlotFormula;
 import jomble.core.piece.Family;
 import jomble.core.piece.Fit;
@@ -32,11 +36,78 @@ public final class FormulaReader {
     private static final List<String> FIELDS =
             List.of("kinds", "families", "fits", "patterns", "colours", "formalityLow", "formalityHigh");
 
+    /** In the order of the values. */
+    static final List<String> COLOURS =
+            Arrays.stream(ColourFamily.values()).map(ColourFamily::id).toList();
+
+    private static final int MOST_SAVED = 200;
+
     private FormulaReader() {}
 
     /** What is wrong is reported at the node; empty where nothing can be made of it. */
     public static Optional<Formula> read(Node node, Kinds kinds) {
         node.fields(List.of("slots"));
+        return slots(node, kinds);
+    }
+
+    /** Saved formulas: {@code {"id": "f1", "name": "Knit and wide trousers", "slots": {}}}. A studio's own kinds are not looked up. */
+    static List<SavedFormula> readAll(Node node) {
+        List<SavedFormula> formulas = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        for (Node item : node.items(MOST_SAVED)) {
+            item.fields(List.of("id", "name", "slots"));
+            String id = item.field("id").text(1, 64);
+            String name = SavedFields.name(item.field("name"));
+            Optional<Formula> formula = slots(item, null);
+            if (id != null && !seen.add(id)) {
+                item.field("id").reject("twice", "the formula " + id + " is given twice");
+            } else if (id != null && name != null && formula.isPresent()) {
+                formulas.add(new SavedFormula(id, name, formula.get()));
+            }
+        }
+        return formulas;
+    }
+
+    static List<Map<String, Object>> write(List<SavedFormula> formulas) {
+        return formulas.stream()
+                .map(saved -> {
+                    Map<String, Object> tree = Values.tree("id", saved.id(), "name", saved.name());
+                    tree.put("slots", write(saved.formula()));
+                    return tree;
+                })
+                .toList();
+    }
+
+    /** The slots of a formula in document form, without what is not asked for. */
+    public static Map<String, Object> write(Formula formula) {
+        Map<String, Object> slots = new LinkedHashMap<>();
+        formula.slots().forEach((slot, asked) -> {
+            Map<String, Object> tree = new LinkedHashMap<>();
+            put(tree, "kinds", asked.kinds().stream());
+            put(tree, "families", asked.families().stream().map(Family::id));
+            put(tree, "fits", asked.fits().stream().map(Fit::id));
+            put(tree, "patterns", asked.patterns().stream().map(Pattern::id));
+            put(tree, "colours", asked.colours().stream().map(ColourFamily::id));
+            if (asked.formalityLow() != null) {
+                tree.put("formalityLow", asked.formalityLow());
+            }
+            if (asked.formalityHigh() != null) {
+                tree.put("formalityHigh", asked.formalityHigh());
+            }
+            slots.put(slot.id(), tree);
+        });
+        return slots;
+    }
+
+    private static void put(Map<String, Object> tree, String name, Stream<String> ids) {
+        List<String> sorted = ids.sorted().toList();
+        if (!sorted.isEmpty()) {
+            tree.put(name, sorted);
+        }
+    }
+
+    /** @param kinds null where they are not looked up */
+    private static Optional<Formula> slots(Node node, Kinds kinds) {
         Map<Slot, SlotFormula> slots = new EnumMap<>(Slot.class);
         Node bySlot = node.field("slots");
         bySlot.fields(Word.ids(Slot.class))
@@ -58,7 +129,9 @@ public final class FormulaReader {
             node.field("formalityLow").reject("out-of-order", "formalityLow is above formalityHigh");
         }
         return new SlotFormula(
-                new HashSet<>(Values.list(node.field("kinds"), kind -> known(kind, kinds.ids(), "kind"))),
+                new HashSet<>(Values.list(
+                        node.field("kinds"),
+                        kind -> kinds == null ? kind.text(1, 64) : known(kind, kinds.ids(), "kind"))),
                 set(node.field("families"), Family.class),
                 set(node.field("fits"), Fit.class),
                 set(node.field("patterns"), Pattern.class),
@@ -74,13 +147,9 @@ public final class FormulaReader {
     }
 
     private static Set<ColourFamily> colours(Node node) {
-        List<String> ids = new ArrayList<>();
-        for (ColourFamily family : ColourFamily.values()) {
-            ids.add(family.id());
-        }
         Set<ColourFamily> colours = EnumSet.noneOf(ColourFamily.class);
-        Values.list(node, one -> known(one, ids, "colour"))
-                .forEach(id -> colours.add(ColourFamily.values()[ids.indexOf(id)]));
+        Values.list(node, one -> known(one, COLOURS, "colour"))
+                .forEach(id -> colours.add(ColourFamily.values()[COLOURS.indexOf(id)]));
         return colours;
     }
 

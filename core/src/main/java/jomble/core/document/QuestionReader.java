@@ -5,12 +5,14 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import jomble.core.brief.Brief;
 import jomble.core.brief.Occasion;
 import jomble.core.climate.ClimateMonth;
@@ -22,7 +24,9 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Schools;
 import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Ways;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Finish;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -184,6 +188,30 @@ public final class QuestionReader {
                             worn.slot(), worn.pieces().stream().map(Piece::id).toList()));
         }
         return outfit;
+    }
+
+    /**
+     * Reads how pieces of an outfit are to be worn: from id to finishes, such as {@code {"p1": ["tucked"]}}. A piece that is not named is
+     * worn as is best.
+     */
+    public static Map<PieceId, Set<Finish>> finishes(Node node, Outfit outfit) {
+        Map<PieceId, Set<Finish>> finishes = new TreeMap<>();
+        Map<String, List<Set<Finish>>> ways = new LinkedHashMap<>();
+        outfit.worn()
+                .forEach(worn -> ways.put(
+                        worn.piece().id().value(),
+                        Ways.of(worn).stream().map(Worn::finishes).toList()));
+        node.fields(ways.keySet()).forEach((id, field) -> {
+            if (ways.containsKey(id) && !field.isNull()) {
+                Set<Finish> chosen = new HashSet<>(Values.list(field, one -> Values.word(one, Finish.class)));
+                if (ways.get(id).contains(chosen)) {
+                    finishes.put(new PieceId(id), chosen);
+                } else {
+                    field.reject("not-a-way", "this piece cannot be worn like this; see the ways of the outfit");
+                }
+            }
+        });
+        return finishes;
     }
 
     private static Map<String, Piece> byId(Wardrobe wardrobe) {

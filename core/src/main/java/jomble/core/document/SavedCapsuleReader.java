@@ -1,7 +1,5 @@
 package jomble.core.document;
 
-import java.time.DateTimeException;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -10,7 +8,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
 import jomble.core.capsule.SavedCapsule;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
@@ -24,9 +21,6 @@ public final class SavedCapsuleReader {
     private static final int MOST_CAPSULES = 200;
     private static final int MOST_PIECES = 200;
     private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_NOTES = 2000;
-    private static final int LONGEST_TIME = 40;
-    private static final Instant LONG_AGO = Instant.EPOCH;
 
     private SavedCapsuleReader() {}
 
@@ -47,8 +41,8 @@ public final class SavedCapsuleReader {
     private static SavedCapsule read(Node node) {
         node.fields(List.of("id", "name", "notes", "locked", "pieces", "wishes", "saved", "earlier"));
         String id = node.field("id").text(1, 64);
-        String name = name(node.field("name"));
-        String notes = Values.given(node.field("notes"), SavedCapsuleReader::notes, "");
+        String name = SavedFields.name(node.field("name"));
+        String notes = Values.given(node.field("notes"), SavedFields::notes, "");
         SavedCapsule.Lock lock = Values.given(node.field("locked"), SavedCapsuleReader::lock, null);
         SavedCapsule.Version now = version(node);
         List<SavedCapsule.Version> earlier = node.field("earlier").items(SavedCapsule.MOST_EARLIER).stream()
@@ -60,33 +54,16 @@ public final class SavedCapsuleReader {
         return id == null || name == null ? null : new SavedCapsule(id, name, notes, lock, now, earlier);
     }
 
-    /** What the node holds, or null where it is no name. */
-    public static String name(Node node) {
-        String name = node.text(1, LONGEST_NAME);
-        if (name != null && name.isBlank()) {
-            node.reject("blank", "a name is expected here");
-            return null;
-        }
-        return name;
-    }
-
-    public static String notes(Node node) {
-        return node.text(0, LONGEST_NOTES);
-    }
-
     private static SavedCapsule.Lock lock(Node node) {
         node.fields(List.of("season", "on"));
         String season = Values.given(node.field("season"), n -> n.text(0, LONGEST_NAME), "");
-        LocalDate on = time(node.field("on"), LocalDate::parse, "a date of the form 2027-01-08 is expected here");
+        LocalDate on = SavedFields.date(node.field("on"));
         return on == null ? null : new SavedCapsule.Lock(season, on);
     }
 
     private static SavedCapsule.Version version(Node node) {
-        Instant saved = Values.given(
-                node.field("saved"),
-                n -> time(n, Instant::parse, "a time of the form 2027-01-08T09:30:00Z is expected here"),
-                LONG_AGO);
-        return new SavedCapsule.Version(pieces(node.field("pieces")), wishes(node.field("wishes")), saved);
+        return new SavedCapsule.Version(
+                pieces(node.field("pieces")), wishes(node.field("wishes")), SavedFields.saved(node));
     }
 
     /** Pieces by their ids, each once; whether they are in the wardrobe is not asked. */
@@ -110,16 +87,6 @@ public final class SavedCapsuleReader {
             }
         });
         return wishes;
-    }
-
-    private static <T> T time(Node node, Function<String, T> parse, String expected) {
-        String text = node.text(1, LONGEST_TIME);
-        try {
-            return text == null ? null : parse.apply(text);
-        } catch (DateTimeException e) {
-            node.reject("not-a-date", expected);
-            return null;
-        }
     }
 
     static List<Map<String, Object>> write(List<SavedCapsule> capsules) {

@@ -10,9 +10,11 @@ import java.util.Set;
 import jomble.core.brief.Brief;
 import jomble.core.capsule.CapsuleProblem;
 import jomble.core.capsule.SavedCapsule;
+import jomble.core.formula.SavedFormula;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Schools;
+import jomble.core.outfit.SavedOutfit;
 import jomble.core.piece.Family;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Piece;
@@ -29,7 +31,8 @@ import jomble.core.wear.WearLog;
  * @param overrides rulings over the rules
  * @param rules how the rules are held for this client, where otherwise than in the studio
  * @param capsules that were saved; their ids are unique
- * @param carried outfits as they were read, kept without being looked into
+ * @param outfits that were saved; their ids are unique
+ * @param formulas that were saved; their ids are unique
  */
 public record Wardrobe(
         Brief brief,
@@ -40,7 +43,8 @@ public record Wardrobe(
         Overrides overrides,
         HouseRules rules,
         List<SavedCapsule> capsules,
-        Map<String, List<Object>> carried) {
+        List<SavedOutfit> outfits,
+        List<SavedFormula> formulas) {
     public static final Wardrobe EMPTY = new Wardrobe(
             Brief.EMPTY,
             List.of(),
@@ -50,14 +54,16 @@ public record Wardrobe(
             Overrides.NONE,
             HouseRules.NONE,
             List.of(),
-            Map.of());
+            List.of(),
+            List.of());
 
     public Wardrobe {
         kinds = List.copyOf(kinds);
         pieces = List.copyOf(pieces);
         sets = List.copyOf(sets);
         capsules = List.copyOf(capsules);
-        carried = Map.copyOf(carried);
+        outfits = List.copyOf(outfits);
+        formulas = List.copyOf(formulas);
     }
 
     public Optional<Piece> find(PieceId id) {
@@ -66,34 +72,45 @@ public record Wardrobe(
 
     /** This wardrobe with other pieces. */
     public Wardrobe having(List<Piece> others) {
-        return new Wardrobe(brief, kinds, others, sets, wears, overrides, rules, capsules, carried);
+        return new Wardrobe(brief, kinds, others, sets, wears, overrides, rules, capsules, outfits, formulas);
     }
 
     /** This wardrobe with one more wear in its log. */
     public Wardrobe worn(Wear wear) {
         List<Wear> log = new ArrayList<>(wears.wears());
         log.add(wear);
-        return new Wardrobe(brief, kinds, pieces, sets, new WearLog(log), overrides, rules, capsules, carried);
+        return new Wardrobe(
+                brief, kinds, pieces, sets, new WearLog(log), overrides, rules, capsules, outfits, formulas);
     }
 
     /** This wardrobe with other rulings. */
     public Wardrobe ruled(Overrides others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, others, rules, capsules, carried);
+        return new Wardrobe(brief, kinds, pieces, sets, wears, others, rules, capsules, outfits, formulas);
     }
 
     /** This wardrobe with other house rules. */
     public Wardrobe under(HouseRules others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, others, capsules, carried);
+        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, others, capsules, outfits, formulas);
     }
 
     /** This wardrobe with another brief. */
     public Wardrobe briefed(Brief other) {
-        return new Wardrobe(other, kinds, pieces, sets, wears, overrides, rules, capsules, carried);
+        return new Wardrobe(other, kinds, pieces, sets, wears, overrides, rules, capsules, outfits, formulas);
     }
 
     /** This wardrobe with other saved capsules. */
     public Wardrobe keeping(List<SavedCapsule> others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, others, carried);
+        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, others, outfits, formulas);
+    }
+
+    /** This wardrobe with other saved outfits. */
+    public Wardrobe keepingOutfits(List<SavedOutfit> others) {
+        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, capsules, others, formulas);
+    }
+
+    /** This wardrobe with other saved formulas. */
+    public Wardrobe keepingFormulas(List<SavedFormula> others) {
+        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, capsules, outfits, others);
     }
 
     public Optional<SavedCapsule> findCapsule(String capsuleId) {

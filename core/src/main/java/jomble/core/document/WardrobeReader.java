@@ -10,8 +10,10 @@ import java.util.Optional;
 import java.util.Set;
 import jomble.core.brief.Brief;
 import jomble.core.capsule.SavedCapsule;
+import jomble.core.formula.SavedFormula;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
+import jomble.core.outfit.SavedOutfit;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -25,7 +27,6 @@ import jomble.core.wear.WearLog;
 public final class WardrobeReader {
     public static final String FORMAT = "jomble-wardrobe";
     public static final int VERSION = 1;
-    static final List<String> CARRIED = List.of("outfits");
     private static final List<String> FIELDS = List.of(
             "format",
             "version",
@@ -37,9 +38,9 @@ public final class WardrobeReader {
             "rules",
             "capsules",
             "outfits",
+            "formulas",
             "wears");
     private static final int MOST_PIECES = 20_000;
-    private static final int MOST_CARRIED = 100_000;
 
     private WardrobeReader() {}
 
@@ -71,16 +72,11 @@ public final class WardrobeReader {
         Brief brief = Values.given(node.field("brief"), BriefReader::read, Brief.EMPTY);
         Kinds kinds = KindReader.readAll(node.field("kinds"), known);
         List<Piece> pieces = pieces(node.field("pieces"), kinds);
-        Map<String, List<Object>> carried = new LinkedHashMap<>();
-        for (String name : CARRIED) {
-            List<Node> items = node.field(name).items(MOST_CARRIED);
-            if (!items.isEmpty()) {
-                carried.put(name, items.stream().map(Node::value).toList());
-            }
-        }
         WearLog wears = WearReader.read(node.field("wears"));
         Overrides overrides = OverrideReader.read(node.field("overrides"));
         List<SavedCapsule> capsules = SavedCapsuleReader.readAll(node.field("capsules"));
+        List<SavedOutfit> outfits = SavedOutfitReader.readAll(node.field("outfits"));
+        List<SavedFormula> formulas = FormulaReader.readAll(node.field("formulas"));
         HouseRules rules = HouseRulesReader.read(node.field("rules"));
         return new Wardrobe(
                 brief,
@@ -91,7 +87,8 @@ public final class WardrobeReader {
                 overrides,
                 rules,
                 capsules,
-                carried);
+                outfits,
+                formulas);
     }
 
     private static void checkFormat(Node node) {

@@ -12,7 +12,7 @@ import jomble.core.piece.Word;
 
 /** The JSON Schema (draft 2020-12) of the wardrobe document, written from the vocabulary itself. */
 public final class WardrobeSchema {
-    private static final Map<String, Object> ID = Map.of("type", "string", "minLength", 1, "maxLength", 64);
+    static final Map<String, Object> ID = Map.of("type", "string", "minLength", 1, "maxLength", 64);
 
     private WardrobeSchema() {}
 
@@ -28,7 +28,8 @@ public final class WardrobeSchema {
         properties.put("rules", Map.of("type", "object"));
         properties.put("wears", Map.of("type", "array", "items", wear()));
         properties.put("capsules", Map.of("type", "array", "items", capsule()));
-        WardrobeReader.CARRIED.forEach(name -> properties.put(name, Map.of("type", "array")));
+        properties.put("outfits", Map.of("type", "array", "items", SavedOutfitSchema.outfit()));
+        properties.put("formulas", Map.of("type", "array", "items", SavedOutfitSchema.formula()));
         Map<String, Object> schema = new LinkedHashMap<>();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
         schema.put("title", "Jomble wardrobe document");

@@ -35,9 +35,8 @@ public final class WardrobeWriter {
         }
         tree.put("wears", WearReader.write(wardrobe.wears()));
         tree.put("capsules", SavedCapsuleReader.write(wardrobe.capsules()));
-        for (String name : WardrobeReader.CARRIED) {
-            tree.put(name, wardrobe.carried().getOrDefault(name, List.of()));
-        }
+        tree.put("outfits", SavedOutfitReader.write(wardrobe.outfits()));
+        tree.put("formulas", FormulaReader.write(wardrobe.formulas()));
         return tree;
     }
 }

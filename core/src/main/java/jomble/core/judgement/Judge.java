@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Ways;
 import jomble.core.outfit.Worn;
+import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
 
 /** Judges outfits in one context by every rule of a catalogue. Immutable; safe for use by several threads. */
@@ -36,7 +37,21 @@ public final class Judge {
 
     /** The verdict on the outfit's best finishes; of equal ones the plainest. Whatever finishes it names are replaced. */
     public Judgement best(Outfit outfit) {
-        List<List<Worn>> ways = outfit.worn().stream().map(Ways::of).toList();
+        return best(outfit, Map.of());
+    }
+
+    /**
+     * The same where the finish of some pieces is chosen.
+     *
+     * @param finishes by piece; each as one of {@link Ways} has it
+     */
+    public Judgement best(Outfit outfit, Map<PieceId, Set<Finish>> finishes) {
+        List<List<Worn>> ways = outfit.worn().stream()
+                .map(worn -> {
+                    Set<Finish> chosen = finishes.get(worn.piece().id());
+                    return chosen == null ? Ways.of(worn) : List.of(new Worn(worn.slot(), worn.pieces(), chosen));
+                })
+                .toList();
         return combinations(ways)
                 .map(worn -> judge(Outfit.of(worn)))
                 .min(Judgement.BETTER)

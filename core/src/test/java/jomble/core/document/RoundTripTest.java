@@ -50,12 +50,23 @@ class RoundTripTest {
             pieces.add(random.piece("p" + i, own));
         }
         Wardrobe wardrobe = new Wardrobe(
-                Brief.EMPTY, own, pieces, SETS, wears(pieces), rulings(pieces), HOUSE, capsules(pieces), Map.of());
+                Brief.EMPTY,
+                own,
+                pieces,
+                SETS,
+                wears(pieces),
+                rulings(pieces),
+                HOUSE,
+                capsules(pieces),
+                SavedOutfitSamples.outfits(pieces),
+                SavedOutfitSamples.FORMULAS);
         Map<String, Object> written = WardrobeWriter.write(wardrobe);
         Wardrobe again = WardrobeReader.read(written, Kinds.shipped());
         assertThat(again.pieces()).isEqualTo(pieces);
         assertThat(again.brief()).isEqualTo(wardrobe.brief());
         assertThat(again.capsules()).isEqualTo(wardrobe.capsules());
+        assertThat(again.outfits()).isEqualTo(wardrobe.outfits());
+        assertThat(again.formulas()).isEqualTo(wardrobe.formulas());
         assertThat(WardrobeWriter.write(again)).isEqualTo(written);
     }
 

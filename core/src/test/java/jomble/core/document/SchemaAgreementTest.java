@@ -88,7 +88,8 @@ class SchemaAgreementTest {
                             new SavedCapsule.Version(
                                     List.of(pieces.get(0).id()), Map.of("size", 16), java.time.Instant.EPOCH),
                             List.of(new SavedCapsule.Version(List.of(), Map.of(), java.time.Instant.EPOCH)))),
-                    Map.of());
+                    SavedOutfitSamples.outfits(pieces),
+                    SavedOutfitSamples.FORMULAS);
             assertThat(faults(WardrobeWriter.write(wardrobe)))
                     .as("seed " + seed)
                     .isEmpty();

@@ -115,7 +115,16 @@ class JudgeFuzzTest {
             own.add(pieces.piece("p" + i, List.of()));
         }
         Wardrobe wardrobe = new Wardrobe(
-                Brief.EMPTY, List.of(), own, SETS, WearLog.EMPTY, Overrides.NONE, HouseRules.NONE, List.of(), Map.of());
+                Brief.EMPTY,
+                List.of(),
+                own,
+                SETS,
+                WearLog.EMPTY,
+                Overrides.NONE,
+                HouseRules.NONE,
+                List.of(),
+                List.of(),
+                List.of());
         Map<String, Object> slots = new LinkedHashMap<>();
         for (Piece piece : own) {
             Slot slot = random.nextInt(4) > 0 && !piece.roles().isEmpty()

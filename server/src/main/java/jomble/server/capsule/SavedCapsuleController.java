@@ -11,6 +11,7 @@ import jomble.core.capsule.SavedCapsule;
 import jomble.core.document.CapsuleReader;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.SavedCapsuleReader;
+import jomble.core.document.SavedFields;
 import jomble.core.document.Wardrobe;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
@@ -55,9 +56,9 @@ class SavedCapsuleController {
         Node node = Node.root(request);
         node.fields(List.of("name", "notes", "pieces", "wishes"));
         Wardrobe wardrobe = questions.wardrobe(clientId);
-        String name = SavedCapsuleReader.name(node.field("name"));
+        String name = SavedFields.name(node.field("name"));
         SavedCapsule.Version version = version(node, wardrobe);
-        String notes = node.field("notes").isNull() ? "" : SavedCapsuleReader.notes(node.field("notes"));
+        String notes = node.field("notes").isNull() ? "" : SavedFields.notes(node.field("notes"));
         node.finish();
         String id = Ids.next().toString();
         clients.changeFrame(clientId, Ids.next(), now -> {
@@ -84,8 +85,8 @@ class SavedCapsuleController {
         Wardrobe wardrobe = questions.wardrobe(clientId);
         boolean hasVersion = request.containsKey("pieces") || request.containsKey("wishes");
         Integer seen = hasVersion ? node.field("version").integer(1, Integer.MAX_VALUE) : null;
-        String name = request.containsKey("name") ? SavedCapsuleReader.name(node.field("name")) : null;
-        String notes = request.containsKey("notes") ? SavedCapsuleReader.notes(node.field("notes")) : null;
+        String name = request.containsKey("name") ? SavedFields.name(node.field("name")) : null;
+        String notes = request.containsKey("notes") ? SavedFields.notes(node.field("notes")) : null;
         SavedCapsule.Version version = hasVersion ? version(node, wardrobe) : null;
         SavedCapsule.Lock lock = node.field("locked").isNull() ? null : lock(node.field("locked"));
         node.finish();

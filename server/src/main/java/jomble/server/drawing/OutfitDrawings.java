@@ -11,6 +11,7 @@ import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.OutfitMeasures;
 import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.rule.colour.ColourEchoRule;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
@@ -34,7 +35,7 @@ public class OutfitDrawings {
     /**
      * What is shown of one outfit.
      *
-     * @param figure on the form, a coat hung beside it
+     * @param figure on the form, the coat left out; two places in which a colour comes again are marked
      * @param withCoat the same with the coat on; null where there is none
      * @param ruler the heights of its breaks, level with the figure
      * @param temperatures the air it is comfortable in
@@ -49,11 +50,24 @@ public class OutfitDrawings {
                 ? List.of()
                 : List.of(new HeightRuler.Break(
                         judgement.summary().breakPermille(), judgement.summary().breakDifference()));
+        List<Slot> echo = echo(judgement);
         return new OutfitDrawing(
-                Figure.of(judgement.outfit(), heights, false),
-                coat ? Figure.of(judgement.outfit(), heights, true) : null,
+                Figure.of(indoors(judgement.outfit()), heights, false, echo),
+                coat ? Figure.of(judgement.outfit(), heights, true, echo) : null,
                 HeightRuler.of(heights, breaks),
                 TemperatureBar.of(measures.comfortLowC(), measures.dressedHighC(), measures.comfortHighC()));
+    }
+
+    /** Two places in which a colour comes again, or none. */
+    private static List<Slot> echo(Judgement judgement) {
+        return judgement.findings().stream()
+                .filter(finding -> finding.rule().equals(ColourEchoRule.ID))
+                .findFirst()
+                .map(finding -> judgement.outfit().worn().stream()
+                        .filter(worn -> finding.pieces().contains(worn.piece().id()))
+                        .map(Worn::slot)
+                        .toList())
+                .orElse(List.of());
     }
 
     /** A combination of a list on the form, the coat left out. */
@@ -70,10 +84,12 @@ public class OutfitDrawings {
 
     private String figure(Outfit outfit, JudgementContext context) {
         Judgement best = new Judge(catalogue, context).best(outfit);
-        List<Worn> indoors = best.outfit().worn().stream()
-                .filter(one -> one.slot() != Slot.COAT)
-                .toList();
-        return Figure.of(Outfit.of(indoors), context.brief().heights(), false);
+        return Figure.of(indoors(best.outfit()), context.brief().heights(), false);
+    }
+
+    private static Outfit indoors(Outfit outfit) {
+        return Outfit.of(
+                outfit.worn().stream().filter(one -> one.slot() != Slot.COAT).toList());
     }
 
     /** What is worn of a combination, with what completes it. */

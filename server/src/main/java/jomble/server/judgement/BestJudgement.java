@@ -1,18 +1,27 @@
 package jomble.server.judgement;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.outfit.Outfit;
+import jomble.core.piece.Finish;
+import jomble.core.piece.PieceId;
 
 /** An outfit worn in the best way, in that of several contexts in which it is at its best. */
 public record BestJudgement(Judgement judgement, JudgementContext context) {
     public static BestJudgement of(List<Judge> judges, Outfit outfit) {
+        return of(judges, outfit, Map.of());
+    }
+
+    /** @param finishes of the pieces for which it is chosen how they are worn */
+    static BestJudgement of(List<Judge> judges, Outfit outfit, Map<PieceId, Set<Finish>> finishes) {
         Judgement best = null;
         JudgementContext where = null;
         for (Judge judge : judges) {
-            Judgement judgement = judge.best(outfit);
+            Judgement judgement = judge.best(outfit, finishes);
             if (best == null || Judgement.BETTER.compare(judgement, best) < 0) {
                 best = judgement;
                 where = judge.context();

@@ -3,9 +3,13 @@ package jomble.server.judgement;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import jomble.core.brief.Occasion;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
+import jomble.core.judgement.DayComfort;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.NearestOutfit;
@@ -13,13 +17,16 @@ import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.SmallestChange;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Ways;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.drawing.OutfitDrawings;
 import jomble.server.drawing.OutfitDrawings.OutfitDrawing;
-import jomble.server.problem.ProblemException;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -42,12 +49,42 @@ class ClientJudgementController {
         this.drawings = drawings;
     }
 
-    /** @param slots from slot to id of a piece, or to ids for a set of jewellery */
-    record OutfitRequest(String season, String occasion, Map<String, Object> slots) {}
+    /**
+     * @param slots from slot to id of a piece, or to ids for a set of jewellery
+     * @param finishes by id of a piece, how it is to be worn; the others are worn as is best
+     */
+    record OutfitRequest(
+            String season, String occasion, Map<String, Object> slots, Map<String, List<String>> finishes) {}
 
-    /** @param slots the outfit judged: the one asked for, with the other mandatory slots filled as well as can be */
+    /**
+     * All that is said of one outfit.
+     *
+     * @param slots the outfit judged: the one asked for, with the other mandatory slots filled as well as can be
+     * @param ways by id of a piece, the finishes it may be worn with, for those with a choice
+     * @param day how it is on the way there, indoors and in the evening; nothing without weather
+     * @param occasions how it would be judged for each of the client's occasions
+     */
     record OutfitVerdict(
-            Map<String, String> slots, JudgementView judgement, OutfitDrawing drawing, List<ChangeView> changes) {}
+            Map<String, String> slots,
+            JudgementView judgement,
+            OutfitDrawing drawing,
+            List<ChangeView> changes,
+            Map<String, List<List<String>>> ways,
+            List<FeltView> day,
+            List<OccasionView> occasions) {}
+
+    /**
+     * How an outfit fares at one moment of the day.
+     *
+     * @param moment way-there, indoors or evening
+     * @param airC temperature of the air
+     * @param off pieces taken off
+     * @param felt cold, comfortable or warm
+     */
+    record FeltView(String moment, double airC, List<String> off, String felt) {}
+
+    /** The verdict on an outfit for an occasion, with the formality that is asked for there. */
+    record OccasionView(String name, String verdict, int formalityLow, int formalityHigh) {}
 
     /**
      * One piece more, or one in place of another.
@@ -59,34 +96,96 @@ class ClientJudgementController {
 
     @PostMapping("/judge")
     OutfitVerdict judge(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
-        Question question = questions.ask(clientId, new Chosen(request.season(), request.occasion(), null, false));
+        Function<Chosen, Question> asking = questions.asking(clientId);
+        Question question = asking.apply(chosen(request));
         Outfit outfit = outfit(question, request);
-        return verdict(outfit, question, List.of());
+        Map<PieceId, Set<Finish>> finishes = finishes(request, outfit);
+        BestJudgement best = BestJudgement.of(judges(question), outfit, finishes);
+        List<OccasionView> occasions = question.wardrobe().brief().occasions().stream()
+                .map(occasion -> view(
+                        occasion,
+                        BestJudgement.of(
+                                judges(asking.apply(new Chosen(request.season(), occasion.name(), null, false))),
+                                outfit,
+                                finishes)))
+                .toList();
+        return verdict(outfit, best, question, List.of(), occasions);
     }
 
     /** Why pieces make no outfit, told on the outfit in which they come nearest to working. */
     @PostMapping("/why")
     OutfitVerdict why(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
-        Question question = questions.ask(clientId, new Chosen(request.season(), request.occasion(), null, false));
+        Question question = questions.ask(clientId, chosen(request));
         Outfit part = outfit(question, request);
         Judgement nearest =
                 new NearestOutfit(judges(question), question.wardrobe().pieces()).around(part);
-        return verdict(nearest.outfit(), question, pieces(part));
+        BestJudgement best = BestJudgement.of(judges(question), nearest.outfit(), Map.of());
+        return verdict(nearest.outfit(), best, question, pieces(part), List.of());
+    }
+
+    private static Chosen chosen(OutfitRequest request) {
+        return new Chosen(request.season(), request.occasion(), null, false);
     }
 
     private static List<Piece> pieces(Outfit outfit) {
         return outfit.worn().stream().flatMap(worn -> worn.pieces().stream()).toList();
     }
 
-    private OutfitVerdict verdict(Outfit outfit, Question question, List<Piece> kept) {
-        BestJudgement best = BestJudgement.of(judges(question), outfit);
+    private OutfitVerdict verdict(
+            Outfit outfit, BestJudgement best, Question question, List<Piece> kept, List<OccasionView> occasions) {
         List<ChangeView> changes = best.judgement().verdict() == Verdict.WORKS
+                        || outfit.worn().isEmpty()
                 ? List.of()
                 : new SmallestChange(judges(question), question.wardrobe().pieces())
                         .of(outfit, kept, MOST_CHANGES).stream()
                                 .map(ClientJudgementController::view)
                                 .toList();
-        return new OutfitVerdict(slots(outfit), best.view(), drawings.draw(best.judgement(), best.context()), changes);
+        return new OutfitVerdict(
+                slots(outfit),
+                best.view(),
+                drawings.draw(best.judgement(), best.context()),
+                changes,
+                ways(outfit),
+                DayComfort.of(best.judgement(), best.context()).stream()
+                        .map(ClientJudgementController::view)
+                        .toList(),
+                occasions);
+    }
+
+    private static OccasionView view(Occasion occasion, BestJudgement best) {
+        return new OccasionView(
+                occasion.name(), best.judgement().verdict().id(), occasion.formalityLow(), occasion.formalityHigh());
+    }
+
+    private static FeltView view(DayComfort.Felt felt) {
+        return new FeltView(
+                felt.moment().id(),
+                felt.airC(),
+                felt.off().stream().map(piece -> piece.id().value()).toList(),
+                felt.isCold() ? "cold" : felt.isWarm() ? "warm" : "comfortable");
+    }
+
+    private static Map<String, List<List<String>>> ways(Outfit outfit) {
+        Map<String, List<List<String>>> ways = new LinkedHashMap<>();
+        for (Worn worn : outfit.worn()) {
+            List<Worn> all = Ways.of(worn);
+            if (all.size() > 1) {
+                ways.put(
+                        worn.piece().id().value(),
+                        all.stream()
+                                .map(way ->
+                                        way.finishes().stream().map(Finish::id).toList())
+                                .toList());
+            }
+        }
+        return ways;
+    }
+
+    private static Map<PieceId, Set<Finish>> finishes(OutfitRequest request, Outfit outfit) {
+        Node node = Node.at("/finishes", request.finishes());
+        Map<PieceId, Set<Finish>> finishes = QuestionReader.finishes(node, outfit);
+        node.finish();
+        return finishes;
     }
 
     private static ChangeView view(SmallestChange.Change change) {
@@ -98,10 +197,7 @@ class ClientJudgementController {
     }
 
     private static Outfit outfit(Question question, OutfitRequest request) {
-        if (request.slots() == null || request.slots().isEmpty()) {
-            throw ProblemException.conflict("no-pieces", "Name at least one piece.");
-        }
-        Node node = Node.at("/slots", List.of(request.slots()));
+        Node node = Node.at("/slots", List.of(request.slots() == null ? Map.of() : request.slots()));
         List<Outfit> outfits = QuestionReader.outfits(node, question.wardrobe());
         node.finish();
         return outfits.get(0);

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.counting.query.VariedLooks;
 import jomble.core.document.Question;
@@ -82,7 +84,7 @@ class ClientOutfitController {
     record OutfitAsked(
             String season, String occasion, boolean daring, String capsule, Map<String, Object> slots, boolean carry) {
         Chosen chosen() {
-            return new Chosen(season, occasion, "looks", daring).within(capsule);
+            return new Chosen(season, occasion, null, daring).within(capsule);
         }
     }
 
@@ -90,7 +92,7 @@ class ClientOutfitController {
     @PostMapping("/changes")
     ChangesView changes(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
-        return ChangesView.of(queries.neighbours(question.toCount(), outfit(asked, question), Deadline.in(seconds)));
+        return ChangesView.of(queries.neighbours(everySlot(question), outfit(asked, question), Deadline.in(seconds)));
     }
 
     /**
@@ -110,7 +112,7 @@ class ClientOutfitController {
     DrawnPaths paths(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
         OutfitQueries.Paths paths = queries.paths(
-                question.toCount(), outfit(asked, question), asked.carry(), LONGEST, Deadline.in(seconds));
+                everySlot(question), outfit(asked, question), asked.carry(), LONGEST, Deadline.in(seconds));
         List<DrawnPath> drawn = paths.paths().stream()
                 .limit(MOST_DRAWN)
                 .map(path -> new DrawnPath(
@@ -123,6 +125,11 @@ class ClientOutfitController {
                 .toList();
         return new DrawnPaths(
                 paths.length(), drawn, paths.more() || paths.paths().size() > drawn.size());
+    }
+
+    /** Every slot is counted, and judged as in a list of outfits: what is left off is not asked for. */
+    private static CountQuestion everySlot(Question question) {
+        return question.toCount().counting(CountedSlots.LOOKS);
     }
 
     private static Map<Slot, List<PieceId>> outfit(OutfitAsked asked, Question question) {

@@ -8,6 +8,8 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
@@ -21,6 +23,7 @@ import jomble.core.counting.compiled.Option;
 import jomble.core.formula.Formula;
 import jomble.core.formula.SlotFormula;
 import jomble.core.judgement.Verdict;
+import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
@@ -33,6 +36,7 @@ public final class OutfitQueries {
     public static final int MOST_PATHS = 200;
 
     private static final int MOST_NEIGHBOURS = 5000;
+    private static final int DRAWS = 40;
     private static final double FIND_SHARE = 0.5;
 
     /** What goes into a bag and is put on where one arrives. */
@@ -79,25 +83,59 @@ public final class OutfitQueries {
     }
 
     /**
+     * An outfit drawn at random: the best of several that were not seen before, or of all where each of them was.
+     *
+     * @param seen whether an outfit is one the client knows, such as one that was worn
+     * @return nothing where the question has no outfit
+     */
+    public Optional<Combination> surprise(
+            CountQuestion question, Predicate<Map<Slot, List<PieceId>>> seen, Random random, Progress progress) {
+        CountQuestion asked = question.withoutCompletions();
+        SolutionSet set = finder.find(asked, progress.part(0, FIND_SHARE));
+        CheapestPaths all = new CheapestPaths(set, (slot, option) -> 0);
+        BigInteger total = all.count(0);
+        if (total.signum() == 0) {
+            return Optional.empty();
+        }
+        long within = total.min(BigInteger.valueOf(Long.MAX_VALUE)).longValue();
+        List<Found> drawn = random.longs(DRAWS, 0, within)
+                .distinct()
+                .mapToObj(at -> all.list(0, at, 1).get(0))
+                .toList();
+        List<Found> unseen =
+                drawn.stream().filter(one -> !seen.test(one.pieces())).toList();
+        return finder.complete(asked, unseen.isEmpty() ? drawn : unseen, progress.part(FIND_SHARE, 1)).stream()
+                .min(Comparator.comparing(Combination::verdict)
+                        .thenComparing(one -> -one.score().total()));
+    }
+
+    /**
      * What a slot of a half-built outfit may hold.
      *
+     * @param verdict the best that an outfit with it and all that is there comes to; NO where there is none
      * @param changes how many other pieces of the outfit would have to make way for it: 0 where it fits, null where nothing works with it
      */
-    public record Choice(Slot slot, List<PieceId> pieces, Integer changes) {}
+    public record Choice(Slot slot, List<Piece> pieces, Verdict verdict, Integer changes) {}
 
-    /** Everything each counted slot may hold beside what is there already, what fits first; in the order of the ids. */
+    /** Everything each counted slot may hold beside what is there already, what fits first. */
     public List<Choice> choices(CountQuestion question, Map<Slot, List<PieceId>> halfBuilt, Progress progress) {
-        SolutionSet set = finder.find(counting(question, halfBuilt.keySet()), progress);
-        Map<Slot, Option> there = set.optionsOf(halfBuilt);
-        int[] least = new CheapestPaths(set, SlotCost.departuresFrom(there)).leastWith();
+        CountQuestion asked = counting(question, halfBuilt.keySet());
+        SolutionSet working = finder.find(asked.daring(false), progress.part(0, FIND_SHARE));
+        SolutionSet daring = finder.find(asked.daring(true), progress.part(FIND_SHARE, 1));
+        Map<Slot, Option> there = working.optionsOf(halfBuilt);
+        int[] toWork = new CheapestPaths(working, SlotCost.departuresFrom(there)).leastWith();
+        int[] toDare = new CheapestPaths(daring, SlotCost.departuresFrom(there)).leastWith();
         List<Choice> choices = new ArrayList<>();
-        for (Option option : set.options().all()) {
+        for (Option option : working.options().all()) {
             Slot slot = option.slot();
-            if (set.question().counted().has(slot)) {
-                boolean takesAPlace = there.containsKey(slot) && there.get(slot) != option;
-                int cost = least[option.index()];
+            if (asked.counted().has(slot)) {
+                int ownPlace = there.containsKey(slot) && there.get(slot) != option ? 1 : 0;
+                int least = (question.includeDaring() ? toDare : toWork)[option.index()];
+                Verdict verdict = toWork[option.index()] == ownPlace
+                        ? Verdict.WORKS
+                        : toDare[option.index()] == ownPlace ? Verdict.DARING : Verdict.NO;
                 choices.add(
-                        new Choice(slot, option.ids(), cost == SlotCost.NEVER ? null : cost - (takesAPlace ? 1 : 0)));
+                        new Choice(slot, option.pieces(), verdict, least == SlotCost.NEVER ? null : least - ownPlace));
             }
         }
         choices.sort(Comparator.comparing(Choice::slot)

@@ -17,9 +17,10 @@ import jomble.core.piece.Slot;
  * <p>Judged pair by pair of places that never touch; hair counts as a place above every top.
  */
 public final class ColourEchoRule implements PairRule {
+    public static final String ID = "colour.echo";
     private static final Parameter SAME = new Parameter("same", 10, "ΔE00");
     private static final RuleInfo INFO = RuleInfo.of(
-            "colour.echo",
+            ID,
             "A colour comes again",
             "The same accent at the feet and near the face holds an outfit together like a frame.",
             SAME);

@@ -1,0 +1,53 @@
+package jomble.core.document;
+
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.function.Function;
+import jomble.core.tree.Node;
+
+/** What everything that is saved by name has in common. */
+public final class SavedFields {
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_NOTES = 2000;
+    private static final int LONGEST_TIME = 40;
+    private static final Instant LONG_AGO = Instant.EPOCH;
+
+    private SavedFields() {}
+
+    /** What the node holds, or null where it is no name. */
+    public static String name(Node node) {
+        String name = node.text(1, LONGEST_NAME);
+        if (name != null && name.isBlank()) {
+            node.reject("blank", "a name is expected here");
+            return null;
+        }
+        return name;
+    }
+
+    public static String notes(Node node) {
+        return node.text(0, LONGEST_NOTES);
+    }
+
+    /** When something was saved, or long ago where that is not said. */
+    static Instant saved(Node node) {
+        return Values.given(
+                node.field("saved"),
+                field -> time(field, Instant::parse, "a time of the form 2027-01-08T09:30:00Z is expected here"),
+                LONG_AGO);
+    }
+
+    static LocalDate date(Node node) {
+        return time(node, LocalDate::parse, "a date of the form 2027-01-08 is expected here");
+    }
+
+    private static <T> T time(Node node, Function<String, T> parse, String expected) {
+        String text = node.text(1, LONGEST_TIME);
+        try {
+            return text == null ? null : parse.apply(text);
+        } catch (DateTimeException e) {
+            node.reject("not-a-date", expected);
+            return null;
+        }
+    }
+}

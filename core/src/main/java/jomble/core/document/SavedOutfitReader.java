@@ -1,0 +1,174 @@
+package jomble.core.document;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import jomble.core.outfit.SavedOutfit;
+import jomble.core.piece.Finish;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Word;
+import jomble.core.tree.Node;
+
+/**
+ * Saved outfits in document form: {@code {"id": "o1", "name": "Monday", "occasions": ["desk day"], "seasons": ["winter"], "tags":
+ * ["safe"], "favourite": true, "slots": {"top": "p1", "bottom": "p7"}, "finishes": {"p1": ["tucked"]}, "saved":
+ * "2027-01-08T09:30:00Z", "earlier": []}}. Pieces may have left the wardrobe since.
+ */
+public final class SavedOutfitReader {
+    static final int MOST_OUTFITS = 1000;
+    static final int MOST_NAMES = 20;
+    private static final int MOST_MEMBERS = 20;
+    private static final int LONGEST_NAME = 80;
+    private static final List<String> ABOUT = List.of("name", "notes", "occasions", "seasons", "tags", "favourite");
+
+    private SavedOutfitReader() {}
+
+    static List<SavedOutfit> readAll(Node node) {
+        List<SavedOutfit> outfits = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        for (Node item : node.items(MOST_OUTFITS)) {
+            SavedOutfit outfit = read(item);
+            if (outfit != null && !seen.add(outfit.id())) {
+                item.field("id").reject("twice", "the outfit " + outfit.id() + " is given twice");
+            } else if (outfit != null) {
+                outfits.add(outfit);
+            }
+        }
+        return outfits;
+    }
+
+    private static SavedOutfit read(Node node) {
+        List<String> fields = new ArrayList<>(ABOUT);
+        fields.addAll(List.of("id", "slots", "finishes", "saved", "earlier"));
+        node.fields(fields);
+        String id = node.field("id").text(1, 64);
+        SavedOutfit.About about = about(node);
+        SavedOutfit.Version now = version(node);
+        List<SavedOutfit.Version> earlier = new ArrayList<>();
+        for (Node item : node.field("earlier").items(SavedOutfit.MOST_EARLIER)) {
+            item.fields(List.of("slots", "finishes", "saved"));
+            earlier.add(version(item));
+        }
+        return id == null || about == null ? null : new SavedOutfit(id, about, now, earlier);
+    }
+
+    /** What is said of an outfit; null where it has no name. */
+    public static SavedOutfit.About about(Node node) {
+        String name = SavedFields.name(node.field("name"));
+        String notes = Values.given(node.field("notes"), SavedFields::notes, "");
+        List<String> occasions = names(node.field("occasions"));
+        List<String> seasons = names(node.field("seasons"));
+        List<String> tags = names(node.field("tags"));
+        boolean favourite = Values.given(node.field("favourite"), Node::bool, false);
+        return name == null ? null : new SavedOutfit.About(name.strip(), notes, occasions, seasons, tags, favourite);
+    }
+
+    private static List<String> names(Node node) {
+        if (node.isNull()) {
+            return List.of();
+        }
+        return node.items(MOST_NAMES).stream()
+                .map(item -> item.text(1, LONGEST_NAME))
+                .filter(name -> name != null)
+                .distinct()
+                .toList();
+    }
+
+    private static SavedOutfit.Version version(Node node) {
+        return new SavedOutfit.Version(
+                slots(node.field("slots")), finishes(node.field("finishes")), SavedFields.saved(node));
+    }
+
+    /** Pieces by slot; whether they are in the wardrobe is not asked. */
+    private static Map<Slot, List<PieceId>> slots(Node node) {
+        Map<Slot, List<PieceId>> slots = new EnumMap<>(Slot.class);
+        Set<PieceId> seen = new HashSet<>();
+        node.fields(Word.ids(Slot.class))
+                .forEach((name, field) -> Word.find(Slot.class, name)
+                        .filter(slot -> !field.isNull())
+                        .ifPresent(slot -> {
+                            List<PieceId> pieces = new ArrayList<>();
+                            for (Node item : field.isList() ? field.items(MOST_MEMBERS) : List.of(field)) {
+                                String id = item.text(1, 64);
+                                if (id != null && !seen.add(new PieceId(id))) {
+                                    item.reject("twice", "a piece can be worn in one slot only");
+                                } else if (id != null) {
+                                    pieces.add(new PieceId(id));
+                                }
+                            }
+                            if (pieces.size() > 1 && slot != Slot.JEWELLERY) {
+                                field.reject("too-many", "only jewellery can be several pieces");
+                            } else if (!pieces.isEmpty()) {
+                                slots.put(slot, List.copyOf(pieces));
+                            }
+                        }));
+        if (slots.isEmpty()) {
+            node.reject("no-pieces", "at least one piece is expected here");
+        }
+        return slots;
+    }
+
+    /** From the id of a piece to the finishes it is to be worn with. */
+    public static Map<PieceId, Set<Finish>> finishes(Node node) {
+        Map<PieceId, Set<Finish>> finishes = new TreeMap<>();
+        if (node.isNull()) {
+            return finishes;
+        }
+        node.members().forEach((id, field) -> {
+            Set<Finish> chosen = EnumSet.noneOf(Finish.class);
+            chosen.addAll(Values.list(field, one -> Values.word(one, Finish.class)));
+            finishes.put(new PieceId(id), chosen);
+        });
+        return finishes;
+    }
+
+    static List<Map<String, Object>> write(List<SavedOutfit> outfits) {
+        return outfits.stream()
+                .map(outfit -> {
+                    Map<String, Object> tree = Values.tree("id", outfit.id());
+                    tree.putAll(write(outfit.about()));
+                    tree.putAll(write(outfit.now()));
+                    tree.put(
+                            "earlier",
+                            outfit.earlier().stream()
+                                    .map(SavedOutfitReader::write)
+                                    .toList());
+                    return tree;
+                })
+                .toList();
+    }
+
+    /** What is said of an outfit in document form. */
+    public static Map<String, Object> write(SavedOutfit.About about) {
+        Map<String, Object> tree = Values.tree("name", about.name(), "notes", about.notes());
+        tree.put("occasions", about.occasions());
+        tree.put("seasons", about.seasons());
+        tree.put("tags", about.tags());
+        tree.put("favourite", about.favourite());
+        return tree;
+    }
+
+    private static Map<String, Object> write(SavedOutfit.Version version) {
+        Map<String, Object> slots = new LinkedHashMap<>();
+        version.slots()
+                .forEach((slot, ids) ->
+                        slots.put(slot.id(), ids.size() == 1 ? ids.get(0).value() : values(ids)));
+        Map<String, Object> finishes = new LinkedHashMap<>();
+        version.finishes()
+                .forEach((id, chosen) ->
+                        finishes.put(id.value(), chosen.stream().map(Finish::id).toList()));
+        return Values.tree(
+                "slots", slots, "finishes", finishes, "saved", version.saved().toString());
+    }
+
+    private static List<String> values(List<PieceId> ids) {
+        return ids.stream().map(PieceId::value).toList();
+    }
+}

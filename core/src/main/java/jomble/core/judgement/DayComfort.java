@@ -1,0 +1,106 @@
+package jomble.core.judgement;
+
+import java.util.ArrayList;
+import java.util.List;
+import jomble.core.climate.Comfort;
+import jomble.core.climate.Comfort.Surroundings;
+import jomble.core.climate.Weather;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Word;
+
+/**
+ * How an outfit fares from the way there in the morning to the way home in the evening, with as much taken off as is pleasant: the coat,
+ * then the jacket, then the layer, as far as the outfit allows. Shown, never scored.
+ *
+ * <p>Out of doors a brisk walk (2.3 met, 0.4 m/s), in the morning at the day's low, in the evening at the mean of low and high; indoors
+ * the occasion's own temperature and activity (0.1 m/s). Source of the vote: ISO 7730:2005.
+ */
+public final class DayComfort {
+    private static final List<Slot> PEEL = List.of(Slot.COAT, Slot.JACKET, Slot.MID);
+    private static final double WALKING_MET = 2.3;
+    private static final double COMFORTABLE = 1;
+    private static final double CENTI = 100;
+
+    /** When. */
+    public enum Moment implements Word {
+        WAY_THERE,
+        INDOORS,
+        EVENING
+    }
+
+    /**
+     * How it is at one of them.
+     *
+     * @param airC temperature of the air
+     * @param off what is taken off, the outermost first
+     * @param vote predicted mean vote with the rest on: within ±1 is comfortable, below it cold, above it warm
+     */
+    public record Felt(Moment moment, double airC, List<Piece> off, double vote) {
+        public boolean isCold() {
+            return vote < -COMFORTABLE;
+        }
+
+        public boolean isWarm() {
+            return vote > COMFORTABLE;
+        }
+    }
+
+    private DayComfort() {}
+
+    /** Nothing where the context has no weather; indoors alone where the day is spent there. */
+    public static List<Felt> of(Judgement judgement, JudgementContext context) {
+        Weather weather = context.weather();
+        List<Felt> felt = new ArrayList<>();
+        if (weather == null) {
+            return felt;
+        }
+        if (context.isOutdoors()) {
+            felt.add(felt(Moment.WAY_THERE, walk(weather, weather.lowC()), judgement, context));
+        }
+        double room = context.occasion().indoorC();
+        felt.add(felt(
+                Moment.INDOORS,
+                new Surroundings(
+                        room,
+                        room,
+                        0.1,
+                        weather.humidityPercent(),
+                        context.occasion().met()),
+                judgement,
+                context));
+        if (context.isOutdoors()) {
+            double mean = (weather.lowC() + weather.highC()) / 2;
+            felt.add(felt(Moment.EVENING, walk(weather, mean), judgement, context));
+        }
+        return felt;
+    }
+
+    private static Surroundings walk(Weather weather, double airC) {
+        return new Surroundings(airC, airC, Math.min(weather.windMs(), 0.4), weather.humidityPercent(), WALKING_MET);
+    }
+
+    /** Takes off one thing after the other as long as it is warm. */
+    private static Felt felt(Moment moment, Surroundings at, Judgement judgement, JudgementContext context) {
+        double offset = context.brief().pmvOffset();
+        int centiClo = judgement.summary().fullCentiClo();
+        double vote = vote(at, centiClo, offset);
+        List<Piece> off = new ArrayList<>();
+        for (Slot slot : PEEL) {
+            Worn worn = judgement.outfit().in(slot).orElse(null);
+            int less = worn == null ? 0 : centiClo - worn.piece().centiClo();
+            boolean mayGo = worn != null && less >= judgement.summary().peeledCentiClo();
+            if (mayGo && (vote > COMFORTABLE || moment == Moment.INDOORS && slot == Slot.COAT)) {
+                centiClo = less;
+                vote = vote(at, centiClo, offset);
+                off.add(worn.piece());
+            }
+        }
+        return new Felt(moment, at.airC(), List.copyOf(off), vote);
+    }
+
+    private static double vote(Surroundings at, int centiClo, double offset) {
+        return Comfort.pmv(at, Comfort.ensembleClo(centiClo / CENTI)) + offset;
+    }
+}

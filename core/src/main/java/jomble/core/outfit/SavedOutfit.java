@@ -1,0 +1,91 @@
+package jomble.core.outfit;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import jomble.core.piece.Finish;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+
+/**
+ * An outfit a stylist has kept. Each change of what is worn is a version of its own.
+ *
+ * @param id unique among the outfits of a client
+ * @param about what is said of it
+ * @param now the version that holds
+ * @param earlier versions, the oldest first
+ */
+public record SavedOutfit(String id, About about, Version now, List<Version> earlier) {
+    /** Older versions than so many are dropped. */
+    public static final int MOST_EARLIER = 50;
+
+    public SavedOutfit {
+        earlier = List.copyOf(earlier);
+    }
+
+    /**
+     * What is said of a saved outfit.
+     *
+     * @param occasions names of occasions it is meant for; empty for any
+     * @param seasons names of seasons it is meant for; empty for any
+     */
+    public record About(
+            String name,
+            String notes,
+            List<String> occasions,
+            List<String> seasons,
+            List<String> tags,
+            boolean favourite) {
+        public About {
+            occasions = List.copyOf(occasions);
+            seasons = List.copyOf(seasons);
+            tags = List.copyOf(tags);
+        }
+    }
+
+    /**
+     * What was worn at one time.
+     *
+     * @param slots at least one; some pieces may have left the wardrobe since
+     * @param finishes how pieces are to be worn, where that was chosen by hand
+     */
+    public record Version(Map<Slot, List<PieceId>> slots, Map<PieceId, Set<Finish>> finishes, Instant saved) {
+        public Version {
+            slots = Collections.unmodifiableMap(new EnumMap<>(slots));
+            finishes = Collections.unmodifiableMap(new TreeMap<>(finishes));
+        }
+
+        public List<PieceId> pieces() {
+            return slots.values().stream().flatMap(List::stream).toList();
+        }
+
+        boolean wearsTheSame(Version other) {
+            return slots.equals(other.slots) && finishes.equals(other.finishes);
+        }
+    }
+
+    /** Counted from 1. */
+    public int version() {
+        return earlier.size() + 1;
+    }
+
+    /** With another version that holds from now on; the same where nothing differs. */
+    public SavedOutfit changed(Version next) {
+        if (next.wearsTheSame(now)) {
+            return this;
+        }
+        List<Version> before = new ArrayList<>(earlier);
+        before.add(now);
+        int dropped = Math.max(0, before.size() - MOST_EARLIER);
+        return new SavedOutfit(id, about, next, before.subList(dropped, before.size()));
+    }
+
+    public SavedOutfit described(About other) {
+        return new SavedOutfit(id, other, now, earlier);
+    }
+}

@@ -1,0 +1,122 @@
+package jomble.server.outfit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import jomble.core.bench.Bench;
+import jomble.core.counting.query.OutfitQueries;
+import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.outfit.Outfit;
+import jomble.core.piece.PieceId;
+import jomble.core.tree.Node;
+import jomble.server.counting.CombinationsView;
+import jomble.server.counting.Deadline;
+import jomble.server.counting.LiveCounts;
+import jomble.server.document.ClientQuestions;
+import jomble.server.document.ClientQuestions.Chosen;
+import jomble.server.document.NamedPieces;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** What still fits an outfit that is being built. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}")
+class BenchController {
+    private final ClientQuestions questions;
+    private final Bench bench;
+    private final OutfitQueries queries;
+    private final LiveCounts live;
+    private final int seconds;
+
+    BenchController(
+            ClientQuestions questions,
+            OutfitQueries queries,
+            RuleCatalogue catalogue,
+            LiveCounts live,
+            @Value("${jomble.count-seconds}") int seconds) {
+        this.questions = questions;
+        this.queries = queries;
+        this.seconds = seconds;
+        this.bench = new Bench(catalogue, queries);
+        this.live = live;
+    }
+
+    /**
+     * Streams {@code progress} while the context is counted, then the {@code bench}, then {@code complete}.
+     *
+     * @param wear what the outfit has so far, each as {@code slot=id}
+     */
+    @GetMapping(path = "/bench", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter bench(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String season,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String capsule,
+            @RequestParam(defaultValue = "") List<String> wear) {
+        Question question = questions.ask(clientId, new Chosen(season, occasion, null, daring).within(capsule));
+        Node node = Node.at("/wear", List.of(slots(wear)));
+        List<Outfit> outfits = QuestionReader.outfits(node, question.wardrobe());
+        node.finish();
+        return live.streamAll((progress, events) ->
+                events.send("bench", BenchView.of(bench.read(question.toCount(), outfits.get(0), progress))));
+    }
+
+    /**
+     * An outfit the client has not worn yet, drawn at random from those that work, with some pieces in it if so asked; the best of a
+     * few draws. Nothing where there is none.
+     */
+    @GetMapping("/surprise")
+    SurpriseView surprise(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String season,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String capsule,
+            @RequestParam(defaultValue = "") List<String> containing) {
+        Question question = questions.ask(clientId, new Chosen(season, occasion, null, daring).within(capsule));
+        List<PieceId> hero = NamedPieces.read("/containing", containing, question.wardrobe());
+        List<Set<PieceId>> worn = question.wardrobe().wears().wears().stream()
+                .map(wear -> Set.copyOf(wear.pieces()))
+                .toList();
+        return new SurpriseView(queries.surprise(
+                        question.toCount().containing(hero),
+                        outfit -> worn.stream()
+                                .anyMatch(wear -> outfit.values().stream().allMatch(wear::containsAll)),
+                        new Random(),
+                        Deadline.in(seconds))
+                .map(one -> CombinationsView.view(one, null))
+                .orElse(null));
+    }
+
+    /** @param outfit null where nothing works */
+    record SurpriseView(CombinationsView.OutfitView outfit) {}
+
+    private static Map<String, Object> slots(List<String> wear) {
+        Map<String, Object> slots = new LinkedHashMap<>();
+        for (String one : wear) {
+            int at = one.indexOf('=');
+            String slot = one.substring(0, Math.max(0, at));
+            slots.merge(slot, one.substring(at + 1), BenchController::both);
+        }
+        return slots;
+    }
+
+    private static Object both(Object before, Object more) {
+        List<Object> ids = new ArrayList<>(before instanceof List<?> several ? several : List.of(before));
+        ids.add(more);
+        return ids;
+    }
+}

@@ -1,0 +1,59 @@
+package jomble.server.outfit;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import jomble.core.bench.Bench;
+import jomble.core.bench.Offer;
+import jomble.core.judgement.FindingTexts;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+
+/**
+ * What still fits an outfit, slot by slot in the order in which a body is dressed.
+ *
+ * @param oneMore pieces that would add to an outfit that works
+ */
+record BenchView(List<PlaceView> slots, List<OfferView> oneMore) {
+    /** @param fit how many of the offers an outfit that works may hold */
+    record PlaceView(String slot, int fit, List<OfferView> offers) {}
+
+    /**
+     * What a slot may hold.
+     *
+     * @param pieces one, or several of a set of jewellery
+     * @param verdict the best an outfit with it and all that is there comes to
+     * @param changes how many other pieces would have to make way; left out where nothing works with it
+     * @param reason the worst that is said because of it
+     * @param speaks what it adds most to the score
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record OfferView(String slot, List<String> pieces, String verdict, Integer changes, String reason, String speaks) {
+        static OfferView of(Offer offer) {
+            Map<PieceId, String> labels = new HashMap<>();
+            offer.judgement()
+                    .outfit()
+                    .worn()
+                    .forEach(worn -> worn.pieces().forEach(piece -> labels.put(piece.id(), piece.label())));
+            return new OfferView(
+                    offer.slot().id(),
+                    offer.pieces().stream().map(Piece::id).map(PieceId::value).toList(),
+                    offer.verdict().id(),
+                    offer.changes(),
+                    offer.reason() == null ? null : FindingTexts.text(offer.reason(), labels::get),
+                    offer.speaks() == null ? null : offer.speaks().id());
+        }
+    }
+
+    static BenchView of(Bench.Reading reading) {
+        return new BenchView(
+                reading.places().stream()
+                        .map(place -> new PlaceView(
+                                place.slot().id(),
+                                place.fitting(),
+                                place.offers().stream().map(OfferView::of).toList()))
+                        .toList(),
+                reading.oneMore().stream().map(OfferView::of).toList());
+    }
+}

@@ -1,0 +1,181 @@
+package jomble.server.outfit;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import jomble.core.document.QuestionReader;
+import jomble.core.document.SavedOutfitReader;
+import jomble.core.document.Wardrobe;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.SavedOutfit;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Finish;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.tree.Node;
+import jomble.server.client.ClientService;
+import jomble.server.document.ClientQuestions;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Outfits a stylist has kept: named, in versions, judged anew whenever they are looked at. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/saved-outfits")
+class SavedOutfitController {
+    private static final int MOST = 500;
+    private static final List<String> ABOUT = List.of("name", "notes", "occasions", "seasons", "tags", "favourite");
+
+    private final ClientService clients;
+    private final ClientQuestions questions;
+    private final SavedOutfitViews views;
+    private final Clock clock;
+
+    SavedOutfitController(ClientService clients, ClientQuestions questions, SavedOutfitViews views, Clock clock) {
+        this.clients = clients;
+        this.questions = questions;
+        this.views = views;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    List<SavedOutfitView> all(@PathVariable UUID clientId) {
+        return views.all(questions.wardrobe(clientId));
+    }
+
+    /**
+     * Keeps an outfit: its {@code name}, {@code slots} and {@code finishes}, and what else is said of it: {@code notes}, {@code
+     * occasions}, {@code seasons}, {@code tags}, {@code favourite}.
+     */
+    @PostMapping
+    SavedOutfitView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(with(ABOUT, "slots", "finishes"));
+        SavedOutfit.About about = SavedOutfitReader.about(node);
+        SavedOutfit.Version version = version(node, questions.wardrobe(clientId));
+        node.finish();
+        SavedOutfit saved = new SavedOutfit(Ids.next().toString(), about, version, List.of());
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            if (now.outfits().size() >= MOST) {
+                throw ProblemException.conflict("too-many", "A client has " + MOST + " saved outfits at most.");
+            }
+            checkName(now, saved);
+            List<SavedOutfit> outfits = new ArrayList<>(now.outfits());
+            outfits.add(saved);
+            return now.keepingOutfits(outfits);
+        });
+        return one(clientId, saved.id());
+    }
+
+    /** Changes what is given of what is said of it, and with the {@code version} that was seen {@code slots} and {@code finishes}. */
+    @PatchMapping("/{id}")
+    SavedOutfitView change(
+            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(with(ABOUT, "slots", "finishes", "version"));
+        boolean hasVersion = request.containsKey("slots");
+        Integer seen = hasVersion ? node.field("version").integer(1, Integer.MAX_VALUE) : null;
+        SavedOutfit.Version version = hasVersion ? version(node, questions.wardrobe(clientId)) : null;
+        node.finish();
+        changeOne(clientId, id, (now, before) -> {
+            if (version != null && (seen == null || seen != before.version())) {
+                throw ProblemException.stale();
+            }
+            SavedOutfit after = before.described(about(request, before.about()));
+            checkName(now, after);
+            return version == null ? after : after.changed(version);
+        });
+        return one(clientId, id);
+    }
+
+    @DeleteMapping("/{id}")
+    List<SavedOutfitView> delete(@PathVariable UUID clientId, @PathVariable String id) {
+        changeOne(clientId, id, (now, before) -> null);
+        return all(clientId);
+    }
+
+    private interface Change {
+        /** @return null to take it away */
+        SavedOutfit of(Wardrobe now, SavedOutfit before);
+    }
+
+    private void changeOne(UUID clientId, String id, Change change) {
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            SavedOutfit before = find(now, id);
+            SavedOutfit after = change.of(now, before);
+            List<SavedOutfit> outfits = new ArrayList<>(now.outfits());
+            int at = outfits.indexOf(before);
+            if (after == null) {
+                outfits.remove(at);
+            } else {
+                outfits.set(at, after);
+            }
+            return now.keepingOutfits(outfits);
+        });
+    }
+
+    private SavedOutfitView one(UUID clientId, String id) {
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        return views.of(find(wardrobe, id), wardrobe);
+    }
+
+    private static SavedOutfit find(Wardrobe wardrobe, String id) {
+        return wardrobe.outfits().stream()
+                .filter(outfit -> outfit.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("This outfit"));
+    }
+
+    /** What was said before, with what is said anew. */
+    private static SavedOutfit.About about(Map<String, Object> request, SavedOutfit.About before) {
+        Map<String, Object> merged = SavedOutfitReader.write(before);
+        ABOUT.stream().filter(request::containsKey).forEach(name -> merged.put(name, request.get(name)));
+        Node node = Node.root(merged);
+        SavedOutfit.About about = SavedOutfitReader.about(node);
+        node.finish();
+        return about;
+    }
+
+    private SavedOutfit.Version version(Node node, Wardrobe wardrobe) {
+        Map<Slot, List<PieceId>> slots = QuestionReader.outfit(node.field("slots"), wardrobe);
+        if (slots.isEmpty()) {
+            node.field("slots").reject("no-pieces", "at least one piece is expected here");
+        }
+        Outfit outfit = Outfit.of(slots.entrySet().stream()
+                .map(slot -> Worn.of(slot.getKey(), pieces(slot.getValue(), wardrobe)))
+                .toList());
+        Map<PieceId, Set<Finish>> finishes = QuestionReader.finishes(node.field("finishes"), outfit);
+        return new SavedOutfit.Version(slots, finishes, clock.instant());
+    }
+
+    private static List<Piece> pieces(List<PieceId> ids, Wardrobe wardrobe) {
+        return ids.stream().map(id -> wardrobe.find(id).orElseThrow()).toList();
+    }
+
+    private static List<String> with(List<String> fields, String... more) {
+        List<String> all = new ArrayList<>(fields);
+        all.addAll(List.of(more));
+        return all;
+    }
+
+    private static void checkName(Wardrobe now, SavedOutfit outfit) {
+        String name = outfit.about().name();
+        boolean isTaken = now.outfits().stream()
+                .anyMatch(other ->
+                        !other.id().equals(outfit.id()) && other.about().name().equalsIgnoreCase(name));
+        if (isTaken) {
+            throw ProblemException.conflict("name-taken", "There is an outfit called " + name + " already.");
+        }
+    }
+}

@@ -1,0 +1,96 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { components } from '../../api/schema';
+import { api, need, type SavedOutfit } from '../../api/client';
+import { sentence } from '../../api/problem';
+import { useSay } from '../../ui/Notices';
+import { say } from './messages';
+import type { Slots } from './queries';
+
+/** What is said of a saved outfit. */
+export interface About {
+  name: string;
+  notes: string;
+  occasions: string[];
+  seasons: string[];
+  tags: string[];
+  favourite: boolean;
+}
+
+/** What is worn. */
+export interface WornAs {
+  slots: Slots;
+  finishes: Record<string, string[]>;
+}
+
+/** The saved outfits, judged as the wardrobe is now; asked anew whenever anything they depend on changes. */
+export function useSavedOutfits(clientId: string) {
+  return useQuery({
+    queryKey: ['saved-outfits', clientId],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/saved-outfits', { params: { path: { clientId } } }),
+      ) as Promise<SavedOutfit[]>,
+  });
+}
+
+/** Something done to the saved outfits; it can be undone. */
+function useSavedChange<T, R>(
+  clientId: string,
+  words: (done: R, asked: T) => string,
+  run: (asked: T) => Promise<R>,
+) {
+  const queries = useQueryClient();
+  const tell = useSay();
+  return useMutation({
+    mutationFn: run,
+    onSuccess: (done, asked) => {
+      tell(words(done, asked));
+      return queries.invalidateQueries({ queryKey: ['saved-outfits', clientId] });
+    },
+    onError: (error) => {
+      tell(sentence(error));
+      void queries.invalidateQueries({ queryKey: ['saved-outfits', clientId] });
+    },
+  });
+}
+
+export function useSaveOutfit(clientId: string) {
+  return useSavedChange(
+    clientId,
+    (saved: SavedOutfit) => say('savedAs', { name: saved.name }),
+    (body: About & WornAs) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/saved-outfits', {
+          params: { path: { clientId } },
+          body: body as unknown as Record<string, never>,
+        }),
+      ) as Promise<SavedOutfit>,
+  );
+}
+
+export function useChangeOutfit(clientId: string) {
+  return useSavedChange(
+    clientId,
+    (saved: SavedOutfit) => say('changedTo', { name: saved.name, version: saved.version }),
+    ({ id, ...body }: { id: string; version?: number } & Partial<About> & Partial<WornAs>) =>
+      need(
+        api.PATCH('/api/v1/clients/{clientId}/saved-outfits/{id}', {
+          params: { path: { clientId, id } },
+          body: body as unknown as Record<string, never>,
+        }),
+      ) as Promise<SavedOutfit>,
+  );
+}
+
+export function useDeleteOutfit(clientId: string) {
+  return useSavedChange(
+    clientId,
+    (_: unknown, { name }: { id: string; name: string }) => say('deleted', { name }),
+    ({ id }: { id: string; name: string }) =>
+      need(
+        api.DELETE('/api/v1/clients/{clientId}/saved-outfits/{id}', { params: { path: { clientId, id } } }),
+      ),
+  );
+}
+
+export type SavedVersion = components['schemas']['KeptVersionView'];
