@@ -9,6 +9,7 @@ export type EntryView = Whole<components['schemas']['EntryView']>;
 export type OutfitVerdict = Whole<components['schemas']['OutfitVerdict']>;
 export type FindingView = Whole<components['schemas']['FindingView']>;
 export type SavedOutfit = Whole<components['schemas']['SavedOutfitView']>;
+export type SuitCell = Whole<components['schemas']['SuitCellView']>;
 export type OutfitView = Whole<components['schemas']['OutfitView']>;
 export type OutfitChange = Whole<components['schemas']['OutfitChangeView']>;
 export type ClientView = Whole<components['schemas']['ClientView']>;

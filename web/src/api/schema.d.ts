@@ -123,9 +123,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
-        post: operations["save_1"];
+        post: operations["save_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -158,10 +158,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["delete_2"];
+        delete: operations["delete_3"];
         options?: never;
         head?: never;
-        patch: operations["change_4"];
+        patch: operations["change_5"];
         trace?: never;
     };
     "/api/v1/clients/{clientId}/changes": {
@@ -308,6 +308,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/formulas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
+        put?: never;
+        post: operations["save_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/formulas/missing-piece": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["missing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/formulas/of-outfit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ofOutfit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/formulas/outfits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outfits_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/formulas/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete_2"];
+        options?: never;
+        head?: never;
+        patch: operations["change_4"];
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/inventory": {
         parameters: {
             query?: never;
@@ -372,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/next-suit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["next"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/occasion-trial": {
         parameters: {
             query?: never;
@@ -395,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["outfits_1"];
+        get: operations["outfits_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -462,7 +558,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["delete_3"];
+        delete: operations["delete_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -717,6 +813,22 @@ export interface paths {
         };
         get?: never;
         put: operations["joinSet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/suits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["suits"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1179,7 +1291,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1493,10 +1605,42 @@ export interface components {
             /** Format: double */
             windMs?: number;
         };
+        FormulaAsked: {
+            capsule?: string;
+            daring?: boolean;
+            occasion?: string;
+            outfit?: {
+                [key: string]: unknown;
+            };
+            season?: string;
+            slots?: {
+                [key: string]: unknown;
+            };
+        };
+        FormulaItemView: {
+            id?: string;
+            name?: string;
+            slots?: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            times?: number;
+            total?: unknown;
+            words?: {
+                [key: string]: string;
+            };
+        };
         FormulaView: {
             missing?: components["schemas"]["MissingView"][];
             outfits?: components["schemas"]["OutfitView"][];
             total?: unknown;
+        };
+        FormulasView: {
+            lived?: components["schemas"]["FormulaItemView"][];
+            /** Format: int32 */
+            outfits?: number;
+            saved?: components["schemas"]["FormulaItemView"][];
+            studio?: components["schemas"]["FormulaItemView"][];
         };
         FromCamera: {
             picture?: string;
@@ -1529,6 +1673,18 @@ export interface components {
             /** Format: int32 */
             points?: number;
             verdict?: string;
+        };
+        KeepingFormulaView: {
+            missing?: components["schemas"]["MissingSlotView"][];
+            outfits?: components["schemas"]["KeepingView"][];
+            total?: unknown;
+            words?: {
+                [key: string]: string;
+            };
+        };
+        KeepingView: {
+            outfit?: components["schemas"]["OutfitView"];
+            worn?: boolean;
         };
         KeptVersionView: {
             finishes?: {
@@ -1594,6 +1750,16 @@ export interface components {
             peeledClo?: number;
             scheme?: string;
         };
+        MissingPieceView: {
+            colour?: string;
+            kind?: string;
+            outfits?: unknown;
+            slot?: string;
+        };
+        MissingSlotView: {
+            slot?: string;
+            text?: string;
+        };
         MissingView: {
             slot?: string;
             text?: string;
@@ -1645,6 +1811,20 @@ export interface components {
             set?: {
                 [key: string]: unknown;
             };
+        };
+        NextSuitView: {
+            attributes?: {
+                [key: string]: string;
+            };
+            otherwise?: {
+                [key: string]: {
+                    [key: string]: number;
+                };
+            };
+            /** Format: int32 */
+            withJacket?: number;
+            /** Format: int32 */
+            withTrousers?: number;
         };
         NoteView: {
             safety?: boolean;
@@ -1982,6 +2162,28 @@ export interface components {
             daring?: unknown;
             structure?: string;
             works?: unknown;
+        };
+        SuitCellView: {
+            bottom?: string;
+            /** Format: double */
+            deltaE?: number;
+            jacket?: string;
+            kind?: string;
+            reason?: string;
+            /** Format: int32 */
+            separability?: number;
+            /** Format: int32 */
+            suits?: number;
+            verdict?: string;
+            waistcoat?: string;
+            whole?: boolean;
+        };
+        SuitsView: {
+            bottoms?: string[];
+            cells?: components["schemas"]["SuitCellView"][];
+            jackets?: string[];
+            school?: string;
+            waistcoats?: string[];
         };
         SurpriseView: {
             outfit?: components["schemas"]["OutfitView"];
@@ -2325,7 +2527,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -2347,7 +2549,7 @@ export interface operations {
             };
         };
     };
-    save_1: {
+    save_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2399,7 +2601,7 @@ export interface operations {
             };
         };
     };
-    delete_2: {
+    delete_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2422,7 +2624,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2711,6 +2913,189 @@ export interface operations {
             };
         };
     };
+    all_6: {
+        parameters: {
+            query?: {
+                season?: string;
+                occasion?: string;
+                daring?: boolean;
+                capsule?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormulasView"];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormulaItemView"];
+                };
+            };
+        };
+    };
+    missing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormulaAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MissingPieceView"][];
+                };
+            };
+        };
+    };
+    ofOutfit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormulaAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormulaItemView"];
+                };
+            };
+        };
+    };
+    outfits_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormulaAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeepingFormulaView"];
+                };
+            };
+        };
+    };
+    delete_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormulaItemView"];
+                };
+            };
+        };
+    };
     apply: {
         parameters: {
             query?: {
@@ -2814,6 +3199,32 @@ export interface operations {
             };
         };
     };
+    next: {
+        parameters: {
+            query?: {
+                season?: string;
+                occasion?: string;
+                capsule?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NextSuitView"][];
+                };
+            };
+        };
+    };
     trial: {
         parameters: {
             query?: never;
@@ -2840,7 +3251,7 @@ export interface operations {
             };
         };
     };
-    outfits_1: {
+    outfits_2: {
         parameters: {
             query?: {
                 season?: string;
@@ -3021,7 +3432,7 @@ export interface operations {
             };
         };
     };
-    delete_3: {
+    delete_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3594,6 +4005,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    suits: {
+        parameters: {
+            query?: {
+                season?: string;
+                occasion?: string;
+                capsule?: string;
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SuitsView"];
+                };
             };
         };
     };
@@ -4413,7 +4850,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;

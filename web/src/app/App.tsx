@@ -16,6 +16,8 @@ import { PathsPage } from '../features/outfits/PathsPage';
 import { WaysPage } from '../features/outfits/WaysPage';
 import { OutfitsLayout } from '../features/outfits/OutfitsLayout';
 import { SavedOutfitsPage } from '../features/outfits/SavedOutfitsPage';
+import { SuitsPage } from '../features/outfits/SuitsPage';
+import { FormulasPage } from '../features/outfits/FormulasPage';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
@@ -73,6 +75,8 @@ const router = createBrowserRouter([
           { path: 'outfits/changes', element: <ChangesPage /> },
           { path: 'outfits/paths', element: <PathsPage /> },
           { path: 'outfits/saved', element: <SavedOutfitsPage /> },
+          { path: 'outfits/formulas', element: <FormulasPage /> },
+          { path: 'outfits/suits', element: <SuitsPage /> },
         ],
       },
       { path: 'counts', element: <CountsStage /> },

@@ -13,6 +13,8 @@ export function OutfitsLayout() {
     ['/bench', say('tabBench')],
     ['/ways', say('ways')],
     ['/saved', say('tabSaved', { n: saved.data?.length ?? 0 })],
+    ['/formulas', say('formulas')],
+    ['/suits', say('tabSuits')],
   ] as const;
   const query = listQuery(search);
   return (

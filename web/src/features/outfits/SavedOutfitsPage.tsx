@@ -235,6 +235,9 @@ function Card({ outfit, ticked, onTick }: CardProps) {
           <Link className="font-medium text-chalk" to={open.replace('/bench?', '/changes?')}>
             {say('withOneChange')}
           </Link>
+          <Link className="font-medium text-chalk" to={open.replace('/bench?', '/formulas?')}>
+            {say('sameFormula')}
+          </Link>
         </span>
         <span className="flex items-center justify-between">
           <Tick label={say('compare')} checked={ticked} onChange={onTick} />

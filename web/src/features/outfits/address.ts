@@ -31,6 +31,8 @@ const ofList = [
   'for',
   'in',
   'tag',
+  'waistcoat',
+  'formula',
 ];
 
 function contextOf(search: string | URLSearchParams): URLSearchParams {

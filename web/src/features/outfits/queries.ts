@@ -168,3 +168,36 @@ export function useSurprise(clientId: string, chosen: Chosen) {
       ),
   });
 }
+
+/** Every tailored jacket with every tailored bottom. */
+export function useSuits(clientId: string, chosen: Chosen, stamp: string) {
+  return useQuery({
+    queryKey: ['suits', clientId, placeOf(chosen), stamp],
+    queryFn: ({ signal }) =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/suits', {
+          signal,
+          params: { path: { clientId }, query: placeOf(chosen) },
+        }),
+      ),
+  });
+}
+
+/** What the next suit should be like. */
+export function useNextSuit(clientId: string, chosen: Chosen, stamp: string) {
+  return useQuery({
+    queryKey: ['next-suit', clientId, placeOf(chosen), stamp],
+    queryFn: ({ signal }) =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/next-suit', {
+          signal,
+          params: { path: { clientId }, query: placeOf(chosen) },
+        }),
+      ),
+  });
+}
+
+/** Where something is asked, whatever is counted there. */
+function placeOf({ season, occasion, capsule }: Chosen) {
+  return { season: season || undefined, occasion: occasion || undefined, capsule: capsule || undefined };
+}

@@ -273,7 +273,7 @@ export function Workspace() {
           stamp={stamp}
           onCounting={(counting) => change({ counting })}
           slot={setReadingSlot}
-          stageFirst={location.pathname.endsWith('/outfits/bench')}
+          stageFirst={/\/outfits\/(bench|suits)$/.test(location.pathname)}
           open={readingOpen}
         />
         {desk ? <Rail /> : <div className="col-span-full border-t border-line bg-rail" />}

@@ -15,6 +15,7 @@ const sources = [
   'overrides',
   'capsules',
   'saved-outfits',
+  'formulas',
   'worn',
   'forecast',
   'story',

@@ -63,6 +63,11 @@ public record CountQuestion(
         return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, as, completions);
     }
 
+    /** The same question of a wardrobe with other pieces. */
+    public CountQuestion having(List<Piece> others) {
+        return new CountQuestion(others, contexts, counted, includeDaring, containing, placed, structure, completions);
+    }
+
     /** The same question of a wardrobe without some pieces. */
     public CountQuestion without(Set<PieceId> ids) {
         List<Piece> left =

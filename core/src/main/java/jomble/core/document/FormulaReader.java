@@ -47,7 +47,12 @@ public final class FormulaReader {
     /** What is wrong is reported at the node; empty where nothing can be made of it. */
     public static Optional<Formula> read(Node node, Kinds kinds) {
         node.fields(List.of("slots"));
-        return slots(node, kinds);
+        return slots(node.field("slots"), kinds);
+    }
+
+    /** The slots of a formula alone. */
+    public static Optional<Formula> ofSlots(Node slots, Kinds kinds) {
+        return slots(slots, kinds);
     }
 
     /** Saved formulas: {@code {"id": "f1", "name": "Knit and wide trousers", "slots": {}}}. A studio's own kinds are not looked up. */
@@ -58,7 +63,7 @@ public final class FormulaReader {
             item.fields(List.of("id", "name", "slots"));
             String id = item.field("id").text(1, 64);
             String name = SavedFields.name(item.field("name"));
-            Optional<Formula> formula = slots(item, null);
+            Optional<Formula> formula = slots(item.field("slots"), null);
             if (id != null && !seen.add(id)) {
                 item.field("id").reject("twice", "the formula " + id + " is given twice");
             } else if (id != null && name != null && formula.isPresent()) {
@@ -107,9 +112,8 @@ public final class FormulaReader {
     }
 
     /** @param kinds null where they are not looked up */
-    private static Optional<Formula> slots(Node node, Kinds kinds) {
+    private static Optional<Formula> slots(Node bySlot, Kinds kinds) {
         Map<Slot, SlotFormula> slots = new EnumMap<>(Slot.class);
-        Node bySlot = node.field("slots");
         bySlot.fields(Word.ids(Slot.class))
                 .forEach((name, field) -> Word.find(Slot.class, name)
                         .filter(slot -> !field.isNull())

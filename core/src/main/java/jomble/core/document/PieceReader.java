@@ -37,7 +37,7 @@ public final class PieceReader {
     }
 
     /** The piece, or empty after reporting what is wrong. */
-    static Optional<Piece> read(Node node, Kinds kinds) {
+    public static Optional<Piece> read(Node node, Kinds kinds) {
         if (!node.isObject()) {
             node.reject("not-an-object", "a piece is expected here");
             return Optional.empty();

@@ -37,6 +37,23 @@ public record SlotFormula(
         colours = Set.copyOf(colours);
     }
 
+    /** Anything of some kinds. */
+    public static SlotFormula ofKinds(Set<String> kinds) {
+        return new SlotFormula(kinds, Set.of(), Set.of(), Set.of(), Set.of(), null, null);
+    }
+
+    public SlotFormula fitting(Set<Fit> others) {
+        return new SlotFormula(kinds, families, others, patterns, colours, formalityLow, formalityHigh);
+    }
+
+    public SlotFormula patterned(Set<Pattern> others) {
+        return new SlotFormula(kinds, families, fits, others, colours, formalityLow, formalityHigh);
+    }
+
+    public SlotFormula coloured(Set<ColourFamily> others) {
+        return new SlotFormula(kinds, families, fits, patterns, others, formalityLow, formalityHigh);
+    }
+
     /** Whether a piece is what is asked for. */
     public boolean takes(Piece piece) {
         return (kinds.isEmpty() || isOfKinds(piece.kind()))

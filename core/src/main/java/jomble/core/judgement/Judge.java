@@ -81,7 +81,7 @@ public final class Judge {
         overrule(pieces, findings);
         findings.sort(WORST_FIRST);
         boolean stopped = findings.stream().anyMatch(finding -> finding.kind() == FindingKind.STOP);
-        int points = points(findings);
+        int points = Judgement.points(findings);
         return new Judgement(Verdict.of(stopped, points), points, findings, outfit, summary);
     }
 
@@ -130,13 +130,6 @@ public final class Judge {
                 .map(piece -> piece.id())
                 .toList();
         return new Finding(rule.id(), result.kind(), pieces, result.evidence());
-    }
-
-    /** A rule counts once, by its worst finding; the list is sorted worst first. */
-    private static int points(List<Finding> findings) {
-        Map<String, FindingKind> worst = new LinkedHashMap<>();
-        findings.forEach(finding -> worst.putIfAbsent(finding.rule(), finding.kind()));
-        return worst.values().stream().mapToInt(FindingKind::points).sum();
     }
 
     private static Stream<List<Worn>> combinations(List<List<Worn>> ways) {

@@ -29,6 +29,17 @@ public record Judgement(Verdict verdict, int points, List<Finding> findings, Out
                 .count();
     }
 
+    /**
+     * What findings come to: a rule counts once, by its worst.
+     *
+     * @param findings worst first
+     */
+    public static int points(List<Finding> findings) {
+        Map<String, FindingKind> worst = new HashMap<>();
+        findings.forEach(finding -> worst.putIfAbsent(finding.rule(), finding.kind()));
+        return worst.values().stream().mapToInt(FindingKind::points).sum();
+    }
+
     /** How many rules have nothing worse to say than that something works. */
     public int credits() {
         Map<String, FindingKind> worst = new HashMap<>();

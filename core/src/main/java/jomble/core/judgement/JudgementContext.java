@@ -53,6 +53,11 @@ public record JudgementContext(
         return new JudgementContext(brief, other, weather, schools, setKinds, parameters, date, finishing, overrides);
     }
 
+    /** The same with other kinds of sets. */
+    public JudgementContext with(Map<String, SetKind> kinds) {
+        return new JudgementContext(brief, occasion, weather, schools, kinds, parameters, date, finishing, overrides);
+    }
+
     public double value(Rule rule, Parameter parameter) {
         return parameters.of(rule, parameter);
     }

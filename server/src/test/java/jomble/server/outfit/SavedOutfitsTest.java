@@ -103,8 +103,9 @@ class SavedOutfitsTest {
         stylist.delete(client + "/pieces/" + ids.get(2));
         Map<String, Object> left = stylist.get(client + "/saved-outfits").list().get(0);
         assertThat(left).containsEntry("verdict", "no").containsEntry("gone", List.of(ids.get(2)));
-        Answer nearest =
-                stylist.post(client + "/paths", Map.of("slots", Map.of("top", ids.get(0), "shoes", ids.get(4))));
+        Answer nearest = stylist.post(
+                client + "/paths",
+                Map.of("slots", Map.of("top", ids.get(0), "shoes", ids.get(4)), "daring", false, "carry", false));
         assertThat(nearest.at("length")).as(nearest.text()).isEqualTo(1);
         assertThat(nearest.at("paths", 0, "edits", 0, "to")).isEqualTo(ids.get(3));
         assertThat(stylist.get(client + "/document").at("outfits", 0, "slots", "bottom"))

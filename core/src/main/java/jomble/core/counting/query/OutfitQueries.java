@@ -219,6 +219,12 @@ public final class OutfitQueries {
                 total.signum() > 0 ? List.of() : missing(set, formula));
     }
 
+    /** How many outfits keep to a formula. */
+    public BigInteger count(CountQuestion question, Formula formula, Progress progress) {
+        SolutionSet set = finder.find(counting(question, formula.slots().keySet()), progress);
+        return new CheapestPaths(set, SlotCost.restrictedTo(predicates(formula))).count(0);
+    }
+
     private static Map<Slot, Predicate<Option>> predicates(Formula formula) {
         Map<Slot, Predicate<Option>> predicates = new EnumMap<>(Slot.class);
         formula.slots().forEach((slot, asked) -> predicates.put(slot, option -> takes(asked, option)));

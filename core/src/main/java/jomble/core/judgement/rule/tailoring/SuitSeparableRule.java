@@ -78,7 +78,7 @@ public final class SuitSeparableRule implements PairRule {
         }
         int jacketScore = jacketScore(jacket.piece());
         int bottomScore = bottomScore(bottom.piece());
-        int score = Math.min(jacketScore, bottomScore);
+        int score = separability(jacket.piece(), bottom.piece());
         FindingKind kind = kind(score, context);
         boolean free = context.schools().holds(SchoolSwitch.TAILORING, "free");
         return Result.of(
@@ -102,6 +102,11 @@ public final class SuitSeparableRule implements PairRule {
             return FindingKind.MAJOR;
         }
         return score <= context.value(this, MINOR) ? FindingKind.MINOR : null;
+    }
+
+    /** How well the parts of a broken suit stand apart, 0..10: as well as the one that does so less. */
+    public static int separability(Piece jacket, Piece bottom) {
+        return Math.min(jacketScore(jacket), bottomScore(bottom));
     }
 
     /** How well a jacket passes for an odd one, 0..10. */

@@ -1,0 +1,130 @@
+package jomble.core.bench;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import jomble.core.colour.Colour;
+import jomble.core.colour.ColourFamily;
+import jomble.core.colour.ColourNames;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+import jomble.core.counting.query.OutfitQueries;
+import jomble.core.document.PieceReader;
+import jomble.core.formula.Formula;
+import jomble.core.formula.SlotFormula;
+import jomble.core.piece.Fit;
+import jomble.core.piece.Kind;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Pattern;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+import jomble.core.tree.Node;
+
+/**
+ * Which piece would make a formula possible. Tried are the kinds the formula asks for in one of its slots, each in a handful of colours;
+ * the outfits each of them would make are counted exactly.
+ */
+public final class MissingPiece {
+    private static final int MOST_KINDS = 4;
+    private static final int MOST_FOUND = 3;
+    private static final List<String> USUAL_COLOURS = List.of("black", "navy", "white", "camel", "grey");
+
+    private final OutfitQueries queries;
+
+    public MissingPiece(OutfitQueries queries) {
+        this.queries = queries;
+    }
+
+    /**
+     * A piece that could be bought.
+     *
+     * @param colour by name
+     * @param outfits that would keep to the formula with it
+     */
+    public record Found(Slot slot, Piece piece, String colour, BigInteger outfits) {}
+
+    /**
+     * The pieces that make most outfits of the formula, best first; each of a kind of its own.
+     *
+     * @param slots of the formula in which something is missing
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    public List<Found> of(CountQuestion question, Formula formula, Set<Slot> slots, Progress progress) {
+        List<Found> tried = new ArrayList<>();
+        slots.forEach(slot -> candidates(slot, formula.slots().get(slot))
+                .forEach((colour, pieces) ->
+                        pieces.forEach(piece -> tried.add(new Found(slot, piece, colour, BigInteger.ZERO)))));
+        List<Found> found = new ArrayList<>();
+        for (int i = 0; i < tried.size(); i++) {
+            Found one = tried.get(i);
+            List<Piece> pieces = new ArrayList<>(question.pieces());
+            pieces.add(one.piece());
+            CountQuestion with =
+                    question.having(pieces).containing(List.of(one.piece().id()));
+            BigInteger outfits = queries.count(with, formula, progress.partOf(i, tried.size()));
+            if (outfits.signum() > 0) {
+                found.add(new Found(one.slot(), one.piece(), one.colour(), outfits));
+            }
+        }
+        found.sort(Comparator.comparing(Found::outfits).reversed());
+        Set<Kind> kinds = new LinkedHashSet<>();
+        return found.stream()
+                .filter(one -> kinds.add(one.piece().kind()))
+                .limit(MOST_FOUND)
+                .toList();
+    }
+
+    /** By name of the colour. */
+    private static Map<String, List<Piece>> candidates(Slot slot, SlotFormula asked) {
+        List<String> kinds = Kinds.shipped().all().stream()
+                .filter(kind -> asked.kinds().isEmpty() || asked.kinds().contains(kind.id()))
+                .filter(kind -> asked.families().isEmpty() || asked.families().contains(kind.family()))
+                .map(Kind::id)
+                .toList();
+        List<String> colours = asked.colours().isEmpty()
+                ? USUAL_COLOURS
+                : asked.colours().stream()
+                        .sorted()
+                        .flatMap(family -> nameIn(family).stream())
+                        .limit(USUAL_COLOURS.size())
+                        .toList();
+        Map<String, List<Piece>> candidates = new LinkedHashMap<>();
+        for (String colour : colours) {
+            candidates.put(
+                    colour,
+                    kinds.stream()
+                            .map(kind -> piece(kind, colour, asked))
+                            .filter(piece -> piece.isFirstOf(slot) && asked.takes(piece))
+                            .limit(MOST_KINDS)
+                            .toList());
+        }
+        return candidates;
+    }
+
+    private static List<String> nameIn(ColourFamily family) {
+        return ColourNames.all().stream()
+                .filter(name ->
+                        ColourFamily.of(ColourNames.find(name).orElseThrow().lab()) == family)
+                .limit(1)
+                .toList();
+    }
+
+    private static Piece piece(String kind, String colour, SlotFormula asked) {
+        Map<String, Object> tree = new LinkedHashMap<>();
+        tree.put("id", "missing-piece");
+        tree.put("kind", kind);
+        tree.put("colours", List.of(ColourNames.find(colour).map(Colour::hex).orElseThrow()));
+        asked.fits().stream().sorted().findFirst().map(Fit::id).ifPresent(fit -> tree.put("fit", fit));
+        asked.patterns().stream().sorted().findFirst().map(Pattern::id).ifPresent(one -> tree.put("pattern", one));
+        Node node = Node.root(tree);
+        Piece piece = PieceReader.read(node, Kinds.shipped()).orElseThrow();
+        node.finish();
+        return piece;
+    }
+}

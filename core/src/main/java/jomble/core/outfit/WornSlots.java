@@ -1,0 +1,64 @@
+package jomble.core.outfit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+
+/** Finds out where pieces were worn that are only known to have been worn together. */
+public final class WornSlots {
+    private WornSlots() {}
+
+    /**
+     * Each piece in a slot of its own, in the one it is made for as far as that goes; several pieces of jewellery are one set.
+     *
+     * @return nothing where they cannot all be worn at once
+     */
+    public static Optional<Map<Slot, List<Piece>>> of(List<Piece> pieces) {
+        List<Piece> single = new ArrayList<>();
+        List<Piece> jewellery = new ArrayList<>();
+        pieces.forEach(piece -> (piece.isFirstOf(Slot.JEWELLERY) ? jewellery : single).add(piece));
+        // the thinner of two that may both be the top is the one beneath
+        single.sort(Comparator.comparing((Piece piece) -> piece.roles().size()).thenComparing(Piece::centiClo));
+        Best best = new Best();
+        best.place(single, 0, new EnumMap<>(Slot.class), 0);
+        if (best.slots == null) {
+            return Optional.empty();
+        }
+        Map<Slot, List<Piece>> slots = new EnumMap<>(Slot.class);
+        best.slots.forEach((slot, piece) -> slots.put(slot, List.of(piece)));
+        if (!jewellery.isEmpty()) {
+            slots.put(Slot.JEWELLERY, jewellery);
+        }
+        return Optional.of(slots);
+    }
+
+    /** The placing that moves fewest pieces from where they belong. */
+    private static final class Best {
+        private Map<Slot, Piece> slots;
+        private int cost = Integer.MAX_VALUE;
+
+        void place(List<Piece> pieces, int at, Map<Slot, Piece> placed, int soFar) {
+            if (soFar >= cost) {
+                return;
+            }
+            if (at == pieces.size()) {
+                slots = new EnumMap<>(placed);
+                cost = soFar;
+                return;
+            }
+            List<Slot> roles = pieces.get(at).roles();
+            for (int role = 0; role < roles.size(); role++) {
+                if (!placed.containsKey(roles.get(role))) {
+                    placed.put(roles.get(role), pieces.get(at));
+                    place(pieces, at + 1, placed, soFar + role);
+                    placed.remove(roles.get(role));
+                }
+            }
+        }
+    }
+}

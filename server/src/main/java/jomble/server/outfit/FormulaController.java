@@ -1,0 +1,333 @@
+package jomble.server.outfit;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jomble.core.bench.MissingPiece;
+import jomble.core.counting.Combination;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.query.OutfitQueries;
+import jomble.core.document.FormulaReader;
+import jomble.core.document.Question;
+import jomble.core.document.QuestionReader;
+import jomble.core.document.SavedFields;
+import jomble.core.document.StudioFormulas;
+import jomble.core.document.Wardrobe;
+import jomble.core.formula.Formula;
+import jomble.core.formula.Formulas;
+import jomble.core.formula.SavedFormula;
+import jomble.core.outfit.WornSlots;
+import jomble.core.piece.Kinds;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
+import jomble.core.tree.Node;
+import jomble.server.client.ClientService;
+import jomble.server.counting.CombinationsView;
+import jomble.server.counting.CountsView;
+import jomble.server.counting.Deadline;
+import jomble.server.document.ClientQuestions;
+import jomble.server.document.ClientQuestions.Chosen;
+import jomble.server.drawing.OutfitDrawings;
+import jomble.server.kind.KindService;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Formulas of a client: the studio's, those that were saved, and those the client lives in. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/formulas")
+class FormulaController {
+    private static final int MOST = 100;
+    private static final int MOST_LIVED = 3;
+    /** So many are looked at to tell those first that were never worn, and so many shown. */
+    private static final int LOOKED_AT = 120;
+
+    private static final int SHOWN = 24;
+
+    private final ClientService clients;
+    private final ClientQuestions questions;
+    private final OutfitQueries queries;
+    private final OutfitDrawings drawings;
+    private final KindService kinds;
+    private final int seconds;
+
+    FormulaController(
+            ClientService clients,
+            ClientQuestions questions,
+            OutfitQueries queries,
+            OutfitDrawings drawings,
+            KindService kinds,
+            @Value("${jomble.count-seconds}") int seconds) {
+        this.clients = clients;
+        this.questions = questions;
+        this.queries = queries;
+        this.drawings = drawings;
+        this.kinds = kinds;
+        this.seconds = seconds;
+    }
+
+    /**
+     * A formula.
+     *
+     * @param id left out where it is not saved
+     * @param slots in document form
+     * @param words what each slot holds, in plain words
+     * @param total outfits of the context that keep to it; left out where they were not counted
+     * @param times outfits that were worn or saved and keep to it; left out where that was not asked
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record FormulaItemView(
+            String id, String name, Map<String, Object> slots, Map<String, String> words, Object total, Integer times) {
+        static FormulaItemView of(String id, String name, Formula formula, Object total, Integer times) {
+            Map<String, String> words = new LinkedHashMap<>();
+            formula.slots().forEach((slot, asked) -> words.put(slot.id(), asked.words()));
+            return new FormulaItemView(id, name, FormulaReader.write(formula), words, total, times);
+        }
+    }
+
+    /**
+     * All of a client.
+     *
+     * @param lived found in what was worn and saved, the most lived in first
+     * @param outfits how many worn and saved outfits that was found in
+     */
+    record FormulasView(
+            List<FormulaItemView> saved, List<FormulaItemView> studio, List<FormulaItemView> lived, int outfits) {}
+
+    @GetMapping
+    FormulasView all(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String season,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String capsule) {
+        Question question = questions.ask(clientId, new Chosen(season, occasion, null, daring).within(capsule));
+        Deadline deadline = Deadline.in(seconds);
+        List<Map<Slot, List<Piece>>> known = known(question.wardrobe());
+        return new FormulasView(
+                question.wardrobe().formulas().stream()
+                        .map(one -> counted(one, question.toCount(), deadline))
+                        .toList(),
+                StudioFormulas.shipped().stream()
+                        .map(one -> counted(one, question.toCount(), deadline))
+                        .toList(),
+                Formulas.livedIn(known, MOST_LIVED).stream()
+                        .map(one -> FormulaItemView.of(null, "", one.formula(), null, one.times()))
+                        .toList(),
+                known.size());
+    }
+
+    private FormulaItemView counted(SavedFormula one, CountQuestion question, Deadline deadline) {
+        return FormulaItemView.of(
+                one.id(),
+                one.name(),
+                one.formula(),
+                CountsView.exact(queries.count(question, one.formula(), deadline)),
+                null);
+    }
+
+    /** What was worn, as often as it was, and what was saved; without what has left the wardrobe since. */
+    private static List<Map<Slot, List<Piece>>> known(Wardrobe wardrobe) {
+        Stream<List<PieceId>> worn = wardrobe.wears().wears().stream().map(wear -> wear.pieces());
+        Stream<List<PieceId>> saved =
+                wardrobe.outfits().stream().map(outfit -> outfit.now().pieces());
+        return Stream.concat(worn, saved)
+                .map(ids ->
+                        ids.stream().flatMap(id -> wardrobe.find(id).stream()).toList())
+                .flatMap(pieces -> WornSlots.of(pieces).stream())
+                .toList();
+    }
+
+    /** Keeps a formula: its {@code name} and {@code slots}. */
+    @PostMapping
+    FormulaItemView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("name", "slots"));
+        String name = SavedFields.name(node.field("name"));
+        Formula formula = formula(node.field("slots"));
+        node.finish();
+        SavedFormula saved = new SavedFormula(Ids.next().toString(), name.strip(), formula);
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            if (now.formulas().size() >= MOST) {
+                throw ProblemException.conflict("too-many", "A client has " + MOST + " formulas at most.");
+            }
+            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+            formulas.add(saved);
+            return now.keepingFormulas(checked(formulas, saved));
+        });
+        return FormulaItemView.of(saved.id(), saved.name(), formula, null, null);
+    }
+
+    /** Changes what is given of {@code name} and {@code slots}. */
+    @PatchMapping("/{id}")
+    FormulaItemView change(
+            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("name", "slots"));
+        String name = request.containsKey("name") ? SavedFields.name(node.field("name")) : null;
+        Formula formula = request.containsKey("slots") ? formula(node.field("slots")) : null;
+        node.finish();
+        SavedFormula[] changed = new SavedFormula[1];
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+            SavedFormula before = find(formulas, id);
+            changed[0] = new SavedFormula(
+                    id, name == null ? before.name() : name.strip(), formula == null ? before.formula() : formula);
+            formulas.set(formulas.indexOf(before), changed[0]);
+            return now.keepingFormulas(checked(formulas, changed[0]));
+        });
+        return FormulaItemView.of(id, changed[0].name(), changed[0].formula(), null, null);
+    }
+
+    @DeleteMapping("/{id}")
+    void delete(@PathVariable UUID clientId, @PathVariable String id) {
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+            formulas.remove(find(formulas, id));
+            return now.keepingFormulas(formulas);
+        });
+    }
+
+    private static SavedFormula find(List<SavedFormula> formulas, String id) {
+        return formulas.stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("This formula"));
+    }
+
+    private static List<SavedFormula> checked(List<SavedFormula> formulas, SavedFormula one) {
+        boolean isTaken =
+                formulas.stream().anyMatch(other -> other != one && other.name().equalsIgnoreCase(one.name()));
+        if (isTaken) {
+            throw ProblemException.conflict("name-taken", "There is a formula called " + one.name() + " already.");
+        }
+        return formulas;
+    }
+
+    private Formula formula(Node slots) {
+        return FormulaReader.ofSlots(slots, Kinds.shipped().with(kinds.all().own()))
+                .orElse(null);
+    }
+
+    /** What is asked of a formula: the {@code context} on screen and its {@code slots}, or an {@code outfit} to make one of. */
+    record FormulaAsked(
+            String season,
+            String occasion,
+            boolean daring,
+            String capsule,
+            Map<String, Object> slots,
+            Map<String, Object> outfit) {
+        Chosen chosen() {
+            return new Chosen(season, occasion, null, daring).within(capsule);
+        }
+    }
+
+    /** The formula of an outfit, in which every piece stands for its like. */
+    @PostMapping("/of-outfit")
+    FormulaItemView ofOutfit(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
+        Wardrobe wardrobe = questions.wardrobe(clientId);
+        Node node = Node.at("/outfit", asked.outfit());
+        Map<Slot, List<PieceId>> outfit = QuestionReader.outfit(node, wardrobe);
+        if (outfit.isEmpty()) {
+            node.reject("no-pieces", "at least one piece is expected here");
+        }
+        node.finish();
+        Map<Slot, List<Piece>> pieces = new LinkedHashMap<>();
+        outfit.forEach((slot, ids) -> pieces.put(
+                slot, ids.stream().flatMap(id -> wardrobe.find(id).stream()).toList()));
+        return FormulaItemView.of(null, "", Formulas.of(pieces), null, null);
+    }
+
+    /** @param slot what would have to be other than it is */
+    record MissingSlotView(String slot, String text) {}
+
+    /** @param worn whether it was worn */
+    record KeepingView(CombinationsView.OutfitView outfit, boolean worn) {}
+
+    /**
+     * Outfits that keep to a formula.
+     *
+     * @param outfits those never worn first, the best of them first; of many, the first are looked at
+     * @param missing why there are none
+     */
+    record KeepingFormulaView(
+            Object total, List<KeepingView> outfits, List<MissingSlotView> missing, Map<String, String> words) {}
+
+    @PostMapping("/outfits")
+    KeepingFormulaView outfits(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
+        Question question = questions.ask(clientId, asked.chosen());
+        Formula formula = asked(asked);
+        OutfitQueries.Matches matches =
+                queries.matches(question.toCount(), formula, 0, LOOKED_AT, Deadline.in(seconds));
+        List<Set<PieceId>> wears = question.wardrobe().wears().wears().stream()
+                .map(wear -> Set.copyOf(wear.pieces()))
+                .toList();
+        List<KeepingView> outfits = matches.outfits().stream()
+                .sorted(Comparator.comparing((Combination one) -> isWorn(one, wears))
+                        .thenComparing(Combination::verdict)
+                        .thenComparing(one -> -one.score().total()))
+                .limit(SHOWN)
+                .map(one -> new KeepingView(
+                        CombinationsView.view(one, drawings.figure(one, question.wardrobe())), isWorn(one, wears)))
+                .toList();
+        return new KeepingFormulaView(
+                CountsView.exact(matches.total()),
+                outfits,
+                matches.missing().stream()
+                        .map(one -> new MissingSlotView(one.slot().id(), one.text()))
+                        .toList(),
+                FormulaItemView.of(null, "", formula, null, null).words());
+    }
+
+    private static boolean isWorn(Combination one, List<Set<PieceId>> wears) {
+        Set<PieceId> pieces =
+                one.slots().values().stream().flatMap(List::stream).collect(Collectors.toSet());
+        return wears.stream().anyMatch(wear -> wear.containsAll(pieces));
+    }
+
+    /** @param outfits that would keep to the formula with such a piece */
+    record MissingPieceView(String slot, String kind, String colour, Object outfits) {}
+
+    /** Which piece would make a formula possible that has no outfit. */
+    @PostMapping("/missing-piece")
+    List<MissingPieceView> missing(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
+        Question question = questions.ask(clientId, asked.chosen());
+        Formula formula = asked(asked);
+        Deadline deadline = Deadline.in(seconds);
+        Set<Slot> slots = queries.matches(question.toCount(), formula, 0, 1, deadline).missing().stream()
+                .map(OutfitQueries.Missing::slot)
+                .collect(Collectors.toSet());
+        return new MissingPiece(queries)
+                .of(question.toCount().withoutCompletions(), formula, slots, deadline).stream()
+                        .map(one -> new MissingPieceView(
+                                one.slot().id(),
+                                one.piece().kind().words(),
+                                one.colour(),
+                                CountsView.exact(one.outfits())))
+                        .toList();
+    }
+
+    private Formula asked(FormulaAsked asked) {
+        Node node = Node.at("/slots", asked.slots());
+        Formula formula = formula(node);
+        node.finish();
+        return formula;
+    }
+}

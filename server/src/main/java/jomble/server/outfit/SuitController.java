@@ -1,0 +1,138 @@
+package jomble.server.outfit;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.Question;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.FindingTexts;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Verdict;
+import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.suit.NextSuit;
+import jomble.core.suit.SuitGrid;
+import jomble.server.counting.Deadline;
+import jomble.server.document.ClientQuestions;
+import jomble.server.document.ClientQuestions.Chosen;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A client's suits taken apart, and the next one. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}")
+class SuitController {
+    private final ClientQuestions questions;
+    private final RuleCatalogue catalogue;
+    private final int seconds;
+
+    SuitController(ClientQuestions questions, RuleCatalogue catalogue, @Value("${jomble.count-seconds}") int seconds) {
+        this.questions = questions;
+        this.catalogue = catalogue;
+        this.seconds = seconds;
+    }
+
+    /**
+     * A jacket and a bottom, with a waistcoat between them or without.
+     *
+     * @param whole whether they are one suit
+     * @param suits from how many suits they come, an odd piece counting as one of its own
+     * @param separability 0..10; left out where no suit is broken between jacket and bottom
+     * @param deltaE difference of their colours, ΔE00, to one decimal
+     * @param kind of the reason
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record SuitCellView(
+            String jacket,
+            String waistcoat,
+            String bottom,
+            boolean whole,
+            int suits,
+            String verdict,
+            Integer separability,
+            double deltaE,
+            String reason,
+            String kind) {}
+
+    /** @param school how strictly suits are kept together */
+    record SuitsView(
+            String school,
+            List<String> jackets,
+            List<String> bottoms,
+            List<String> waistcoats,
+            List<SuitCellView> cells) {}
+
+    /**
+     * What the next suit should be like.
+     *
+     * @param withJacket bottoms the jacket of the suit would go with
+     * @param withTrousers jackets its trousers would go with
+     * @param otherwise by attribute, what each other value of it would open instead
+     */
+    record NextSuitView(
+            Map<String, String> attributes,
+            int withJacket,
+            int withTrousers,
+            Map<String, Map<String, Integer>> otherwise) {}
+
+    @GetMapping("/suits")
+    SuitsView suits(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String season,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(required = false) String capsule) {
+        Question question = questions.ask(clientId, new Chosen(season, occasion, null, false).within(capsule));
+        SuitGrid.Grid grid = new SuitGrid(catalogue, question.contexts())
+                .of(question.wardrobe().pieces());
+        return new SuitsView(
+                question.contexts().get(0).schools().of(SchoolSwitch.TAILORING),
+                ids(grid.jackets()),
+                ids(grid.bottoms()),
+                ids(grid.waistcoats()),
+                grid.cells().stream().map(cell -> view(cell, question)).toList());
+    }
+
+    @GetMapping("/next-suit")
+    List<NextSuitView> next(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String season,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(required = false) String capsule) {
+        Question question = questions.ask(clientId, new Chosen(season, occasion, null, false).within(capsule));
+        return new NextSuit(catalogue, question.contexts(), question.wardrobe().pieces())
+                .best(Deadline.in(seconds)).stream()
+                        .map(suit -> new NextSuitView(
+                                suit.attributes(), suit.withJacket(), suit.withTrousers(), suit.otherwise()))
+                        .toList();
+    }
+
+    private static List<String> ids(List<Piece> pieces) {
+        return pieces.stream().map(piece -> piece.id().value()).toList();
+    }
+
+    private static SuitCellView view(SuitGrid.Cell cell, Question question) {
+        boolean speaks = cell.reason() != null
+                && (cell.verdict() != Verdict.WORKS || cell.reason().kind() != FindingKind.STOP);
+        return new SuitCellView(
+                cell.jacket().id().value(),
+                cell.waistcoat() == null ? null : cell.waistcoat().id().value(),
+                cell.bottom().id().value(),
+                cell.whole(),
+                cell.suits(),
+                cell.verdict().id(),
+                cell.separability(),
+                Math.round(cell.deltaE() * 10) / 10.0,
+                speaks ? FindingTexts.text(cell.reason(), id -> label(id, question)) : null,
+                speaks ? cell.reason().kind().id() : null);
+    }
+
+    private static String label(PieceId id, Question question) {
+        return question.wardrobe().find(id).map(Piece::label).orElse(id.value());
+    }
+}

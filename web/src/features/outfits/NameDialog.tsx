@@ -1,0 +1,64 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Dialog } from 'radix-ui';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
+import { Button } from '../../ui/Button';
+import { Field, TextInput } from '../../ui/Field';
+import { say } from './messages';
+
+const shape = z.object({
+  name: z
+    .string()
+    .max(80)
+    .refine((name) => name.trim() !== '', { message: say('nameMissing') }),
+});
+
+interface Props {
+  title: string;
+  open: boolean;
+  /** What stands in it at first. */
+  name: string;
+  onOpenChange: (open: boolean) => void;
+  onSave: (name: string) => void;
+}
+
+/** Asks for a name. */
+export function NameDialog({ title, open, name, onOpenChange, onSave }: Props) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/4 left-1/2 z-40 w-96 max-w-[calc(100vw-2rem)] -translate-x-1/2 border border-line bg-sheet p-6"
+        >
+          <Dialog.Title className="mb-3 font-serif text-lg font-semibold">{title}</Dialog.Title>
+          <NameForm name={name} onSave={onSave} onCancel={() => onOpenChange(false)} />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function NameForm({ name, onSave, onCancel }: Pick<Props, 'name' | 'onSave'> & { onCancel: () => void }) {
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(shape),
+    defaultValues: { name },
+  });
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(event) => void handleSubmit((form) => onSave(form.name.trim()))(event)}
+    >
+      <Field label={say('name')} error={formState.errors.name?.message}>
+        {(id) => <TextInput id={id} autoComplete="off" {...register('name')} />}
+      </Field>
+      <p className="flex justify-end gap-3">
+        <Button onClick={onCancel}>{say('cancel')}</Button>
+        <Button look="ink" type="submit">
+          {say('saveNow')}
+        </Button>
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,168 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { components } from '../../api/schema';
+import { api, need } from '../../api/client';
+import { sentence } from '../../api/problem';
+import { useSay } from '../../ui/Notices';
+import { contextQuery, type Chosen } from '../workspace/context';
+import { say } from './messages';
+import type { Slots } from './queries';
+
+/** What a formula asks of one slot; what is left out is not asked for. */
+export interface SlotFormula {
+  kinds?: string[];
+  families?: string[];
+  fits?: string[];
+  patterns?: string[];
+  colours?: string[];
+  formalityLow?: number;
+  formalityHigh?: number;
+}
+
+export type FormulaSlots = Record<string, SlotFormula>;
+
+/** The lists of a slot, in the order they are told. */
+export const lists = ['kinds', 'families', 'patterns', 'fits', 'colours'] as const;
+
+/** The families of colour there are. */
+export const colourFamilies = [
+  'achromatic',
+  'navy',
+  'denim',
+  'beige',
+  'brown',
+  'olive',
+  'crimson',
+  'red',
+  'orange',
+  'yellow',
+  'green',
+  'emerald',
+  'teal',
+  'cyan',
+  'azure',
+  'blue',
+  'violet',
+  'magenta',
+];
+
+export interface FormulaItem {
+  id?: string;
+  name: string;
+  slots: FormulaSlots;
+  words: Record<string, string>;
+  total?: number | string;
+  times?: number;
+}
+
+export interface Formulas {
+  saved: FormulaItem[];
+  studio: FormulaItem[];
+  lived: FormulaItem[];
+  outfits: number;
+}
+
+/** All formulas of a client, each with the outfits of the context that keep to it. */
+export function useFormulas(clientId: string, chosen: Chosen, stamp: string) {
+  const query = contextQuery(chosen);
+  return useQuery({
+    queryKey: ['formulas', clientId, query, stamp],
+    placeholderData: keepPreviousData,
+    queryFn: async ({ signal }) =>
+      (await need(
+        api.GET('/api/v1/clients/{clientId}/formulas', { signal, params: { path: { clientId }, query } }),
+      )) as unknown as Formulas,
+  });
+}
+
+type Asked = components['schemas']['FormulaAsked'];
+
+function asked(chosen: Chosen, more: { slots?: FormulaSlots; outfit?: Slots }): Asked {
+  const { season, occasion, daring, capsule } = contextQuery(chosen);
+  return { season, occasion, daring, capsule, ...more } as unknown as Asked;
+}
+
+/** The formula of an outfit, in which each piece stands for its like. */
+export function useFormulaOf(clientId: string, chosen: Chosen, outfit: Slots) {
+  return useQuery({
+    queryKey: ['formula-of', clientId, outfit],
+    enabled: Object.keys(outfit).length > 0,
+    queryFn: async ({ signal }) =>
+      (await need(
+        api.POST('/api/v1/clients/{clientId}/formulas/of-outfit', {
+          signal,
+          params: { path: { clientId } },
+          body: asked(chosen, { outfit }),
+        }),
+      )) as unknown as FormulaItem,
+  });
+}
+
+/** The outfits that keep to a formula, those never worn first. */
+export function useKeeping(clientId: string, chosen: Chosen, slots: FormulaSlots, stamp: string) {
+  return useQuery({
+    queryKey: ['keeping', clientId, contextQuery(chosen), slots, stamp],
+    enabled: Object.keys(slots).length > 0,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/formulas/outfits', {
+          signal,
+          params: { path: { clientId } },
+          body: asked(chosen, { slots }),
+        }),
+      ),
+  });
+}
+
+/** Which piece would make a formula possible. */
+export function useMissingPiece(
+  clientId: string,
+  chosen: Chosen,
+  slots: FormulaSlots,
+  stamp: string,
+  enabled: boolean,
+) {
+  return useQuery({
+    queryKey: ['missing-piece', clientId, contextQuery(chosen), slots, stamp],
+    enabled,
+    queryFn: ({ signal }) =>
+      need(
+        api.POST('/api/v1/clients/{clientId}/formulas/missing-piece', {
+          signal,
+          params: { path: { clientId } },
+          body: asked(chosen, { slots }),
+        }),
+      ),
+  });
+}
+
+/** Keeps a formula, changes it where it has an id, or with nothing but the id takes it away. */
+export function useKeepFormula(clientId: string) {
+  const queries = useQueryClient();
+  const tell = useSay();
+  return useMutation({
+    mutationFn: async ({ id, ...body }: { id?: string; name?: string; slots?: FormulaSlots }) => {
+      const sent = body as unknown as Record<string, never>;
+      if (!id) {
+        const saved = await need(
+          api.POST('/api/v1/clients/{clientId}/formulas', { params: { path: { clientId } }, body: sent }),
+        );
+        return saved as unknown as FormulaItem;
+      }
+      const path = { clientId, id };
+      if (Object.keys(body).length > 0) {
+        const changed = await need(
+          api.PATCH('/api/v1/clients/{clientId}/formulas/{id}', { params: { path }, body: sent }),
+        );
+        return changed as unknown as FormulaItem;
+      }
+      await need(api.DELETE('/api/v1/clients/{clientId}/formulas/{id}', { params: { path } }));
+      return undefined;
+    },
+    onSuccess: (kept, { id }) => {
+      tell(kept ? say(id ? 'formulaChanged' : 'savedAs', { name: kept.name }) : say('formulaDeleted'));
+      return queries.invalidateQueries({ queryKey: ['formulas', clientId] });
+    },
+    onError: (error) => tell(sentence(error)),
+  });
+}
