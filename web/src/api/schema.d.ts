@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/registers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["registers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/rules": {
         parameters: {
             query?: never;
@@ -1508,6 +1524,10 @@ export interface components {
         Differences: {
             differences?: components["schemas"]["Difference"][];
         };
+        DrawnChanges: {
+            changes?: components["schemas"]["OutfitChangeView"][];
+            finishes?: components["schemas"]["FinishChangeView"][];
+        };
         DrawnPath: {
             edits?: components["schemas"]["OutfitChangeView"][];
             figures?: string[];
@@ -1592,6 +1612,12 @@ export interface components {
             values?: {
                 [key: string]: unknown;
             };
+        };
+        FinishChangeView: {
+            finish?: string[];
+            piece?: string;
+            slot?: string;
+            verdict?: string;
         };
         ForecastDayView: {
             /** Format: date */
@@ -2035,6 +2061,18 @@ export interface components {
             in?: unknown;
             lost?: unknown;
             text?: string;
+        };
+        RegisterView: {
+            figure?: string;
+            finishing?: string[];
+            /** Format: int32 */
+            formality?: number;
+            reasons?: string[];
+            register?: string;
+            slots?: {
+                [key: string]: unknown;
+            };
+            verdict?: string;
         };
         RelaxationView: {
             text?: string;
@@ -2674,7 +2712,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ChangesView"];
+                    "*/*": components["schemas"]["DrawnChanges"];
                 };
             };
         };
@@ -3827,6 +3865,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["UndoView"];
+                };
+            };
+        };
+    };
+    registers: {
+        parameters: {
+            query?: {
+                season?: string;
+                occasion?: string;
+                capsule?: string;
+                wear?: string[];
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RegisterView"][];
                 };
             };
         };

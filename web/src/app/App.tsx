@@ -18,6 +18,7 @@ import { OutfitsLayout } from '../features/outfits/OutfitsLayout';
 import { SavedOutfitsPage } from '../features/outfits/SavedOutfitsPage';
 import { SuitsPage } from '../features/outfits/SuitsPage';
 import { FormulasPage } from '../features/outfits/FormulasPage';
+import { RegistersPage } from '../features/outfits/RegistersPage';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
@@ -74,6 +75,7 @@ const router = createBrowserRouter([
           { path: 'outfits/ways', element: <WaysPage /> },
           { path: 'outfits/changes', element: <ChangesPage /> },
           { path: 'outfits/paths', element: <PathsPage /> },
+          { path: 'outfits/registers', element: <RegistersPage /> },
           { path: 'outfits/saved', element: <SavedOutfitsPage /> },
           { path: 'outfits/formulas', element: <FormulasPage /> },
           { path: 'outfits/suits', element: <SuitsPage /> },

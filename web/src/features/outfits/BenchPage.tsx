@@ -152,6 +152,9 @@ export function BenchPage() {
             <Link to={`../outfits/paths?${search}`} className="font-medium text-chalk">
               {say('elsewhere')}
             </Link>
+            <Link to={`../outfits/registers?${search}`} className="font-medium text-chalk">
+              {say('registersShort')}
+            </Link>
             <Link to={`../outfits/formulas?${withSlots(slots, search)}`} className="font-medium text-chalk">
               {say('sameFormula')}
             </Link>

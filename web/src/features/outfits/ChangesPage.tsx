@@ -5,7 +5,7 @@ import { text, words } from '../../app/messages';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
-import { slotsOf, withSlots } from './address';
+import { slotsOf, withFinish, withSlots } from './address';
 import { say } from './messages';
 import { useChanges, type Slots } from './queries';
 
@@ -25,6 +25,7 @@ export function ChangesPage() {
   const slots = slotsOf(search);
   const changes = useChanges(clientId, chosen, slots, stamp);
   const found = (changes.data?.changes ?? []) as OutfitChange[];
+  const finishes = changes.data?.finishes ?? [];
   const label = (ids: unknown) =>
     [ids]
       .flat()
@@ -50,6 +51,36 @@ export function ChangesPage() {
             <span key={i} className="h-16 bg-hair" />
           ))}
         </div>
+      )}
+      {finishes.length > 0 && (
+        <section className="mb-5" data-testid="finishes">
+          <h2 className="border-b border-line pb-1 font-serif text-[15px] font-semibold">
+            {say('wornOtherwise')}
+          </h2>
+          <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-1.5">
+            {finishes.map((one) => (
+              <li key={one.piece + one.finish.join('+')}>
+                <Link
+                  to={`../outfits/bench?${withFinish(one.piece, one.finish, search)}`}
+                  className="flex min-h-12 items-center gap-2 border border-hair bg-sheet px-2 py-1 hover:border-ink"
+                >
+                  <Drawing src={flat(one.piece)} name="" className="h-10 w-8 shrink-0" />
+                  <span className="leading-tight">
+                    {label(one.piece)}
+                    <span className="block text-xs text-soft">
+                      {one.finish.length > 0 ? one.finish.map(words).join(', ') : say('asItComes')}
+                    </span>
+                  </span>
+                  {one.verdict !== 'works' && (
+                    <span className="ml-auto" title={text.sheet[one.verdict as 'daring']}>
+                      <Mark kind={one.verdict} size={12} />
+                    </span>
+                  )}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
       )}
       {bySlot(found).map(([slot, those]) => (
         <section key={slot} className="mb-5">

@@ -1,5 +1,6 @@
+import { Collapsible } from 'radix-ui';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Exact } from '../../api/client';
+import type { Exact, PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
@@ -8,20 +9,34 @@ import { PieceFinder } from '../workspace/PieceFinder';
 import { OutfitGrid, WaitingGrid } from './OutfitGrid';
 import { listQuery } from './address';
 import { say } from './messages';
+import { useTitles } from '../rules/queries';
+import { Tick } from '../../ui/Tick';
+import { OutfitCard } from './OutfitCard';
 import { useWays } from './queries';
 
 const sizes = ['3', '5', '10', '15', '20'];
+
+/** As many looks as a season shows beside the others. */
+const perSeason = 3;
 
 /** One piece worn in several ways, as different from each other as the wardrobe allows. */
 export function WaysPage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [chosen] = useChosen();
-  const { byId, stamp, client } = useDesk();
+  const { byId, stamp, client, live } = useDesk();
   const hero = byId.get(search.get('hero') ?? '');
   const k = sizes.find((size) => size === search.get('k')) ?? '10';
   const ways = useWays(clientId, chosen, hero?.id, Number(k), stamp);
   const found = ways.data?.outfits ?? [];
+  const titles = useTitles();
+  const isEach = search.get('each') === 'yes';
+  const never = (live.counts?.neverTogether ?? [])
+    .filter(({ a, b }) => hero && (a === hero.id || b === hero.id))
+    .flatMap(({ a, b, rule }) => {
+      const piece = byId.get(a === hero?.id ? b : a);
+      return piece ? [{ piece, rule: titles.get(rule) ?? rule }] : [];
+    });
   const total = ways.data?.total as Exact | undefined;
 
   function set(name: string, value: string) {
@@ -47,6 +62,9 @@ export function WaysPage() {
           options={sizes.map((size) => [size, size] as const)}
           onChange={(size) => set('k', size)}
         />
+        {client.seasons.length > 1 && (
+          <Tick label={say('eachSeason')} checked={isEach} onChange={(on) => set('each', on ? 'yes' : '')} />
+        )}
         <Link
           className="ml-auto text-chalk"
           to={`../outfits?${listQuery(search, { containing: hero?.id ?? '' })}`}
@@ -68,7 +86,38 @@ export function WaysPage() {
       </p>
       {ways.error && <p role="alert">{sentence(ways.error)}</p>}
       {hero && ways.isPending && <WaitingGrid />}
-      {hero && (
+      {hero && isEach && (
+        <div data-testid="each-season">
+          {client.seasons
+            .filter(({ id }) => id !== 'year')
+            .map(({ id }) => (
+              <SeasonWays key={id} season={id} hero={hero} />
+            ))}
+        </div>
+      )}
+      {hero && never.length > 0 && (
+        <Collapsible.Root className="mb-3 print:hidden" data-testid="never-with">
+          <Collapsible.Trigger className="group min-h-6 text-soft hover:text-ink">
+            {say('neverWith', { n: never.length })}{' '}
+            <span aria-hidden="true" className="group-data-[state=open]:hidden">
+              ▸
+            </span>
+            <span aria-hidden="true" className="group-data-[state=closed]:hidden">
+              ▾
+            </span>
+          </Collapsible.Trigger>
+          <Collapsible.Content>
+            <ul className="mt-1 columns-2 text-[13px]">
+              {never.map(({ piece, rule }) => (
+                <li key={piece.id}>
+                  {piece.label} <span className="text-soft">· {rule}</span>
+                </li>
+              ))}
+            </ul>
+          </Collapsible.Content>
+        </Collapsible.Root>
+      )}
+      {hero && !isEach && (
         <OutfitGrid
           key={hero.id}
           title={say('waysOf', { piece: hero.label, name: client.name })}
@@ -81,5 +130,35 @@ export function WaysPage() {
         />
       )}
     </div>
+  );
+}
+
+/** The looks of one season that differ most, with the number of all. */
+function SeasonWays({ season, hero }: { season: string; hero: PieceView }) {
+  const { clientId = '' } = useParams();
+  const [chosen] = useChosen();
+  const { byId, stamp } = useDesk();
+  const ways = useWays(clientId, { ...chosen, season }, hero.id, perSeason, stamp);
+  const total = ways.data?.total as Exact | undefined;
+  return (
+    <section className="mb-5" aria-busy={ways.isPending}>
+      <h2 className="mb-1 border-b border-line pb-0.5 font-serif text-[15px] font-semibold">
+        {seasonWords(season)}{' '}
+        {total !== undefined && (
+          <span className="font-sans text-xs font-normal text-soft">
+            {say('inAll', { n: figure(total) })}
+          </span>
+        )}
+      </h2>
+      {ways.error && <p role="alert">{sentence(ways.error)}</p>}
+      {total !== undefined && BigInt(total) === 0n && <p className="text-soft">{say('noWay')}</p>}
+      <ol className="grid grid-cols-3 gap-3">
+        {ways.data?.outfits.map((outfit, i) => (
+          <li key={i}>
+            <OutfitCard outfit={outfit} byId={byId} small />
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }

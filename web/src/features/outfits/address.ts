@@ -33,6 +33,7 @@ const ofList = [
   'tag',
   'waistcoat',
   'formula',
+  'each',
 ];
 
 function contextOf(search: string | URLSearchParams): URLSearchParams {
@@ -98,6 +99,15 @@ export function finishesOf(search: URLSearchParams): Record<string, string[]> {
       ];
     }),
   );
+}
+
+/** The query of the bench with a piece worn in another way. */
+export function withFinish(id: string, finish: string[], search: URLSearchParams): string {
+  const next = new URLSearchParams(search);
+  next.delete('finish');
+  search.getAll('finish').forEach((entry) => !entry.startsWith(`${id}=`) && next.append('finish', entry));
+  next.append('finish', `${id}=${finish.join('+')}`);
+  return next.toString();
 }
 
 /** The query of the bench with a piece put into the first of its slots, the outfit there being kept as far as it may. */

@@ -201,3 +201,22 @@ export function useNextSuit(clientId: string, chosen: Chosen, stamp: string) {
 function placeOf({ season, occasion, capsule }: Chosen) {
   return { season: season || undefined, occasion: occasion || undefined, capsule: capsule || undefined };
 }
+
+/** What is worn, finished for the day, the evening and the weekend. */
+export function useRegisters(
+  clientId: string,
+  chosen: Chosen,
+  wear: string[],
+  stamp: string,
+  enabled: boolean,
+) {
+  const query = { ...placeOf(chosen), wear };
+  return useQuery({
+    queryKey: ['registers', clientId, query, stamp],
+    enabled,
+    queryFn: ({ signal }) =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/registers', { signal, params: { path: { clientId }, query } }),
+      ),
+  });
+}

@@ -65,4 +65,97 @@ class OutfitsTest extends BrowserTest {
         browser.see(By.xpath("//h1[.='works']"));
         assertThat(browser.see(By.cssSelector("main ul")).getText()).contains(piece);
     }
+
+    private static final By BENCH = By.cssSelector("[data-testid='bench'][aria-busy='false'] [data-slot]");
+
+    private void build(String slot) {
+        browser.see(BENCH);
+        browser.see(By.cssSelector("[data-slot='" + slot + "'] [role='radio']")).sendKeys(Keys.ENTER);
+        browser.see(By.cssSelector("[data-slot='" + slot + "'] [role='radio'][aria-checked='true']"));
+        browser.see(BENCH);
+    }
+
+    /** What the bench puts first, slot by slot and by keyboard, until it works; saved, and held beside another. */
+    @Test
+    void buildsAnOutfitByKeyboardAndKeepsIt() {
+        browser.openClient("Ines Halvard", "outfits/bench?season=winter&occasion=desk%20day");
+        browser.see(By.xpath("//h1[.='Start an outfit']"));
+        build("top");
+        browser.press(Keys.TAB);
+        browser.press(Keys.ENTER);
+        browser.see(By.cssSelector("[data-slot='bottom'] [role='radio'][aria-checked='true']"));
+        browser.see(By.xpath("//h1[.='Not finished yet']"));
+        for (String slot : List.of("shoes", "coat", "base", "jacket", "mid")) {
+            if (browser.all(By.xpath("//h1[.='works']")).isEmpty()) {
+                build(slot);
+            }
+        }
+        browser.see(By.xpath("//h1[.='works']"));
+        assertThat(browser.see(By.cssSelector("[data-testid='goes-to']")).getText())
+                .contains("council evening");
+        assertThat(browser.see(By.cssSelector("[data-testid='day']")).getText()).contains("Indoors, 21");
+        browser.checked("bench");
+        browser.choose(By.cssSelector("[data-slot='top'] [role='combobox']"), "untucked");
+        browser.until(b -> b.address().contains("finish="));
+        browser.click(By.xpath("//button[.='Save']"));
+        browser.type(By.name("tags"), "monday");
+        browser.type(By.name("name"), "By keyboard" + Keys.ENTER);
+        browser.see(By.xpath("//h1[contains(., 'By keyboard')]"));
+        browser.click(By.xpath("//button[.='Start over']"));
+        browser.click(By.xpath("//button[.='Surprise me']"));
+        browser.see(By.xpath("//h1[contains(., 'works')]"));
+        browser.click(By.xpath("//button[.='Save']"));
+        browser.type(By.name("name"), "A surprise" + Keys.ENTER);
+        browser.see(By.xpath("//h1[contains(., 'A surprise')]"));
+        browser.click(By.xpath("//a[starts-with(., 'Saved, ')]"));
+        browser.until(
+                b -> b.all(By.cssSelector("[data-testid='saved-outfits'] > li")).size() >= 2);
+        browser.all(By.cssSelector("[data-testid='saved-outfits'] [role='checkbox']"))
+                .forEach(tick -> tick.click());
+        assertThat(browser.see(By.cssSelector("[data-testid='compared']")).getText())
+                .contains("By keyboard", "A surprise");
+        browser.checked("saved-outfits");
+        browser.choose(By.xpath("//main//label[.='tag']/following-sibling::button"), "monday");
+        browser.until(
+                b -> b.all(By.cssSelector("[data-testid='saved-outfits'] > li")).size() == 1);
+    }
+
+    /** A formula of the studio, made narrower; the formula of an outfit; three ways to finish it. */
+    @Test
+    void goesByFormulaAndRegister() {
+        browser.openClient("Ines Halvard", "outfits/formulas?season=winter");
+        browser.click(By.xpath("//button[contains(., 'Odd jacket and flannels')]"));
+        browser.see(By.xpath("//p[contains(., 'outfits keep to it')]"));
+        String before =
+                browser.see(By.xpath("//p[contains(., 'keep to it')]/strong")).getText();
+        browser.checked("formulas");
+        browser.click(By.xpath("//button[@aria-label='Take out: shirt']"));
+        browser.untilText(By.xpath("//p[contains(., 'keep to it')]/strong"), text -> !text.equals(before));
+        browser.click(By.xpath("//button[.='Save this formula']"));
+        browser.type(By.name("name"), "No shirts" + Keys.ENTER);
+        browser.see(By.xpath("//h1[.='No shirts']"));
+        browser.see(By.cssSelector("[data-testid='keeping'] a")).click();
+        browser.see(By.xpath("//h1[contains(., 'works')]"));
+        browser.click(By.xpath("//a[.='Same formula']"));
+        browser.see(By.xpath("//h1[.='The formula of this outfit']"));
+        browser.run("history.back()");
+        browser.click(By.xpath("//a[.='Day to evening']"));
+        browser.until(
+                b -> b.all(By.cssSelector("[data-testid='registers'] > li")).size() == 3);
+        browser.checkAccessibility();
+    }
+
+    /** The grid of suits, from cell to cell by arrow keys. */
+    @Test
+    void breaksTheSuits() {
+        browser.openClient("Ines Halvard", "outfits/suits");
+        browser.see(By.cssSelector("[data-at='0 0']")).sendKeys(Keys.ARROW_RIGHT);
+        browser.press(Keys.ENTER);
+        assertThat(browser.see(By.cssSelector("[data-testid='suit-reading']")).getText())
+                .contains("Grey suit jacket with Ink flannel suit trousers", "With Ink flannel waistcoat");
+        browser.see(By.cssSelector("[data-testid='next-suit'] table"));
+        browser.checked("suits");
+        browser.click(By.xpath("//*[@data-testid='suit-reading']//a[.='Build on it']"));
+        browser.see(By.cssSelector("[data-slot='jacket'] [role='radio'][aria-checked='true']"));
+    }
 }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -57,7 +58,13 @@ public record SavedOutfit(String id, About about, Version now, List<Version> ear
     public record Version(Map<Slot, List<PieceId>> slots, Map<PieceId, Set<Finish>> finishes, Instant saved) {
         public Version {
             slots = Collections.unmodifiableMap(new EnumMap<>(slots));
-            finishes = Collections.unmodifiableMap(new TreeMap<>(finishes));
+            Map<PieceId, Set<Finish>> inOrder = new TreeMap<>();
+            finishes.forEach((id, chosen) -> {
+                Set<Finish> set = EnumSet.noneOf(Finish.class);
+                set.addAll(chosen);
+                inOrder.put(id, Collections.unmodifiableSet(set));
+            });
+            finishes = Collections.unmodifiableMap(inOrder);
         }
 
         public List<PieceId> pieces() {

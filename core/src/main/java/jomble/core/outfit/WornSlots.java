@@ -6,11 +6,14 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /** Finds out where pieces were worn that are only known to have been worn together. */
 public final class WornSlots {
+    private static final Set<String> KNITS = Set.of("fine-knit", "chunky-knit");
+
     private WornSlots() {}
 
     /**
@@ -22,8 +25,10 @@ public final class WornSlots {
         List<Piece> single = new ArrayList<>();
         List<Piece> jewellery = new ArrayList<>();
         pieces.forEach(piece -> (piece.isFirstOf(Slot.JEWELLERY) ? jewellery : single).add(piece));
-        // the thinner of two that may both be the top is the one beneath
-        single.sort(Comparator.comparing((Piece piece) -> piece.roles().size()).thenComparing(Piece::centiClo));
+        // of two that may both be the top the thinner is the one beneath, but a knit goes over a shirt
+        single.sort(Comparator.comparing((Piece piece) -> piece.roles().size())
+                .thenComparing(piece -> KNITS.contains(piece.kind().origin().id()))
+                .thenComparing(Piece::centiClo));
         Best best = new Best();
         best.place(single, 0, new EnumMap<>(Slot.class), 0);
         if (best.slots == null) {
@@ -39,6 +44,9 @@ public final class WornSlots {
 
     /** The placing that moves fewest pieces from where they belong. */
     private static final class Best {
+        /** With trousers or a skirt a dress is a layer rather than a dress. */
+        private static final int DRESS_WITH_BOTTOM = 5;
+
         private Map<Slot, Piece> slots;
         private int cost = Integer.MAX_VALUE;
 
@@ -47,8 +55,14 @@ public final class WornSlots {
                 return;
             }
             if (at == pieces.size()) {
-                slots = new EnumMap<>(placed);
-                cost = soFar;
+                int whole = soFar
+                        + (placed.containsKey(Slot.ONEPIECE) && placed.containsKey(Slot.BOTTOM)
+                                ? DRESS_WITH_BOTTOM
+                                : 0);
+                if (whole < cost) {
+                    slots = new EnumMap<>(placed);
+                    cost = whole;
+                }
                 return;
             }
             List<Slot> roles = pieces.get(at).roles();

@@ -75,11 +75,18 @@ public class OutfitDrawings {
         return figure(outfit(combination, wardrobe), combination.context());
     }
 
-    /** An outfit of a question on the form, worn as is best in the first of its contexts, the coat left out. */
-    public String figure(Map<Slot, List<PieceId>> outfit, Question question) {
-        List<Worn> worn = new ArrayList<>();
-        outfit.forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, question.wardrobe()))));
-        return figure(Outfit.of(worn), question.contexts().get(0));
+    /**
+     * An outfit of a question on the form, worn as is best in the first of its contexts.
+     *
+     * @param coatOn whether the coat is worn as well, or left out
+     * @param marked the place that is marked
+     */
+    public String figure(Map<Slot, List<PieceId>> outfit, Question question, boolean coatOn, Slot marked) {
+        JudgementContext context = question.contexts().get(0);
+        Outfit best = new Judge(catalogue, context)
+                .best(outfit(outfit, question.wardrobe()))
+                .outfit();
+        return Figure.of(coatOn ? best : indoors(best), context.brief().heights(), true, List.of(marked));
     }
 
     private String figure(Outfit outfit, JudgementContext context) {
@@ -97,6 +104,13 @@ public class OutfitDrawings {
         List<Worn> worn = new ArrayList<>();
         combination.slots().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
         combination.filled().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
+        return Outfit.of(worn);
+    }
+
+    /** Pieces by their ids, as they come. */
+    public static Outfit outfit(Map<Slot, List<PieceId>> slots, Wardrobe wardrobe) {
+        List<Worn> worn = new ArrayList<>();
+        slots.forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
         return Outfit.of(worn);
     }
 

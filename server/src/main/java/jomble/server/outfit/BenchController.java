@@ -1,6 +1,7 @@
 package jomble.server.outfit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,13 +9,19 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import jomble.core.bench.Bench;
+import jomble.core.bench.Registers;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
+import jomble.core.judgement.FindingTexts;
+import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.outfit.Outfit;
+import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
+import jomble.drawing.Figure;
 import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.LiveCounts;
@@ -36,6 +43,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class BenchController {
     private final ClientQuestions questions;
     private final Bench bench;
+    private final Registers registers;
     private final OutfitQueries queries;
     private final LiveCounts live;
     private final int seconds;
@@ -50,6 +58,7 @@ class BenchController {
         this.queries = queries;
         this.seconds = seconds;
         this.bench = new Bench(catalogue, queries);
+        this.registers = new Registers(catalogue);
         this.live = live;
     }
 
@@ -67,11 +76,70 @@ class BenchController {
             @RequestParam(required = false) String capsule,
             @RequestParam(defaultValue = "") List<String> wear) {
         Question question = questions.ask(clientId, new Chosen(season, occasion, null, daring).within(capsule));
+        Outfit there = outfit(wear, question);
+        return live.streamAll((progress, events) ->
+                events.send("bench", BenchView.of(bench.read(question.toCount(), there, progress))));
+    }
+
+    /** Reads what is worn, each as {@code slot=id}. */
+    private static Outfit outfit(List<String> wear, Question question) {
         Node node = Node.at("/wear", List.of(slots(wear)));
         List<Outfit> outfits = QuestionReader.outfits(node, question.wardrobe());
         node.finish();
-        return live.streamAll((progress, events) ->
-                events.send("bench", BenchView.of(bench.read(question.toCount(), outfits.get(0), progress))));
+        return outfits.get(0);
+    }
+
+    /**
+     * A base with the finishing pieces that take it to a register.
+     *
+     * @param slots what is worn, the base with its finishing pieces
+     * @param finishing the pieces that were put on
+     * @param reasons why they hang together
+     */
+    record RegisterView(
+            String register,
+            Map<String, Object> slots,
+            List<String> finishing,
+            String verdict,
+            int formality,
+            List<String> reasons,
+            String figure) {}
+
+    /** What is worn, finished for the day, the evening and the weekend. */
+    @GetMapping("/registers")
+    List<RegisterView> registers(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String season,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(required = false) String capsule,
+            @RequestParam(defaultValue = "") List<String> wear) {
+        Question question = questions.ask(clientId, new Chosen(season, occasion, null, false).within(capsule));
+        JudgementContext context = question.contexts().get(0);
+        return registers.of(outfit(wear, question), question.wardrobe().pieces(), context).stream()
+                .map(one -> view(one, context))
+                .toList();
+    }
+
+    private static RegisterView view(Registers.Dressed dressed, JudgementContext context) {
+        Map<Slot, List<PieceId>> slots = new LinkedHashMap<>();
+        Map<PieceId, String> labels = new HashMap<>();
+        dressed.judgement().outfit().worn().forEach(worn -> {
+            slots.put(worn.slot(), worn.pieces().stream().map(Piece::id).toList());
+            worn.pieces().forEach(piece -> labels.put(piece.id(), piece.label()));
+        });
+        return new RegisterView(
+                dressed.register().id(),
+                CombinationsView.slots(slots),
+                dressed.finishing().values().stream()
+                        .flatMap(pieces ->
+                                pieces.stream().map(piece -> piece.id().value()))
+                        .toList(),
+                dressed.judgement().verdict().id(),
+                dressed.judgement().summary().formality(),
+                dressed.reasons().stream()
+                        .map(reason -> FindingTexts.text(reason, labels::get))
+                        .toList(),
+                Figure.of(dressed.judgement().outfit(), context.brief().heights(), true));
     }
 
     /**

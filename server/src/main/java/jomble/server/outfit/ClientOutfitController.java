@@ -1,15 +1,24 @@
 package jomble.server.outfit;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
+import jomble.core.counting.query.OutfitChange;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.counting.query.VariedLooks;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.Verdict;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Ways;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
@@ -37,16 +46,19 @@ class ClientOutfitController {
     private final ClientQuestions questions;
     private final OutfitQueries queries;
     private final OutfitDrawings drawings;
+    private final RuleCatalogue catalogue;
     private final int seconds;
 
     ClientOutfitController(
             ClientQuestions questions,
             OutfitQueries queries,
             OutfitDrawings drawings,
+            RuleCatalogue catalogue,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.queries = queries;
         this.drawings = drawings;
+        this.catalogue = catalogue;
         this.seconds = seconds;
     }
 
@@ -88,11 +100,52 @@ class ClientOutfitController {
         }
     }
 
-    /** Every outfit one piece away from one, in any slot. */
+    /**
+     * Every outfit one change away.
+     *
+     * @param changes of one piece, in any slot
+     * @param finishes of how one piece is worn
+     */
+    record DrawnChanges(List<OutfitChangeView> changes, List<FinishChangeView> finishes) {}
+
+    /** A piece worn in another way than is best. */
+    record FinishChangeView(String piece, String slot, List<String> finish, String verdict) {}
+
+    /** How the pieces of an outfit could be worn otherwise, where that works as well. */
+    private List<FinishChangeView> otherFinishes(Map<Slot, List<PieceId>> pieces, Question question) {
+        Outfit outfit = OutfitDrawings.outfit(pieces, question.wardrobe());
+        List<Judge> judges = question.contexts().stream()
+                .map(context -> new Judge(catalogue, context))
+                .toList();
+        Outfit best = judges.get(0).best(outfit).outfit();
+        List<FinishChangeView> finishes = new ArrayList<>();
+        for (Worn worn : best.worn()) {
+            for (Worn way : Ways.of(worn)) {
+                Verdict verdict = judges.stream()
+                        .map(judge -> judge.best(outfit, Map.of(worn.piece().id(), way.finishes()))
+                                .verdict())
+                        .min(Verdict::compareTo)
+                        .orElseThrow();
+                boolean counts = verdict == Verdict.WORKS || verdict == Verdict.DARING && question.includeDaring();
+                if (counts && !way.finishes().equals(worn.finishes())) {
+                    finishes.add(new FinishChangeView(
+                            worn.piece().id().value(),
+                            worn.slot().id(),
+                            way.finishes().stream().map(Finish::id).toList(),
+                            verdict.id()));
+                }
+            }
+        }
+        return finishes;
+    }
+
+    /** Every outfit one change away from one: another piece in any slot, or a piece worn otherwise. */
     @PostMapping("/changes")
-    ChangesView changes(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
+    DrawnChanges changes(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
-        return ChangesView.of(queries.neighbours(everySlot(question), outfit(asked, question), Deadline.in(seconds)));
+        Map<Slot, List<PieceId>> outfit = outfit(asked, question);
+        ChangesView changes = ChangesView.of(queries.neighbours(everySlot(question), outfit, Deadline.in(seconds)));
+        return new DrawnChanges(changes.changes(), otherFinishes(outfit, question));
     }
 
     /**
@@ -104,7 +157,7 @@ class ClientOutfitController {
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record DrawnPaths(Integer length, List<DrawnPath> paths, boolean more) {}
 
-    /** @param figures the drawing after each of the edits */
+    /** @param figures the drawing after each of the edits, with what it changed marked */
     record DrawnPath(List<OutfitChangeView> edits, List<String> figures) {}
 
     /** The context is the one to get to. */
@@ -115,16 +168,20 @@ class ClientOutfitController {
                 everySlot(question), outfit(asked, question), asked.carry(), LONGEST, Deadline.in(seconds));
         List<DrawnPath> drawn = paths.paths().stream()
                 .limit(MOST_DRAWN)
-                .map(path -> new DrawnPath(
-                        path.stream()
-                                .map(edit -> OutfitChangeView.of(edit, null))
-                                .toList(),
-                        path.stream()
-                                .map(edit -> drawings.figure(edit.outfit(), question))
-                                .toList()))
+                .map(path -> drawn(path, question))
                 .toList();
         return new DrawnPaths(
                 paths.length(), drawn, paths.more() || paths.paths().size() > drawn.size());
+    }
+
+    /** A coat is drawn where it is one of the changes. */
+    private DrawnPath drawn(List<OutfitChange> path, Question question) {
+        boolean coatOn = path.stream().anyMatch(edit -> edit.slot() == Slot.COAT);
+        return new DrawnPath(
+                path.stream().map(edit -> OutfitChangeView.of(edit, null)).toList(),
+                path.stream()
+                        .map(edit -> drawings.figure(edit.outfit(), question, coatOn, edit.slot()))
+                        .toList());
     }
 
     /** Every slot is counted, and judged as in a list of outfits: what is left off is not asked for. */

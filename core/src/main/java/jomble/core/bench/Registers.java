@@ -1,0 +1,172 @@
+package jomble.core.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import jomble.core.judgement.Finding;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.Judge;
+import jomble.core.judgement.Judgement;
+import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.RuleCatalogue;
+import jomble.core.judgement.score.OutfitScore;
+import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Show;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Word;
+
+/**
+ * Three sets of finishing pieces that take one base to day, evening and weekend; clothes and shoes stay as they are.
+ *
+ * <p>Slot after slot the piece, or none, is taken that makes the whole best: the verdict first, then how well the piece suits the
+ * register, then credits; gone over again until nothing changes. What suits a register is our choice: pieces near its formality, one
+ * statement in the evening and none before it, little at the weekend.
+ */
+public final class Registers {
+    private static final List<Slot> FINISHING = List.of(
+            Slot.LEGWEAR, Slot.BELT, Slot.BAG, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH, Slot.HAT, Slot.EXTRA);
+
+    private static final Set<Slot> NOT_IN_THE_EVENING = EnumSet.of(Slot.HAT);
+    private static final int MOST_ROUNDS = 3;
+    private static final int LUSTROUS = 2;
+    private static final int EVENING_FORMALITY = 5;
+    private static final int MOST_FORMAL = 7;
+
+    private final RuleCatalogue catalogue;
+
+    public Registers(RuleCatalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /** What a base is taken to. */
+    public enum Register implements Word {
+        DAY,
+        EVENING,
+        WEEKEND;
+
+        int formality(int base) {
+            return switch (this) {
+                case DAY -> base;
+                case EVENING -> Math.min(MOST_FORMAL, Math.max(base + 1, EVENING_FORMALITY));
+                case WEEKEND -> Math.max(1, base - 2);
+            };
+        }
+    }
+
+    /**
+     * A base with its finishing pieces.
+     *
+     * @param finishing by slot; may be empty where nothing suits
+     * @param judgement of the whole
+     * @param reasons what speaks for the set: what is said for its pieces
+     */
+    public record Dressed(
+            Register register, Map<Slot, List<Piece>> finishing, Judgement judgement, List<Finding> reasons) {}
+
+    /**
+     * The base in each register.
+     *
+     * @param base its finishing pieces are taken off
+     * @param pieces to choose from
+     */
+    public List<Dressed> of(Outfit base, List<Piece> pieces, JudgementContext context) {
+        Judge judge = new Judge(catalogue, context);
+        Outfit bare = Outfit.of(base.worn().stream()
+                .filter(worn -> !FINISHING.contains(worn.slot()))
+                .toList());
+        int formality = judge.best(bare).summary().formality();
+        List<Dressed> dressed = new ArrayList<>();
+        for (Register register : Register.values()) {
+            dressed.add(dress(register, bare, pieces, judge, register.formality(formality)));
+        }
+        return dressed;
+    }
+
+    private static Dressed dress(Register register, Outfit bare, List<Piece> pieces, Judge judge, int formality) {
+        Map<Slot, Piece> chosen = new LinkedHashMap<>();
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            Map<Slot, Piece> before = new LinkedHashMap<>(chosen);
+            for (Slot slot : FINISHING) {
+                choose(slot, register, bare, pieces, judge, formality, chosen);
+            }
+            if (before.equals(chosen)) {
+                break;
+            }
+        }
+        Judgement judgement = judge.best(with(bare, chosen));
+        Map<Slot, List<Piece>> finishing = new LinkedHashMap<>();
+        chosen.forEach((slot, piece) -> finishing.put(slot, List.of(piece)));
+        List<Finding> reasons = judgement.findings().stream()
+                .filter(finding -> finding.kind() == FindingKind.CREDIT)
+                .filter(finding -> chosen.values().stream()
+                        .anyMatch(piece -> finding.pieces().contains(piece.id())))
+                .toList();
+        return new Dressed(register, finishing, judgement, reasons);
+    }
+
+    /** Puts the best piece into a slot, or leaves it empty. */
+    private static void choose(
+            Slot slot,
+            Register register,
+            Outfit bare,
+            List<Piece> pieces,
+            Judge judge,
+            int formality,
+            Map<Slot, Piece> chosen) {
+        chosen.remove(slot);
+        Option best = new Option(null, judge.best(with(bare, chosen)), 0, judge.context());
+        if (!(register == Register.EVENING && NOT_IN_THE_EVENING.contains(slot))) {
+            for (Piece piece : pieces) {
+                if (piece.isFirstOf(slot) && !chosen.containsValue(piece)) {
+                    Map<Slot, Piece> tried = new LinkedHashMap<>(chosen);
+                    tried.put(slot, piece);
+                    double suits = suits(piece, register, formality, chosen);
+                    Option option = new Option(piece, judge.best(with(bare, tried)), suits, judge.context());
+                    best = Option.BETTER.compare(option, best) < 0 ? option : best;
+                }
+            }
+        }
+        if (best.piece != null) {
+            chosen.put(slot, best.piece);
+        }
+    }
+
+    private record Option(Piece piece, Judgement judgement, double suits, JudgementContext context) {
+        static final Comparator<Option> BETTER = Comparator.comparing((Option one) -> one.judgement.verdict())
+                .thenComparing(one -> one.judgement.points())
+                .thenComparing(one -> -one.suits - one.score())
+                .thenComparing(one -> -one.judgement.credits());
+
+        private double score() {
+            return OutfitScore.of(judgement.outfit().worn(), judgement.points(), context)
+                    .total();
+        }
+    }
+
+    /** Above 0 where the piece does more for the register than an empty place. */
+    private static double suits(Piece piece, Register register, int formality, Map<Slot, Piece> chosen) {
+        boolean isStatement = piece.get(Attribute.SHOW) == Show.STATEMENT;
+        boolean hasStatement = chosen.values().stream().anyMatch(other -> other.get(Attribute.SHOW) == Show.STATEMENT);
+        boolean isLustrous = piece.get(Attribute.SHEEN) != null && piece.get(Attribute.SHEEN) >= LUSTROUS;
+        double suits = 1 - Math.abs(piece.formality() - formality) * 0.5;
+        return suits
+                + switch (register) {
+                    case DAY -> isStatement ? -1 : 0;
+                    case EVENING -> (isStatement ? (hasStatement ? -2 : 1) : 0) + (isLustrous ? 0.5 : 0);
+                    case WEEKEND -> (isStatement ? -1 : 0) + (isLustrous ? -0.5 : 0);
+                };
+    }
+
+    private static Outfit with(Outfit bare, Map<Slot, Piece> chosen) {
+        List<Worn> worn = new ArrayList<>(bare.worn());
+        chosen.forEach((slot, piece) -> worn.add(Worn.of(slot, piece)));
+        return Outfit.of(worn);
+    }
+}
