@@ -207,7 +207,7 @@ function Card({ outfit, ticked, onTick }: CardProps) {
           </p>
         )}
         {outfit.verdict !== 'works' && (
-          <Link to={pathsOf(outfit, search, byId)} className="font-medium text-chalk">
+          <Link to={pathsOf(outfit, search, byId)} className="min-h-6 font-medium text-chalk">
             {say('nearest')}
           </Link>
         )}
@@ -232,10 +232,10 @@ function Card({ outfit, ticked, onTick }: CardProps) {
           >
             {say('repeat')}
           </Button>
-          <Link className="font-medium text-chalk" to={open.replace('/bench?', '/changes?')}>
+          <Link className="min-h-6 font-medium text-chalk" to={open.replace('/bench?', '/changes?')}>
             {say('withOneChange')}
           </Link>
-          <Link className="font-medium text-chalk" to={open.replace('/bench?', '/formulas?')}>
+          <Link className="min-h-6 font-medium text-chalk" to={open.replace('/bench?', '/formulas?')}>
             {say('sameFormula')}
           </Link>
         </span>

@@ -79,7 +79,7 @@ export function SuitsPage() {
         <p className="text-soft">
           <strong className="font-serif text-lg text-ink">{works}</strong>{' '}
           {say('brokenWays', { all: broken.length, school })}{' '}
-          <Link to={`/clients/${clientId}/rules${search}`} className="text-chalk">
+          <Link to={`/clients/${clientId}/rules${search}`} className="text-chalk underline">
             {say('changeSchool')}
           </Link>
         </p>
@@ -160,7 +160,7 @@ export function SuitsPage() {
           <ul>
             {three.map((cell) => (
               <li key={`${cell.jacket} ${cell.waistcoat} ${cell.bottom}`}>
-                <Link to={build(cell)} className="text-chalk">
+                <Link to={build(cell)} className="inline-block min-h-6 text-chalk">
                   {join([cell.jacket, cell.waistcoat, cell.bottom].map(label))}
                 </Link>
               </li>

@@ -40,7 +40,7 @@ class DemoWardrobeTest extends BrowserTest {
         try (Browser stranger = browser.another()) {
             stranger.open("/clients");
             stranger.until(b -> b.address().equals("/sign-in"));
-            stranger.checked("sign-in");
+            stranger.checkAccessibility();
             stranger.type(By.name("email"), "stylist@quarterlight.example");
             stranger.type(By.name("password"), "wrong" + Keys.ENTER);
             assertThat(stranger.see(By.cssSelector("[role='alert']")).getText()).contains("not right");

@@ -97,7 +97,7 @@ class RulesTest extends BrowserTest {
         browser.checked("outfits");
         browser.all(By.cssSelector("[data-testid='outfit-list'] a")).get(7).click();
         browser.see(By.cssSelector("[data-testid='figure'] svg"));
-        browser.checked("outfit");
+        browser.checkAccessibility();
         browser.click(By.xpath("//button[.='Put the coat on']"));
         browser.see(By.xpath("//button[.='Take the coat off']"));
         browser.click(By.xpath("//button[.='Worn today']"));

@@ -50,7 +50,6 @@ class FormulasTest {
             overshirt, jeans, t-shirt                       | top=t-shirt bottom=jeans mid=overshirt
             fine-knit, chinos, shirt, blazer                | top=shirt bottom=chinos mid=fine-knit jacket=blazer
             earrings, shirt-dress, necklace                 | onepiece=shirt-dress jewellery=earrings+necklace
-            shirt-dress, chinos, t-shirt                    | top=t-shirt bottom=chinos mid=shirt-dress
             jeans, chinos                                   | nothing""")
     void knowsWherePiecesWereWorn(String kinds, String expected) {
         List<Map<String, Object>> worn = new ArrayList<>();

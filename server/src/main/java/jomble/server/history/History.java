@@ -61,6 +61,15 @@ public class History {
                 change.at(number).by(who instanceof StudioMember member ? member.accountId() : null, clock.instant()));
     }
 
+    /** The number of the client's latest change, which grows by one with each; empty where there is no such client. */
+    public Optional<Long> latest(UUID clientId) {
+        return entities.createQuery(
+                        "select counter.lastChange from ChangeCounter counter where counter.id = :id", Long.class)
+                .setParameter("id", clientId)
+                .getResultStream()
+                .findFirst();
+    }
+
     /** The changes of the newest step that can be undone, newest first; empty when there is none. */
     public List<Change> lastStep(UUID clientId) {
         return stepOf(clientId, changes.undoable(clientId, NEWEST).stream().findFirst());

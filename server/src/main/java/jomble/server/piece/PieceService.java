@@ -1,5 +1,7 @@
 package jomble.server.piece;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -18,6 +20,7 @@ import jomble.core.document.PieceReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceSet;
@@ -32,10 +35,14 @@ import jomble.server.studio.Write;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The inventory of a client. Every change is written to the history in the same transaction. */
 @Service
 public class PieceService {
+    /** Pieces of the wardrobes that are kept in memory; each takes about 3 kB. */
+    private static final int MOST_KNOWN_PIECES = 20_000;
+
     private final PieceRepository rows;
     private final History history;
     private final ClientService clients;
@@ -43,6 +50,10 @@ public class PieceService {
     private final PieceMapper mapper;
     private final ApplicationEventPublisher events;
     private final Clock clock;
+    private final Cache<UUID, Known> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_KNOWN_PIECES)
+            .<UUID, Known>weigher((id, one) -> 1 + one.wardrobe().pieces().size())
+            .build();
 
     PieceService(
             PieceRepository rows,
@@ -70,9 +81,28 @@ public class PieceService {
         return mapper.kept(rows.findByClientIdOrderByPosition(clientId), kinds.all());
     }
 
-    /** The client's whole wardrobe. */
+    /** A wardrobe as it was after a change, read with a studio's own kinds. */
+    private record Known(long change, List<Kind> own, Wardrobe wardrobe) {}
+
+    /**
+     * The client's whole wardrobe. It is read once for each change of it; within a change it is read as it is at that moment.
+     */
     @Transactional(readOnly = true)
     public Wardrobe wardrobe(UUID clientId) {
+        if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+            return read(clientId);
+        }
+        long change = history.latest(clientId).orElseThrow(() -> ProblemException.notFound("This client"));
+        List<Kind> own = kinds.all().own();
+        Known before = known.getIfPresent(clientId);
+        if (before == null || before.change() != change || !before.own().equals(own)) {
+            before = new Known(change, own, read(clientId));
+            known.put(clientId, before);
+        }
+        return before.wardrobe();
+    }
+
+    private Wardrobe read(UUID clientId) {
         Map<String, Object> document = clients.frame(clientId);
         document.put(
                 "pieces",

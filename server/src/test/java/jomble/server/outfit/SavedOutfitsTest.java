@@ -160,4 +160,63 @@ class SavedOutfitsTest {
                 .as("nothing on")
                 .isEqualTo("no");
     }
+
+    /** A formula of an outfit, saved, narrowed, counted and taken away; the studio's beside it. */
+    @Test
+    void keepsFormulas() {
+        Map<String, Object> outfit = Map.of("daring", false, "outfit", slots());
+        Answer made = stylist.post(client + "/formulas/of-outfit", outfit);
+        assertThat(made.at("slots", "bottom", "kinds")).as(made.text()).isEqualTo(List.of("tailored-trousers"));
+        Answer saved = stylist.post(client + "/formulas", Map.of("name", "Desk", "slots", made.at("slots")));
+        assertThat(saved.status()).as(saved.text()).isEqualTo(200);
+        assertThat(stylist.post(client + "/formulas", Map.of("name", "desk", "slots", made.at("slots")))
+                        .status())
+                .isEqualTo(409);
+        Answer all = stylist.get(client + "/formulas");
+        assertThat(all.at("studio")).asList().hasSize(20);
+        assertThat(all.at("saved", 0, "total")).isNotEqualTo(0);
+        stylist.post(client + "/wears", Map.of("pieces", List.of(ids.get(0), ids.get(2), ids.get(4))));
+        Map<String, Object> wide =
+                Map.of("top", Map.of("kinds", List.of("shirt")), "bottom", Map.of("families", List.of("bottom")));
+        Answer keeping = stylist.post(client + "/formulas/outfits", Map.of("daring", false, "slots", wide));
+        assertThat(keeping.at("outfits", 0, "worn")).as(keeping.text()).isEqualTo(false);
+        assertThat(keeping.text()).contains("\"worn\":true");
+        Map<String, Object> jacket =
+                Map.of("top", Map.of("kinds", List.of("shirt")), "jacket", Map.of("kinds", List.of("blazer")));
+        Answer none = stylist.post(client + "/formulas/outfits", Map.of("daring", false, "slots", jacket));
+        assertThat(none.at("total")).isEqualTo(0);
+        assertThat(none.at("missing", 0, "slot")).isEqualTo("jacket");
+        assertThat(stylist.post(client + "/formulas/missing-piece", Map.of("daring", false, "slots", jacket))
+                        .list()
+                        .get(0))
+                .containsEntry("slot", "jacket");
+        String one = client + "/formulas/" + saved.at("id");
+        assertThat(stylist.send("PATCH", one, Map.of("slots", Map.of("top", Map.of("kinds", List.of("shirtt")))))
+                        .text())
+                .contains("/slots/top/kinds/0");
+        stylist.delete(one);
+        assertThat(stylist.get(client + "/formulas").at("saved")).asList().isEmpty();
+        stylist.post(client + "/undo", Map.of());
+        assertThat(stylist.get(client + "/formulas").at("saved", 0, "name")).isEqualTo("Desk");
+        assertThat(stylist.get(client + "/document").at("formulas", 0, "name")).isEqualTo("Desk");
+    }
+
+    @Test
+    void breaksSuitsAndFinishesForTheEvening() {
+        stylist.post(
+                client + "/pieces/entries",
+                Map.of("lines", List.of("brown tweed blazer", "silver necklace"), "keepUnknown", true));
+        Answer suits = stylist.get(client + "/suits");
+        assertThat(suits.at("school")).as(suits.text()).isEqualTo("measured");
+        assertThat(suits.at("cells")).asList().hasSize(2);
+        assertThat(stylist.get(client + "/next-suit").list()).hasSize(3);
+        List<Map<String, Object>> registers = stylist.get(client + "/registers?wear=top=" + ids.get(0) + "&wear=bottom="
+                        + ids.get(2) + "&wear=shoes=" + ids.get(4))
+                .list();
+        assertThat(registers).extracting(one -> one.get("register")).containsExactly("day", "evening", "weekend");
+        assertThat(registers).allMatch(one -> one.get("slots").toString().contains(ids.get(2)));
+        Answer changes = stylist.post(client + "/changes", Map.of("slots", slots(), "daring", false, "carry", false));
+        assertThat(changes.at("changes")).asList().isNotEmpty();
+        assertThat(changes.at("finishes", 0, "piece")).isEqualTo(ids.get(0));
+    }
 }

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
@@ -123,19 +124,23 @@ public final class OutfitQueries {
         SolutionSet working = finder.find(asked.daring(false), progress.part(0, FIND_SHARE));
         SolutionSet daring = finder.find(asked.daring(true), progress.part(FIND_SHARE, 1));
         Map<Slot, Option> there = working.optionsOf(halfBuilt);
-        int[] toWork = new CheapestPaths(working, SlotCost.departuresFrom(there)).leastWith();
-        int[] toDare = new CheapestPaths(daring, SlotCost.departuresFrom(there)).leastWith();
+        List<int[]> least = Stream.of(working, daring)
+                .parallel()
+                .map(set -> new CheapestPaths(set, SlotCost.departuresFrom(there)).leastWith())
+                .toList();
+        int[] toWork = least.get(0);
+        int[] toDare = least.get(1);
         List<Choice> choices = new ArrayList<>();
         for (Option option : working.options().all()) {
             Slot slot = option.slot();
             if (asked.counted().has(slot)) {
                 int ownPlace = there.containsKey(slot) && there.get(slot) != option ? 1 : 0;
-                int least = (question.includeDaring() ? toDare : toWork)[option.index()];
+                int fewest = (question.includeDaring() ? toDare : toWork)[option.index()];
                 Verdict verdict = toWork[option.index()] == ownPlace
                         ? Verdict.WORKS
                         : toDare[option.index()] == ownPlace ? Verdict.DARING : Verdict.NO;
-                choices.add(
-                        new Choice(slot, option.pieces(), verdict, least == SlotCost.NEVER ? null : least - ownPlace));
+                choices.add(new Choice(
+                        slot, option.pieces(), verdict, fewest == SlotCost.NEVER ? null : fewest - ownPlace));
             }
         }
         choices.sort(Comparator.comparing(Choice::slot)
