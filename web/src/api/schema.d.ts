@@ -2067,11 +2067,13 @@ export interface components {
             finishing?: string[];
             /** Format: int32 */
             formality?: number;
+            metals?: string[];
             reasons?: string[];
             register?: string;
             slots?: {
                 [key: string]: unknown;
             };
+            statement?: string;
             verdict?: string;
         };
         RelaxationView: {

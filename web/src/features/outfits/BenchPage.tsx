@@ -196,7 +196,7 @@ export function BenchPage() {
       >
         <div className={column}>{columns(true) ?? <Waiting />}</div>
         <div
-          className="flex flex-wrap content-start justify-end justify-self-center max-[900px]:order-first max-[900px]:col-span-2"
+          className="flex w-[337px] flex-wrap content-start justify-end justify-self-center max-[900px]:order-first max-[900px]:col-span-2"
           data-testid="figure"
         >
           <DrawnHere svg={drawing?.ruler ?? ''} name={text.sheet.heights} className="h-[452px] w-[98px]" />

@@ -1,6 +1,6 @@
 import { Link, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { join, text, words } from '../../app/messages';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
@@ -51,6 +51,14 @@ export function RegistersPage() {
               </ul>
             </div>
             <ul className="mt-2 flex flex-col gap-1 text-[13px] text-soft">
+              {one.finishing.length > 0 && (
+                <li>
+                  {one.statement ? say('oneStatement', { piece: label(one.statement) }) : say('noStatement')}
+                </li>
+              )}
+              {one.metals.length > 0 && (
+                <li>{say('metals', { n: one.metals.length, metals: join(one.metals.map(words)) })}</li>
+              )}
               {one.reasons.map((reason) => (
                 <li key={reason}>{reason}</li>
               ))}

@@ -6,7 +6,9 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import jomble.core.judgement.Finding;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Judge;
@@ -17,6 +19,7 @@ import jomble.core.judgement.score.OutfitScore;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Show;
 import jomble.core.piece.Slot;
@@ -68,7 +71,26 @@ public final class Registers {
      * @param reasons what speaks for the set: what is said for its pieces
      */
     public record Dressed(
-            Register register, Map<Slot, List<Piece>> finishing, Judgement judgement, List<Finding> reasons) {}
+            Register register, Map<Slot, List<Piece>> finishing, Judgement judgement, List<Finding> reasons) {
+        /** The one piece that asks to be looked at, if there is one. */
+        public Optional<Piece> statement() {
+            return pieces().filter(piece -> piece.get(Attribute.SHOW) == Show.STATEMENT)
+                    .findFirst();
+        }
+
+        /** The metals that are seen. */
+        public Set<Metal> metals() {
+            Set<Metal> metals = EnumSet.noneOf(Metal.class);
+            pieces().map(piece -> piece.get(Attribute.METAL))
+                    .filter(metal -> metal != null && metal != Metal.NONE)
+                    .forEach(metals::add);
+            return metals;
+        }
+
+        private Stream<Piece> pieces() {
+            return finishing.values().stream().flatMap(List::stream);
+        }
+    }
 
     /**
      * The base in each register.
@@ -124,7 +146,7 @@ public final class Registers {
         Option best = new Option(null, judge.best(with(bare, chosen)), 0, judge.context());
         if (!(register == Register.EVENING && NOT_IN_THE_EVENING.contains(slot))) {
             for (Piece piece : pieces) {
-                if (piece.isFirstOf(slot) && !chosen.containsValue(piece)) {
+                if (piece.isFirstOf(slot) && shows(piece, bare) && !chosen.containsValue(piece)) {
                     Map<Slot, Piece> tried = new LinkedHashMap<>(chosen);
                     tried.put(slot, piece);
                     double suits = suits(piece, register, formality, chosen);
@@ -136,6 +158,16 @@ public final class Registers {
         if (best.piece != null) {
             chosen.put(slot, best.piece);
         }
+    }
+
+    /** Under trousers of legwear only socks are seen. */
+    private static boolean shows(Piece piece, Outfit bare) {
+        boolean hasTrousers = bare.in(Slot.BOTTOM)
+                .filter(bottom -> !bottom.piece().kind().isSkirt())
+                .isPresent();
+        return !piece.isFirstOf(Slot.LEGWEAR)
+                || !hasTrousers
+                || piece.kind().origin().id().equals("socks");
     }
 
     private record Option(Piece piece, Judgement judgement, double suits, JudgementContext context) {

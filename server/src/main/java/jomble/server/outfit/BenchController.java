@@ -1,5 +1,6 @@
 package jomble.server.outfit;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -17,6 +18,7 @@ import jomble.core.judgement.FindingTexts;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.outfit.Outfit;
+import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -94,12 +96,17 @@ class BenchController {
      *
      * @param slots what is worn, the base with its finishing pieces
      * @param finishing the pieces that were put on
-     * @param reasons why they hang together
+     * @param metals that are seen; one where they agree
+     * @param statement the piece that asks to be looked at; left out where none does
+     * @param reasons what speaks for them by the rules
      */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     record RegisterView(
             String register,
             Map<String, Object> slots,
             List<String> finishing,
+            List<String> metals,
+            String statement,
             String verdict,
             int formality,
             List<String> reasons,
@@ -134,6 +141,8 @@ class BenchController {
                         .flatMap(pieces ->
                                 pieces.stream().map(piece -> piece.id().value()))
                         .toList(),
+                dressed.metals().stream().map(Metal::id).toList(),
+                dressed.statement().map(piece -> piece.id().value()).orElse(null),
                 dressed.judgement().verdict().id(),
                 dressed.judgement().summary().formality(),
                 dressed.reasons().stream()
