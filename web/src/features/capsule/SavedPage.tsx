@@ -1,9 +1,9 @@
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { Spoken } from '../../ui/Spoken';
+import { Menu, MenuItem } from '../../ui/Menu';
 import { Tick } from '../../ui/Tick';
 import { useChosen, useDesk } from '../workspace/context';
 import { CompareCapsules } from './CompareCapsules';
@@ -101,54 +101,41 @@ function Row({ capsule, ticked, onTick }: RowProps) {
           {say(isWithin ? 'withinNow' : 'within')}
         </Button>
         <Tick label={say('compare')} checked={ticked} onChange={onTick} />
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger
-            aria-label={say('actions', { name: capsule.name })}
-            className="min-h-7 border border-line bg-sheet px-2"
+        <Menu label={say('actions', { name: capsule.name })}>
+          <MenuItem onSelect={() => void navigate(`/clients/${clientId}/capsule?${params}`)}>
+            {say('open')}
+          </MenuItem>
+          <MenuItem onSelect={() => setNaming(true)}>{say('rename')}</MenuItem>
+          <MenuItem
+            onSelect={() => change.mutate({ id: capsule.id, locked: capsule.locked ? null : { season } })}
           >
-            ⋯
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              align="end"
-              className="z-30 min-w-52 border border-line bg-sheet py-1 shadow-md"
-            >
-              <Item onSelect={() => void navigate(`/clients/${clientId}/capsule?${params}`)}>
-                {say('open')}
-              </Item>
-              <Item onSelect={() => setNaming(true)}>{say('rename')}</Item>
-              <Item
-                onSelect={() => change.mutate({ id: capsule.id, locked: capsule.locked ? null : { season } })}
-              >
-                {capsule.locked ? say('unlock') : season ? say('lock', { season }) : say('lockPlain')}
-              </Item>
-              {!capsule.locked &&
-                [...capsule.earlier]
-                  .reverse()
-                  .slice(0, 8)
-                  .map((one) => (
-                    <Item
-                      key={one.version}
-                      onSelect={() =>
-                        change.mutate({
-                          id: capsule.id,
-                          version: capsule.version,
-                          pieces: one.pieces.filter((id) => byId.has(id)),
-                          wishes: one.wishes,
-                        })
-                      }
-                    >
-                      {say('restore', { n: one.version })}
-                    </Item>
-                  ))}
-              {!capsule.locked && (
-                <Item onSelect={() => remove.mutate({ id: capsule.id, name: capsule.name })}>
-                  {say('delete')}
-                </Item>
-              )}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+            {capsule.locked ? say('unlock') : season ? say('lock', { season }) : say('lockPlain')}
+          </MenuItem>
+          {!capsule.locked &&
+            [...capsule.earlier]
+              .reverse()
+              .slice(0, 8)
+              .map((one) => (
+                <MenuItem
+                  key={one.version}
+                  onSelect={() =>
+                    change.mutate({
+                      id: capsule.id,
+                      version: capsule.version,
+                      pieces: one.pieces.filter((id) => byId.has(id)),
+                      wishes: one.wishes,
+                    })
+                  }
+                >
+                  {say('restore', { n: one.version })}
+                </MenuItem>
+              ))}
+          {!capsule.locked && (
+            <MenuItem onSelect={() => remove.mutate({ id: capsule.id, name: capsule.name })}>
+              {say('delete')}
+            </MenuItem>
+          )}
+        </Menu>
       </div>
       <div className="col-span-2 flex flex-wrap gap-1">
         {there.map((id) => (
@@ -179,16 +166,5 @@ function Row({ capsule, ticked, onTick }: RowProps) {
         onSave={(named) => change.mutate({ id: capsule.id, ...named }, { onSuccess: () => setNaming(false) })}
       />
     </li>
-  );
-}
-
-function Item({ children, onSelect }: { children: string; onSelect: () => void }) {
-  return (
-    <DropdownMenu.Item
-      onSelect={onSelect}
-      className="min-h-8 cursor-default px-3 py-1.5 data-[highlighted]:bg-rail"
-    >
-      {children}
-    </DropdownMenu.Item>
   );
 }

@@ -1,7 +1,6 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, need, type Exact } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { useSay } from '../../ui/Notices';
+import { useKept } from '../workspace/useKept';
 import { say } from './messages';
 
 export interface Range {
@@ -185,30 +184,9 @@ export function useSavedCapsules(clientId: string) {
   });
 }
 
-/** Something done to the saved capsules; it can be undone. */
-function useCapsuleChange<T, R>(
-  clientId: string,
-  words: (done: R, asked: T) => string,
-  run: (asked: T) => Promise<R>,
-) {
-  const queries = useQueryClient();
-  const tell = useSay();
-  return useMutation({
-    mutationFn: run,
-    onSuccess: (done, asked) => {
-      tell(words(done, asked));
-      return queries.invalidateQueries({ queryKey: ['capsules', clientId] });
-    },
-    onError: (error) => {
-      tell(sentence(error));
-      void queries.invalidateQueries({ queryKey: ['capsules', clientId] });
-    },
-  });
-}
-
 export function useSaveCapsule(clientId: string) {
-  return useCapsuleChange(
-    clientId,
+  return useKept(
+    ['capsules', clientId],
     (saved: SavedCapsule) => say('savedAs', { name: saved.name, version: saved.version }),
     async (body: { name: string; notes?: string; pieces: string[]; wishes: Partial<Wishes> }) =>
       (await need(
@@ -231,8 +209,8 @@ type CapsuleChange = {
 };
 
 export function useChangeCapsule(clientId: string) {
-  return useCapsuleChange(
-    clientId,
+  return useKept(
+    ['capsules', clientId],
     (saved: SavedCapsule, change: CapsuleChange) =>
       change.locked
         ? say('lockedNow', { name: saved.name })
@@ -250,8 +228,8 @@ export function useChangeCapsule(clientId: string) {
 }
 
 export function useDeleteCapsule(clientId: string) {
-  return useCapsuleChange(
-    clientId,
+  return useKept(
+    ['capsules', clientId],
     (_, { name }: { id: string; name: string }) => say('deleted', { name }),
     ({ id }: { id: string; name: string }) =>
       need(api.DELETE('/api/v1/clients/{clientId}/capsules/{id}', { params: { path: { clientId, id } } })),

@@ -1,9 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Dialog } from 'radix-ui';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
+import { Modal } from '../../ui/Modal';
 import { say } from './messages';
 
 const shape = z.object({
@@ -25,18 +25,9 @@ interface Props {
 /** Asks for a name. */
 export function NameDialog({ title, open, name, onOpenChange, onSave }: Props) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/4 left-1/2 z-40 w-96 max-w-[calc(100vw-2rem)] -translate-x-1/2 border border-line bg-sheet p-6"
-        >
-          <Dialog.Title className="mb-3 font-serif text-lg font-semibold">{title}</Dialog.Title>
-          <NameForm name={name} onSave={onSave} onCancel={() => onOpenChange(false)} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Modal title={title} open={open} onOpenChange={onOpenChange}>
+      <NameForm name={name} onSave={onSave} onCancel={() => onOpenChange(false)} />
+    </Modal>
   );
 }
 

@@ -1,9 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Dialog } from 'radix-ui';
 import { Controller, useForm, type Control } from 'react-hook-form';
 import { z } from 'zod';
 import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
+import { Modal } from '../../ui/Modal';
 import { Tick } from '../../ui/Tick';
 import { seasonWords, useDesk } from '../workspace/context';
 import { say } from './messages';
@@ -35,18 +35,9 @@ interface Props {
 /** Asks what an outfit is called and what it is for. */
 export function SaveOutfitDialog({ title, open, about, onOpenChange, onSave }: Props) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-[12vh] left-1/2 z-40 max-h-[80vh] w-[30rem] max-w-[calc(100vw-2rem)] -translate-x-1/2 overflow-auto border border-line bg-sheet p-6"
-        >
-          <Dialog.Title className="mb-3 font-serif text-lg font-semibold">{title}</Dialog.Title>
-          <AboutForm about={about} onSave={onSave} onCancel={() => onOpenChange(false)} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Modal wide title={title} open={open} onOpenChange={onOpenChange}>
+      <AboutForm about={about} onSave={onSave} onCancel={() => onOpenChange(false)} />
+    </Modal>
   );
 }
 

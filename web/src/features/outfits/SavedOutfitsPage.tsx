@@ -1,4 +1,3 @@
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { SavedOutfit } from '../../api/client';
@@ -8,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
+import { Menu, MenuItem } from '../../ui/Menu';
 import { Tick } from '../../ui/Tick';
 import { seasonWords, useDesk } from '../workspace/context';
 import { useWear } from '../workspace/queries';
@@ -241,50 +241,35 @@ function Card({ outfit, ticked, onTick }: CardProps) {
         </span>
         <span className="flex items-center justify-between">
           <Tick label={say('compare')} checked={ticked} onChange={onTick} />
-          <DropdownMenu.Root>
-            <DropdownMenu.Trigger
-              aria-label={say('actionsOf', { name: outfit.name })}
-              className="min-h-7 border border-line bg-sheet px-2"
-            >
-              ⋯
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-              <DropdownMenu.Content
-                align="end"
-                className="z-30 min-w-52 border border-line bg-sheet py-1 shadow-md"
-              >
-                <Item onSelect={() => void navigate(open)}>{say('openOnBench')}</Item>
-                <Item onSelect={() => setEditing(true)}>{say('edit')}</Item>
-                <Item onSelect={() => change.mutate({ id: outfit.id, favourite: !outfit.favourite })}>
-                  {outfit.favourite ? say('noFavourite') : say('favourite')}
-                </Item>
-                {[...outfit.earlier]
-                  .reverse()
-                  .filter(({ slots }) =>
-                    (Object.values(slots).flat() as string[]).every((id) => byId.has(id)),
-                  )
-                  .slice(0, 8)
-                  .map((version) => (
-                    <Item
-                      key={version.version}
-                      onSelect={() =>
-                        change.mutate({
-                          id: outfit.id,
-                          version: outfit.version,
-                          slots: version.slots as Record<string, string>,
-                          finishes: version.finishes,
-                        })
-                      }
-                    >
-                      {say('restore', { n: version.version })}
-                    </Item>
-                  ))}
-                <Item onSelect={() => remove.mutate({ id: outfit.id, name: outfit.name })}>
-                  {say('delete')}
-                </Item>
-              </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-          </DropdownMenu.Root>
+          <Menu label={say('actionsOf', { name: outfit.name })}>
+            <MenuItem onSelect={() => void navigate(open)}>{say('openOnBench')}</MenuItem>
+            <MenuItem onSelect={() => setEditing(true)}>{say('edit')}</MenuItem>
+            <MenuItem onSelect={() => change.mutate({ id: outfit.id, favourite: !outfit.favourite })}>
+              {outfit.favourite ? say('noFavourite') : say('favourite')}
+            </MenuItem>
+            {[...outfit.earlier]
+              .reverse()
+              .filter(({ slots }) => (Object.values(slots).flat() as string[]).every((id) => byId.has(id)))
+              .slice(0, 8)
+              .map((version) => (
+                <MenuItem
+                  key={version.version}
+                  onSelect={() =>
+                    change.mutate({
+                      id: outfit.id,
+                      version: outfit.version,
+                      slots: version.slots as Record<string, string>,
+                      finishes: version.finishes,
+                    })
+                  }
+                >
+                  {say('restore', { n: version.version })}
+                </MenuItem>
+              ))}
+            <MenuItem onSelect={() => remove.mutate({ id: outfit.id, name: outfit.name })}>
+              {say('delete')}
+            </MenuItem>
+          </Menu>
         </span>
       </div>
       <SaveOutfitDialog
@@ -300,16 +285,5 @@ function Card({ outfit, ticked, onTick }: CardProps) {
         }
       />
     </li>
-  );
-}
-
-function Item({ children, onSelect }: { children: string; onSelect: () => void }) {
-  return (
-    <DropdownMenu.Item
-      onSelect={onSelect}
-      className="min-h-8 cursor-default px-3 py-1.5 data-[highlighted]:bg-rail"
-    >
-      {children}
-    </DropdownMenu.Item>
   );
 }

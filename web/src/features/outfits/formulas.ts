@@ -1,8 +1,7 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { components } from '../../api/schema';
 import { api, need } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { useSay } from '../../ui/Notices';
+import { useKept } from '../workspace/useKept';
 import { contextQuery, type Chosen } from '../workspace/context';
 import { say } from './messages';
 import type { Slots } from './queries';
@@ -138,10 +137,11 @@ export function useMissingPiece(
 
 /** Keeps a formula, changes it where it has an id, or with nothing but the id takes it away. */
 export function useKeepFormula(clientId: string) {
-  const queries = useQueryClient();
-  const tell = useSay();
-  return useMutation({
-    mutationFn: async ({ id, ...body }: { id?: string; name?: string; slots?: FormulaSlots }) => {
+  return useKept(
+    ['formulas', clientId],
+    (kept: FormulaItem | undefined, { id }: { id?: string; name?: string; slots?: FormulaSlots }) =>
+      kept ? say(id ? 'formulaChanged' : 'savedAs', { name: kept.name }) : say('formulaDeleted'),
+    async ({ id, ...body }) => {
       const sent = body as unknown as Record<string, never>;
       if (!id) {
         const saved = await need(
@@ -159,10 +159,5 @@ export function useKeepFormula(clientId: string) {
       await need(api.DELETE('/api/v1/clients/{clientId}/formulas/{id}', { params: { path } }));
       return undefined;
     },
-    onSuccess: (kept, { id }) => {
-      tell(kept ? say(id ? 'formulaChanged' : 'savedAs', { name: kept.name }) : say('formulaDeleted'));
-      return queries.invalidateQueries({ queryKey: ['formulas', clientId] });
-    },
-    onError: (error) => tell(sentence(error)),
-  });
+  );
 }

@@ -1,8 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import type { components } from '../../api/schema';
 import { api, need, type SavedOutfit } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { useSay } from '../../ui/Notices';
+import { useKept } from '../workspace/useKept';
 import { say } from './messages';
 import type { Slots } from './queries';
 
@@ -33,30 +32,9 @@ export function useSavedOutfits(clientId: string) {
   });
 }
 
-/** Something done to the saved outfits; it can be undone. */
-function useSavedChange<T, R>(
-  clientId: string,
-  words: (done: R, asked: T) => string,
-  run: (asked: T) => Promise<R>,
-) {
-  const queries = useQueryClient();
-  const tell = useSay();
-  return useMutation({
-    mutationFn: run,
-    onSuccess: (done, asked) => {
-      tell(words(done, asked));
-      return queries.invalidateQueries({ queryKey: ['saved-outfits', clientId] });
-    },
-    onError: (error) => {
-      tell(sentence(error));
-      void queries.invalidateQueries({ queryKey: ['saved-outfits', clientId] });
-    },
-  });
-}
-
 export function useSaveOutfit(clientId: string) {
-  return useSavedChange(
-    clientId,
+  return useKept(
+    ['saved-outfits', clientId],
     (saved: SavedOutfit) => say('savedAs', { name: saved.name }),
     (body: About & WornAs) =>
       need(
@@ -69,8 +47,8 @@ export function useSaveOutfit(clientId: string) {
 }
 
 export function useChangeOutfit(clientId: string) {
-  return useSavedChange(
-    clientId,
+  return useKept(
+    ['saved-outfits', clientId],
     (saved: SavedOutfit) => say('changedTo', { name: saved.name, version: saved.version }),
     ({ id, ...body }: { id: string; version?: number } & Partial<About> & Partial<WornAs>) =>
       need(
@@ -83,8 +61,8 @@ export function useChangeOutfit(clientId: string) {
 }
 
 export function useDeleteOutfit(clientId: string) {
-  return useSavedChange(
-    clientId,
+  return useKept(
+    ['saved-outfits', clientId],
     (_: unknown, { name }: { id: string; name: string }) => say('deleted', { name }),
     ({ id }: { id: string; name: string }) =>
       need(
