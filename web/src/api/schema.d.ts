@@ -932,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/worn-outfits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_9"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{id}": {
         parameters: {
             query?: never;
@@ -1874,6 +1890,8 @@ export interface components {
             season?: number;
         };
         OutfitAsked: {
+            /** Format: int32 */
+            beyond?: number;
             capsule?: string;
             carry?: boolean;
             daring?: boolean;
@@ -2337,6 +2355,16 @@ export interface components {
             /** Format: int64 */
             outfits?: number;
             piece?: string;
+        };
+        WornOutfitView: {
+            figure?: string;
+            /** Format: date */
+            last?: string;
+            slots?: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            times?: number;
         };
         WornView: {
             /** Format: date */
@@ -4255,6 +4283,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["OutfitVerdict"];
+                };
+            };
+        };
+    };
+    all_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WornOutfitView"][];
                 };
             };
         };

@@ -19,6 +19,7 @@ import { SavedOutfitsPage } from '../features/outfits/SavedOutfitsPage';
 import { SuitsPage } from '../features/outfits/SuitsPage';
 import { FormulasPage } from '../features/outfits/FormulasPage';
 import { RegistersPage } from '../features/outfits/RegistersPage';
+import { WornOutfitsPage } from '../features/outfits/WornOutfitsPage';
 import { OutfitsStage } from '../features/outfits/OutfitsStage';
 import { PaletteStage } from '../features/palette/PaletteStage';
 import { PieceSheet } from '../features/pieces/PieceSheet';
@@ -76,6 +77,7 @@ const router = createBrowserRouter([
           { path: 'outfits/changes', element: <ChangesPage /> },
           { path: 'outfits/paths', element: <PathsPage /> },
           { path: 'outfits/registers', element: <RegistersPage /> },
+          { path: 'outfits/worn', element: <WornOutfitsPage /> },
           { path: 'outfits/saved', element: <SavedOutfitsPage /> },
           { path: 'outfits/formulas', element: <FormulasPage /> },
           { path: 'outfits/suits', element: <SuitsPage /> },

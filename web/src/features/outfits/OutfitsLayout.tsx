@@ -13,6 +13,7 @@ export function OutfitsLayout() {
     ['/bench', say('tabBench')],
     ['/ways', say('ways')],
     ['/saved', say('tabSaved', { n: saved.data?.length ?? 0 })],
+    ['/worn', say('tabWorn')],
     ['/formulas', say('formulas')],
     ['/suits', say('tabSuits')],
   ] as const;

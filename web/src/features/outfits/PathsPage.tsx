@@ -10,6 +10,9 @@ import { slotsOf, withSlots } from './address';
 import { say } from './messages';
 import { usePaths, useVerdict, type Slots } from './queries';
 
+/** How many changes more than the fewest. */
+const lengths = ['0', '1', '2'];
+
 /** The shortest ways from an outfit to another occasion or season, each a strip of figures. */
 export function PathsPage() {
   const { clientId = '' } = useParams();
@@ -22,10 +25,11 @@ export function PathsPage() {
     occasion: search.get('toOccasion') ?? chosen.occasion,
   };
   const carry = search.get('carry') === 'yes';
+  const beyond = Number(lengths.find((length) => length === search.get('beyond')) ?? 0);
   const isElsewhere = to.season !== chosen.season || to.occasion !== chosen.occasion;
   const start = useVerdict(clientId, chosen, slots, false, stamp);
   const isAsked = isElsewhere || (start.data !== undefined && start.data.judgement.verdict !== 'works');
-  const paths = usePaths(clientId, { ...chosen, ...to }, slots, carry, stamp, isAsked);
+  const paths = usePaths(clientId, { ...chosen, ...to }, slots, { carry, beyond }, stamp, isAsked);
   const label = (ids: unknown) =>
     [ids]
       .flat()
@@ -66,6 +70,12 @@ export function PathsPage() {
           value={to.season}
           options={seasonOptions(client)}
           onChange={(season) => set('toSeason', season)}
+        />
+        <Choice
+          label={say('pathsOf')}
+          value={String(beyond)}
+          options={lengths.map((length) => [length, say('longer', { n: Number(length) })] as const)}
+          onChange={(length) => set('beyond', length)}
         />
         <Tick label={say('carry')} checked={carry} onChange={(on) => set('carry', on ? 'yes' : '')} />
       </header>

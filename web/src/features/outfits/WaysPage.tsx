@@ -7,12 +7,16 @@ import { Choice } from '../../ui/Choice';
 import { seasonWords, useChosen, useDesk } from '../workspace/context';
 import { PieceFinder } from '../workspace/PieceFinder';
 import { OutfitGrid, WaitingGrid } from './OutfitGrid';
-import { listQuery } from './address';
+import { listQuery, withSlots } from './address';
 import { say } from './messages';
 import { useTitles } from '../rules/queries';
 import { Tick } from '../../ui/Tick';
 import { OutfitCard } from './OutfitCard';
-import { useWays } from './queries';
+import { Changes } from './Changes';
+import { Reasons } from './Reasons';
+import { ownSlot } from '../workspace/slots';
+import { DrawnHere } from '../../ui/Drawing';
+import { useVerdict, useWays } from './queries';
 
 const sizes = ['3', '5', '10', '15', '20'];
 
@@ -29,6 +33,16 @@ export function WaysPage() {
   const k = sizes.find((size) => size === search.get('k')) ?? '10';
   const ways = useWays(clientId, chosen, hero?.id, Number(k), stamp);
   const found = ways.data?.outfits ?? [];
+  const total = ways.data?.total as Exact | undefined;
+  const isNone = total !== undefined && BigInt(total) === 0n;
+  const rescue = useVerdict(
+    clientId,
+    chosen,
+    hero ? { [ownSlot(hero)]: hero.id } : {},
+    true,
+    stamp,
+    hero !== undefined && isNone,
+  );
   const titles = useTitles();
   const isEach = search.get('each') === 'yes';
   const never = (live.counts?.neverTogether ?? [])
@@ -37,7 +51,6 @@ export function WaysPage() {
       const piece = byId.get(a === hero?.id ? b : a);
       return piece ? [{ piece, rule: titles.get(rule) ?? rule }] : [];
     });
-  const total = ways.data?.total as Exact | undefined;
 
   function set(name: string, value: string) {
     const next = new URLSearchParams(search);
@@ -75,7 +88,7 @@ export function WaysPage() {
       <p className="mb-3 text-soft print:hidden" aria-live="polite">
         {!hero && say('whyHero')}
         {hero && ways.isPending && say('working')}
-        {total !== undefined && BigInt(total) === 0n && say('noWay')}
+        {isNone && say('noWay')}
         {found.length > 1 && (
           <>
             <span className="font-serif text-lg font-bold text-ink">{figure(found.length)}</span>{' '}
@@ -86,6 +99,28 @@ export function WaysPage() {
       </p>
       {ways.error && <p role="alert">{sentence(ways.error)}</p>}
       {hero && ways.isPending && <WaitingGrid />}
+      {hero && isNone && rescue.data && (
+        <section className="max-w-prose" data-testid="rescue">
+          <h2 className="mb-2 font-serif text-[15px] font-semibold">
+            {say('nearestWith', { piece: hero.label })}
+          </h2>
+          <div className="flex gap-4">
+            <DrawnHere svg={rescue.data.drawing.figure} name="" className="h-64 w-[136px] shrink-0" />
+            <div className="min-w-0">
+              <Reasons findings={rescue.data.judgement.findings.filter(({ kind }) => kind !== 'credit')} />
+              <Changes slots={rescue.data.slots} changes={rescue.data.changes} />
+              <p className="mt-3">
+                <Link
+                  className="font-medium text-chalk"
+                  to={`../outfits/bench?${withSlots(rescue.data.slots, search)}`}
+                >
+                  {say('openOnBench')}
+                </Link>
+              </p>
+            </div>
+          </div>
+        </section>
+      )}
       {hero && isEach && (
         <div data-testid="each-season">
           {client.seasons

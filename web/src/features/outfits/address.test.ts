@@ -74,8 +74,13 @@ describe('an outfit on the bench', () => {
     ['p1', 'mid', { bottom: 'p2', mid: 'p1' }],
     ['p9', 'top', { top: 'p9', bottom: 'p2' }],
   ])('takes %s from the rail as %s', (id, slot, slots) => {
-    const search = new URLSearchParams('season=winter&wear=top%3Dp1&wear=bottom%3Dp2');
-    expect(slotsOf(new URLSearchParams(withPiece(id, slot, search)))).toEqual(slots);
+    const search = new URLSearchParams(
+      'season=winter&wear=top%3Dp1&wear=bottom%3Dp2&finish=p2%3Dopen&saved=o1',
+    );
+    const next = new URLSearchParams(withPiece(id, slot, search));
+    expect(slotsOf(next)).toEqual(slots);
+    expect(finishesOf(next)).toEqual({ p2: ['open'] });
+    expect(next.get('saved')).toBe('o1');
   });
 
   it('opens a saved outfit where it was judged, and leaves what has gone out of the way to the nearest', () => {

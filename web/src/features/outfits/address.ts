@@ -34,6 +34,7 @@ const ofList = [
   'waistcoat',
   'formula',
   'each',
+  'beyond',
 ];
 
 function contextOf(search: string | URLSearchParams): URLSearchParams {
@@ -110,12 +111,14 @@ export function withFinish(id: string, finish: string[], search: URLSearchParams
   return next.toString();
 }
 
-/** The query of the bench with a piece put into the first of its slots, the outfit there being kept as far as it may. */
+/** The query of the bench with a piece put into a slot, and what else is worn, and how, left as it is. */
 export function withPiece(id: string, slot: string, search: URLSearchParams): string {
   const slots = Object.fromEntries(
     Object.entries(slotsOf(search)).filter(([, ids]) => ![ids].flat().includes(id)),
   );
-  return withSlots({ ...slots, [slot]: id }, search);
+  const next = new URLSearchParams(withSlots({ ...slots, [slot]: id }, search));
+  ['finish', 'saved'].forEach((name) => search.getAll(name).forEach((value) => next.append(name, value)));
+  return next.toString();
 }
 
 interface Kept {

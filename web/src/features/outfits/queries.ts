@@ -101,24 +101,24 @@ export function useChanges(clientId: string, chosen: Chosen, slots: Slots, stamp
   });
 }
 
-/** The shortest ways to an outfit of another context. */
+/** The shortest ways to an outfit of another context, or those that take a few changes more. */
 export function usePaths(
   clientId: string,
   to: Chosen,
   slots: Slots,
-  carry: boolean,
+  { carry, beyond }: { carry: boolean; beyond: number },
   stamp: string,
   enabled: boolean,
 ) {
   return useQuery({
-    queryKey: ['paths', clientId, to, slots, carry, stamp],
+    queryKey: ['paths', clientId, to, slots, carry, beyond, stamp],
     enabled,
     queryFn: ({ signal }) =>
       need(
         api.POST('/api/v1/clients/{clientId}/paths', {
           signal,
           params: { path: { clientId } },
-          body: asked(to, slots, carry),
+          body: { ...asked(to, slots, carry), beyond },
         }),
       ),
   });
@@ -218,5 +218,14 @@ export function useRegisters(
       need(
         api.GET('/api/v1/clients/{clientId}/registers', { signal, params: { path: { clientId }, query } }),
       ),
+  });
+}
+
+/** The outfits of the wear log, the latest first. */
+export function useWornOutfits(clientId: string) {
+  return useQuery({
+    queryKey: ['worn', clientId, 'outfits'],
+    queryFn: () =>
+      need(api.GET('/api/v1/clients/{clientId}/worn-outfits', { params: { path: { clientId } } })),
   });
 }

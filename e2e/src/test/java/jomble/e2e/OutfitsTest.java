@@ -53,6 +53,8 @@ class OutfitsTest extends BrowserTest {
         browser.choose(By.xpath("//main//label[.='occasion']/following-sibling::button"), "sailing weekend");
         browser.untilText(By.cssSelector("main"), text -> text.contains("3 changes, in "));
         browser.checkAccessibility();
+        browser.choose(By.xpath("//main//label[.='ways']/following-sibling::button"), "1");
+        browser.untilText(By.cssSelector("main"), text -> text.contains("4 changes, in "));
         browser.click(By.xpath("(//*[@data-testid='paths']/li[1]/a)[last()]"));
         browser.see(By.xpath("//h1[.='works']"));
         assertThat(browser.address()).contains("occasion=sailing");
@@ -143,6 +145,24 @@ class OutfitsTest extends BrowserTest {
         browser.click(By.xpath("//a[.='Day to evening']"));
         browser.until(
                 b -> b.all(By.cssSelector("[data-testid='registers'] > li")).size() == 3);
+        browser.checkAccessibility();
+    }
+
+    /** What was worn is worn again; a piece that is in no outfit is shown where it comes nearest to one. */
+    @Test
+    void repeatsAndRescues() {
+        browser.openClient("Ines Halvard", "outfits/worn");
+        browser.until(
+                b -> b.all(By.cssSelector("[data-testid='worn-outfits'] > li")).size() > 10);
+        browser.checkAccessibility();
+        browser.click(By.xpath("(//button[.='Worn again today'])[1]"));
+        browser.see(By.xpath("//*[contains(., 'Written into the wear log')]"));
+        browser.openClient("Ines Halvard", "outfits/ways?season=winter&occasion=desk%20day");
+        browser.see(By.cssSelector("[aria-label^='The piece in every look']")).sendKeys(Keys.ENTER);
+        browser.see(By.cssSelector("[cmdk-input]"));
+        browser.press("tropical" + Keys.ENTER);
+        assertThat(browser.see(By.cssSelector("[data-testid='rescue']")).getText())
+                .contains("Tropical linen skirt");
         browser.checkAccessibility();
     }
 

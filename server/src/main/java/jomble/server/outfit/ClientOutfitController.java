@@ -42,6 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ClientOutfitController {
     private static final int LONGEST = 4;
     private static final int MOST_DRAWN = 12;
+    private static final int MOST_BEYOND = 2;
 
     private final ClientQuestions questions;
     private final OutfitQueries queries;
@@ -92,9 +93,16 @@ class ClientOutfitController {
      *
      * @param slots from slot to id of a piece, or to ids for a set of jewellery
      * @param carry whether only what fits a bag may be changed or put on, and layers taken off
+     * @param beyond how many more edits than the shortest ways to another context are told; 0..2, null for none
      */
     record OutfitAsked(
-            String season, String occasion, boolean daring, String capsule, Map<String, Object> slots, boolean carry) {
+            String season,
+            String occasion,
+            boolean daring,
+            String capsule,
+            Map<String, Object> slots,
+            boolean carry,
+            Integer beyond) {
         Chosen chosen() {
             return new Chosen(season, occasion, null, daring).within(capsule);
         }
@@ -165,13 +173,22 @@ class ClientOutfitController {
     DrawnPaths paths(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
         OutfitQueries.Paths paths = queries.paths(
-                everySlot(question), outfit(asked, question), asked.carry(), LONGEST, Deadline.in(seconds));
+                everySlot(question),
+                outfit(asked, question),
+                asked.carry(),
+                LONGEST,
+                beyond(asked),
+                Deadline.in(seconds));
         List<DrawnPath> drawn = paths.paths().stream()
                 .limit(MOST_DRAWN)
                 .map(path -> drawn(path, question))
                 .toList();
         return new DrawnPaths(
                 paths.length(), drawn, paths.more() || paths.paths().size() > drawn.size());
+    }
+
+    private static int beyond(OutfitAsked asked) {
+        return asked.beyond() == null ? 0 : Math.max(0, Math.min(MOST_BEYOND, asked.beyond()));
     }
 
     /** A coat is drawn where it is one of the changes. */

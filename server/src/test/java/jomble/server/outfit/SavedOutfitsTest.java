@@ -88,6 +88,11 @@ class SavedOutfitsTest {
         save("Monday", slots());
         stylist.post(client + "/wears", Map.of("pieces", List.of(ids.get(0), ids.get(2), ids.get(4), ids.get(5))));
         assertThat(stylist.get(client + "/saved-outfits").list().get(0)).containsEntry("timesWorn", 1);
+        Map<String, Object> belted = new HashMap<>(slots());
+        belted.put("belt", ids.get(5));
+        assertThat(stylist.get(client + "/worn-outfits").list())
+                .singleElement()
+                .satisfies(one -> assertThat(one).containsEntry("slots", belted).containsEntry("times", 1));
         Answer piece = stylist.get(client + "/pieces");
         Object version = piece.list().get(2).get("version");
         Answer changed = stylist.send(

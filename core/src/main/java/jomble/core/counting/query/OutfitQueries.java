@@ -184,10 +184,25 @@ public final class OutfitQueries {
      */
     public Paths paths(
             CountQuestion question, Map<Slot, List<PieceId>> outfit, boolean carry, int longest, Progress progress) {
+        return paths(question, outfit, carry, longest, 0, progress);
+    }
+
+    /**
+     * The ways that take a few edits more than the shortest.
+     *
+     * @param beyond how many more; 0 for the shortest
+     */
+    public Paths paths(
+            CountQuestion question,
+            Map<Slot, List<PieceId>> outfit,
+            boolean carry,
+            int longest,
+            int beyond,
+            Progress progress) {
         SolutionSet set = finder.find(counting(question, outfit.keySet()), progress);
         SlotCost cost = changesFrom(set, outfit);
         CheapestPaths cheapest = new CheapestPaths(set, carry ? SlotCost.within(cost, CARRIED, TAKEN_OFF) : cost);
-        int length = cheapest.least();
+        int length = cheapest.least() + beyond;
         if (length > longest) {
             return new Paths(null, List.of(), false);
         }

@@ -110,6 +110,28 @@ class SolutionQueriesTest {
         }
     }
 
+    /** Ways of two changes more than the fewest lead to every outfit so many changes away, and to no other. */
+    @ParameterizedTest
+    @MethodSource("samples")
+    void findsTheWaysThatAreLonger(Sample sample) {
+        Map<Slot, List<PieceId>> from = sample.list.get(0);
+        OutfitQueries.Paths paths =
+                new OutfitQueries(COUNTER).paths(sample.set.question(), from, false, 4, 2, Progress.NONE);
+        assertThat(paths.length()).isEqualTo(2);
+        Set<Map<Slot, List<PieceId>>> ends = new HashSet<>();
+        paths.paths().forEach(path -> {
+            assertThat(path).hasSize(2);
+            ends.add(path.get(1).outfit());
+        });
+        long expected = sample.list.stream()
+                .filter(one -> sample.distance(one, from) == 2)
+                .count();
+        assertThat(ends)
+                .hasSize((int) Math.min(expected, OutfitQueries.MOST_PATHS))
+                .isSubsetOf(sample.list);
+        assertThat(paths.more()).isEqualTo(expected > OutfitQueries.MOST_PATHS);
+    }
+
     /** From an outfit of another wardrobe, as when an occasion asks for something else. */
     @ParameterizedTest
     @MethodSource("samples")
