@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { SavedOutfit } from '../../api/client';
@@ -43,9 +43,15 @@ export function BenchPage() {
   const isEmpty = ids.length === 0;
   const isUnfinished = judgement?.findings.some((finding) => finding.rule === 'structure') ?? false;
 
+  // keys are pressed faster than the page is drawn: each choice goes on from the one before it, drawn or not
+  const latest = useRef(search);
+  useEffect(() => {
+    latest.current = search;
+  }, [search]);
+
   /** Goes to another outfit, and back with the browser's back; finishes of what is still worn stay. */
-  function build(next: Slots, finish: Record<string, string[]> = finishes) {
-    const query = new URLSearchParams(withSlots(next, search));
+  function build(next: Slots, finish: Record<string, string[]> = finishesOf(latest.current)) {
+    const query = new URLSearchParams(withSlots(next, latest.current));
     const still = new Set(Object.values(next).flat());
     Object.entries(finish).forEach(
       ([id, ways]) => still.has(id) && query.append('finish', `${id}=${ways.join('+')}`),
@@ -53,6 +59,7 @@ export function BenchPage() {
     if (kept && Object.keys(next).length > 0) {
       query.set('saved', kept.id);
     }
+    latest.current = query;
     setSearch(query);
   }
 
@@ -71,7 +78,7 @@ export function BenchPage() {
   }
 
   function choose(slot: string, offer: Offer | null) {
-    const moved = Object.entries(slots).filter(
+    const moved = Object.entries(slotsOf(latest.current)).filter(
       ([other, worn]) => other !== slot && ![worn].flat().some((id) => offer?.pieces.includes(id)),
     );
     const leaves = offer && offer.verdict === 'no' ? makingWay(slot) : [];

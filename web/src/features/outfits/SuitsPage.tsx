@@ -101,7 +101,7 @@ export function SuitsPage() {
             <tr>
               <td className="w-44" />
               {bottoms.map((id) => (
-                <th key={id} scope="col" className="w-28 min-w-24 px-1 pb-1 align-bottom font-normal">
+                <th key={id} scope="col" className="w-28 min-w-[4.25rem] px-1 pb-1 align-bottom font-normal">
                   <Drawing src={byId.get(id)?.flat ?? ''} name="" className="mx-auto h-16 w-12" />
                   <span className="block leading-tight">{label(id)}</span>
                 </th>

@@ -110,9 +110,9 @@ export const say = speaker({
     'Suits are taken apart here once there is a tailored jacket and a pair of tailored trousers or a skirt. Record each part as a piece of its own and join them as a suit.',
   whole: 'whole suit',
   apart10: '{n}/10',
-  contrast: '{n} apart',
+  contrast: '{n}',
   howToRead:
-    '7/10: where a suit is broken, how well both parts pass for odd ones; from 5 on they do. 27 apart: the difference of their colours (ΔE00). Judged are the pieces by themselves, whatever the weather.',
+    '7/10: where a suit is broken, how well both parts pass for odd ones; from 5 on they do. The second figure: how far their colours are apart (ΔE00). Judged are the pieces by themselves, whatever the weather.',
   fromThree:
     '{n, plural, =0 {Nothing from three suits goes together} one {One way from three suits} other {# ways from three suits}}',
   withWaistcoat: 'With {piece}',
