@@ -100,7 +100,7 @@ export function FormulasPage() {
           {source && (
             <>
               {isSaved && isEdited && (
-                <Button look="link" onClick={() => keep.mutate({ id: source.id, slots })}>
+                <Button look="link" onClick={() => keep.mutate({ id: source.id, slots, seen: source.slots })}>
                   {say('saveChanges')}
                 </Button>
               )}

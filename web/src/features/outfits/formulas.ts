@@ -139,8 +139,10 @@ export function useMissingPiece(
 export function useKeepFormula(clientId: string) {
   return useKept(
     ['formulas', clientId],
-    (kept: FormulaItem | undefined, { id }: { id?: string; name?: string; slots?: FormulaSlots }) =>
-      kept ? say(id ? 'formulaChanged' : 'savedAs', { name: kept.name }) : say('formulaDeleted'),
+    (
+      kept: FormulaItem | undefined,
+      { id }: { id?: string; name?: string; slots?: FormulaSlots; seen?: FormulaSlots },
+    ) => (kept ? say(id ? 'formulaChanged' : 'savedAs', { name: kept.name }) : say('formulaDeleted')),
     async ({ id, ...body }) => {
       const sent = body as unknown as Record<string, never>;
       if (!id) {

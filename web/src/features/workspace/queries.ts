@@ -52,6 +52,9 @@ export function useWorn(clientId = '', enabled = true) {
   });
 }
 
+/** What says how often outfits were worn. */
+const told = [['worn', 'outfits'], ['saved-outfits'], ['formulas'], ['keeping']];
+
 /** Writes down that pieces are worn together today. */
 export function useWear(clientId: string) {
   const queries = useQueryClient();
@@ -67,6 +70,9 @@ export function useWear(clientId: string) {
     onSuccess: (worn) => {
       queries.setQueryData(['worn', clientId], worn);
       say(text.worn.written);
+      return Promise.all(
+        told.map(([name, ...rest]) => queries.invalidateQueries({ queryKey: [name, clientId, ...rest] })),
+      );
     },
     onError: (error) => say(sentence(error)),
   });

@@ -165,6 +165,7 @@ class OutfitsTest extends BrowserTest {
         browser.checkAccessibility();
         browser.click(By.xpath("(//button[.='Worn again today'])[1]"));
         browser.see(By.xpath("//*[contains(., 'Written into the wear log')]"));
+        browser.untilText(By.cssSelector("[data-testid='worn-outfits'] > li"), text -> text.contains("worn 2 times"));
         browser.openClient("Ines Halvard", "outfits/ways?season=winter&occasion=desk%20day");
         browser.see(By.cssSelector("[aria-label^='The piece in every look']")).sendKeys(Keys.ENTER);
         browser.see(By.cssSelector("[cmdk-input]"));

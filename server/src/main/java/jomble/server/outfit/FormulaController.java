@@ -175,19 +175,23 @@ class FormulaController {
         return FormulaItemView.of(saved.id(), saved.name(), formula, null, null);
     }
 
-    /** Changes what is given of {@code name} and {@code slots}. */
+    /** Changes what is given of {@code name} and {@code slots}; with the slots that were {@code seen} only where they still are so. */
     @PatchMapping("/{id}")
     FormulaItemView change(
             @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
-        node.fields(List.of("name", "slots"));
+        node.fields(List.of("name", "slots", "seen"));
         String name = request.containsKey("name") ? SavedFields.name(node.field("name")) : null;
         Formula formula = request.containsKey("slots") ? formula(node.field("slots")) : null;
+        Formula seen = request.containsKey("seen") ? formula(node.field("seen")) : null;
         node.finish();
         SavedFormula[] changed = new SavedFormula[1];
         clients.changeFrame(clientId, Ids.next(), now -> {
             List<SavedFormula> formulas = new ArrayList<>(now.formulas());
             SavedFormula before = find(formulas, id);
+            if (seen != null && !seen.equals(before.formula())) {
+                throw ProblemException.stale();
+            }
             changed[0] = new SavedFormula(
                     id, name == null ? before.name() : name.strip(), formula == null ? before.formula() : formula);
             formulas.set(formulas.indexOf(before), changed[0]);

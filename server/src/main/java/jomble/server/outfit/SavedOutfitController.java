@@ -11,14 +11,13 @@ import jomble.core.document.SavedOutfitReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.SavedOutfit;
-import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
-import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
 import jomble.server.client.ClientService;
 import jomble.server.document.ClientQuestions;
+import jomble.server.drawing.OutfitDrawings;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -152,15 +151,9 @@ class SavedOutfitController {
         if (slots.isEmpty()) {
             node.field("slots").reject("no-pieces", "at least one piece is expected here");
         }
-        Outfit outfit = Outfit.of(slots.entrySet().stream()
-                .map(slot -> Worn.of(slot.getKey(), pieces(slot.getValue(), wardrobe)))
-                .toList());
+        Outfit outfit = OutfitDrawings.outfit(slots, wardrobe);
         Map<PieceId, Set<Finish>> finishes = QuestionReader.finishes(node.field("finishes"), outfit);
         return new SavedOutfit.Version(slots, finishes, clock.instant());
-    }
-
-    private static List<Piece> pieces(List<PieceId> ids, Wardrobe wardrobe) {
-        return ids.stream().map(id -> wardrobe.find(id).orElseThrow()).toList();
     }
 
     private static List<String> with(List<String> fields, String... more) {

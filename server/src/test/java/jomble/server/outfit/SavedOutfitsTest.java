@@ -199,6 +199,13 @@ class SavedOutfitsTest {
         assertThat(stylist.send("PATCH", one, Map.of("slots", Map.of("top", Map.of("kinds", List.of("shirtt")))))
                         .text())
                 .contains("/slots/top/kinds/0");
+        assertThat(stylist.send("PATCH", one, Map.of("slots", wide, "seen", made.at("slots")))
+                        .status())
+                .isEqualTo(200);
+        assertThat(stylist.send("PATCH", one, Map.of("slots", jacket, "seen", made.at("slots")))
+                        .status())
+                .as("somebody has changed it meanwhile")
+                .isEqualTo(412);
         stylist.delete(one);
         assertThat(stylist.get(client + "/formulas").at("saved")).asList().isEmpty();
         stylist.post(client + "/undo", Map.of());
