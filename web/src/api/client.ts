@@ -13,6 +13,7 @@ export type SuitCell = Whole<components['schemas']['SuitCellView']>;
 export type OutfitView = Whole<components['schemas']['OutfitView']>;
 export type OutfitChange = Whole<components['schemas']['OutfitChangeView']>;
 export type ClientView = Whole<components['schemas']['ClientView']>;
+export type ForecastDay = Whole<components['schemas']['ForecastDayView']>;
 export type PreviewView = Whole<components['schemas']['PreviewView']>;
 export type PhotoView = Whole<components['schemas']['PhotoView']>;
 export type RuleView = Whole<components['schemas']['RuleView']>;

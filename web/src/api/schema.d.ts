@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/prepared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["prepare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/redo": {
         parameters: {
             query?: never;
@@ -1650,6 +1666,8 @@ export interface components {
         FormulaAsked: {
             capsule?: string;
             daring?: boolean;
+            /** Format: int32 */
+            most?: number;
             occasion?: string;
             outfit?: {
                 [key: string]: unknown;
@@ -3873,6 +3891,35 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
+    prepare: {
+        parameters: {
+            query?: {
+                season?: string;
+                occasion?: string;
+                counting?: string;
+                daring?: boolean;
+                capsule?: string;
+                containing?: string[];
+            };
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

@@ -59,6 +59,7 @@ export function onDesk(children: ReactNode, pieces: PieceView[], search = '', oc
       climate: [],
     },
     pieces,
+    days: [],
     within: pieces,
     shown: pieces,
     byId: new Map(pieces.map((one) => [one.id, one])),

@@ -6,6 +6,8 @@ interface Props {
   /** What it is called where no label is shown. */
   name?: string;
   value: string;
+  /** What stands there for the value while the list is closed, where that is shorter. */
+  shown?: string;
   options: readonly (readonly [string, string])[];
   /** Whether long names are cut short, where there is little room. */
   narrow?: boolean;
@@ -13,7 +15,7 @@ interface Props {
 }
 
 /** A choice in a sentence: a quiet label and the chosen words underlined with dots. */
-export function Choice({ label, name, value, options, narrow = false, onChange }: Props) {
+export function Choice({ label, name, value, shown, options, narrow = false, onChange }: Props) {
   const id = useId();
   return (
     <span className="flex shrink-0 items-baseline gap-1.5 whitespace-nowrap">
@@ -26,6 +28,7 @@ export function Choice({ label, name, value, options, narrow = false, onChange }
         id={id}
         label={name}
         value={value}
+        shown={shown}
         options={options}
         className={`flex min-h-6 items-baseline gap-1 truncate border-b border-dotted border-ink bg-transparent font-medium pointer-coarse:min-h-11 pointer-coarse:items-center ${narrow ? 'max-w-36' : 'max-w-56'}`}
         onChange={onChange}

@@ -5,6 +5,8 @@ interface Props {
   label?: string;
   value: string;
   placeholder?: string;
+  /** What stands there for the value while the list is closed, where that is shorter. */
+  shown?: string;
   options: readonly (readonly [string, string])[];
   /** How it stands on the page, where it is not a box of a form. */
   className?: string;
@@ -18,7 +20,7 @@ const box =
 const none = '·';
 
 /** One of several. */
-export function Select({ id, label, value, placeholder, options, className = box, onChange }: Props) {
+export function Select({ id, label, value, placeholder, shown, options, className = box, onChange }: Props) {
   const hasNone = options.some(([key]) => key === '');
   return (
     <Radix.Root
@@ -27,7 +29,7 @@ export function Select({ id, label, value, placeholder, options, className = box
     >
       <Radix.Trigger value={value} id={id} aria-label={label} className={className}>
         <span className="truncate">
-          <Radix.Value placeholder={placeholder} />
+          <Radix.Value placeholder={placeholder}>{shown}</Radix.Value>
         </span>
         <Radix.Icon className="shrink-0 text-soft">▾</Radix.Icon>
       </Radix.Trigger>

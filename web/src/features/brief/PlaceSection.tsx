@@ -9,7 +9,8 @@ import { Select } from '../../ui/Select';
 import { useRules } from '../rules/queries';
 import { ClimateChart } from './ClimateChart';
 import { say } from './messages';
-import { useForecast, usePlaces, useReadClimate, type Brief, type BriefSaver } from './queries';
+import { usePlaces, useReadClimate, type Brief, type BriefSaver } from './queries';
+import { useForecast } from '../workspace/queries';
 
 interface Props {
   clientId: string;

@@ -135,13 +135,6 @@ export function usePlaces() {
   });
 }
 
-export function useForecast(clientId: string) {
-  return useQuery({
-    queryKey: ['forecast', clientId],
-    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/forecast', path(clientId))),
-  });
-}
-
 /** Reads twelve months as they were typed. */
 export function useReadClimate() {
   return useMutation({

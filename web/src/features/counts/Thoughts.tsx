@@ -231,7 +231,7 @@ const asNow = 'as-now';
 
 function Elsewhere({ thought, onChange }: Props) {
   const [chosen] = useChosen();
-  const { client } = useDesk();
+  const { client, days } = useDesk();
   const same = [asNow, text.whatIf.asNow] as const;
   const told = (value: string) => (value === asNow ? null : value);
   return (
@@ -240,7 +240,7 @@ function Elsewhere({ thought, onChange }: Props) {
         <Choice
           label={text.context.season}
           value={thought.season ?? asNow}
-          options={[same, ...seasonOptions(client)]}
+          options={[same, ...seasonOptions(client, days)]}
           onChange={(season) => onChange({ season: told(season) })}
         />
         <Choice

@@ -7,7 +7,7 @@ import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { useChosen, useDesk } from '../workspace/context';
+import { useChosen, useDesk, weatherWords } from '../workspace/context';
 import { useWear } from '../workspace/queries';
 import { RulingMaker } from '../rules/RulingMaker';
 import { finishesOf, slotsOf, withSlots } from './address';
@@ -24,8 +24,8 @@ export function BenchPage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
-  const [chosen] = useChosen();
-  const { byId, readingSlot, stamp } = useDesk();
+  const [chosen, change] = useChosen();
+  const { byId, readingSlot, stamp, client, days } = useDesk();
   const wear = useWear(clientId);
   const [coatOn, setCoatOn] = useState(false);
   const slots = slotsOf(search);
@@ -135,6 +135,11 @@ export function BenchPage() {
         <Button look="link" disabled={surprise.isPending} onClick={surpriseMe}>
           {say('surprise')}
         </Button>
+        {isEmpty && days[0] && chosen.season !== days[0].date && (
+          <Button look="link" onClick={() => change({ season: days[0]!.date })}>
+            {say('forToday', { weather: weatherWords(days[0]) })}
+          </Button>
+        )}
         {!isEmpty && (
           <>
             <Button look="link" onClick={() => build({}, {})}>
@@ -232,7 +237,9 @@ export function BenchPage() {
           name: kept ? '' : suggestedName(ids.flatMap((id) => byId.get(id)?.label ?? [])),
           notes: '',
           occasions: chosen.occasion ? [chosen.occasion] : [],
-          seasons: chosen.season && chosen.season !== 'year' ? [chosen.season] : [],
+          seasons: client.seasons
+            .filter(({ id }) => id === chosen.season && id !== 'year')
+            .map(({ id }) => id),
           tags: [],
           favourite: false,
         }}

@@ -7,6 +7,7 @@ import { Mark } from '../../ui/Mark';
 import { useChosen, useDesk } from '../workspace/context';
 import { slotsOf, withFinish, withSlots } from './address';
 import { say } from './messages';
+import { Preparing } from './Preparing';
 import { useChanges, type Slots } from './queries';
 
 /** By slot, in the order they come. */
@@ -44,6 +45,7 @@ export function ChangesPage() {
           {changes.data && say('onePieceAway', { n: found.length })}
         </p>
       </header>
+      <Preparing of={changes.prepared} />
       {changes.error && <p role="alert">{sentence(changes.error)}</p>}
       {changes.isPending && (
         <div className="grid animate-pulse gap-2" aria-hidden="true">

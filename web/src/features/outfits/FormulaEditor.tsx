@@ -3,7 +3,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { KindPicker } from '../pieces/KindPicker';
 import { useVocabulary } from '../pieces/queries';
-import { colourFamilies, lists, type FormulaSlots, type SlotFormula } from './formulas';
+import { colourFamilies, colourRoles, lists, type FormulaSlots, type SlotFormula } from './formulas';
 import { say } from './messages';
 
 interface Props {
@@ -24,6 +24,7 @@ export function FormulaEditor({ slots, onChange }: Props) {
       (id) => [`fits ${id}`, say('fitOf', { fit: words(id) })] as const,
     ),
     ...(vocabulary.data?.words.pattern ?? []).map((id) => [`patterns ${id}`, words(id)] as const),
+    ...colourRoles.map((id) => [`colourRoles ${id}`, say('colourRole', { role: id })] as const),
     ...colourFamilies.map((id) => [`colours ${id}`, id] as const),
     ...[2, 3, 4, 5, 6].map((n) => [`formalityLow ${n}`, say('formalityFrom', { n })] as const),
     ...[2, 3, 4, 5, 6].map((n) => [`formalityHigh ${n}`, say('formalityTo', { n })] as const),
@@ -68,7 +69,13 @@ export function FormulaEditor({ slots, onChange }: Props) {
               (asked[list] ?? []).map((value) => (
                 <Chip
                   key={list + value}
-                  words={list === 'kinds' ? kindName(value) : words(value)}
+                  words={
+                    list === 'kinds'
+                      ? kindName(value)
+                      : list === 'colourRoles'
+                        ? say('colourRole', { role: value })
+                        : words(value)
+                  }
                   onRemove={() => without(slot, list, value)}
                 />
               )),

@@ -19,7 +19,11 @@ import {
 import { NameDialog } from './NameDialog';
 import { say } from './messages';
 import { OutfitCard } from './OutfitCard';
+import { Preparing } from './Preparing';
 import { WaitingGrid } from './OutfitGrid';
+
+/** Outfits shown at first, and with each press of the button. */
+const PAGE = 24;
 
 const keyOf = (item: FormulaItem) => item.id ?? JSON.stringify(item.slots);
 
@@ -42,7 +46,11 @@ export function FormulasPage() {
   const slots = draft?.of === sourceKey ? draft.slots : (source?.slots ?? {});
   const isEdited = draft?.of === sourceKey && JSON.stringify(draft.slots) !== JSON.stringify(source?.slots);
   const isSaved = all.data?.saved.some((item) => keyOf(item) === sourceKey) ?? false;
-  const keeping = useKeeping(clientId, chosen, slots, stamp);
+  const slotsKey = JSON.stringify(slots);
+  const [shown, setShown] = useState({ of: '', most: PAGE });
+  const most = shown.of === slotsKey ? shown.most : PAGE;
+  const keeping = useKeeping(clientId, chosen, slots, most, stamp, all.prepared.state === 'done');
+  const found = keeping.data?.outfits ?? [];
   const total = keeping.data?.total as Exact | undefined;
   const isNone = total !== undefined && BigInt(total) === 0n && !keeping.isPlaceholderData;
   const missing = useMissingPiece(clientId, chosen, slots, stamp, isNone);
@@ -82,6 +90,7 @@ export function FormulasPage() {
   return (
     <div className="grid gap-x-6 gap-y-4 p-5 min-[900px]:grid-cols-[15rem_minmax(0,1fr)]">
       <div aria-busy={all.isFetching} data-testid="formulas">
+        <Preparing of={all.prepared} />
         {all.error && <p role="alert">{sentence(all.error)}</p>}
         {all.isPending && <div className="h-64 animate-pulse bg-hair" aria-hidden="true" />}
         {all.data && (
@@ -131,8 +140,7 @@ export function FormulasPage() {
                 <>
                   <strong className="font-serif text-lg text-ink">{figure(total)}</strong>{' '}
                   {say('keepToIt', { n: Number(total) })}
-                  {Number(total) > (keeping.data?.outfits.length ?? 0) &&
-                    ` ${say('shownOf', { n: keeping.data?.outfits.length ?? 0 })}`}
+                  {Number(total) > found.length && ` ${say('shownOf', { n: found.length })}`}
                 </>
               )}
             </p>
@@ -158,13 +166,22 @@ export function FormulasPage() {
               aria-busy={keeping.isFetching}
             >
               {Object.keys(slots).length > 0 &&
-                keeping.data?.outfits.map(({ outfit: one, worn }, i) => (
+                found.map(({ outfit: one, worn }, i) => (
                   <li key={i} className="grid">
                     <OutfitCard outfit={one} byId={byId} />
                     <span className="px-1 text-xs text-soft">{say(worn ? 'wornBefore' : 'neverWorn')}</span>
                   </li>
                 ))}
             </ol>
+            {!isNone && found.length >= most && found.length < Number(total) && (
+              <Button
+                look="link"
+                className="mt-3"
+                onClick={() => setShown({ of: slotsKey, most: most + PAGE })}
+              >
+                {say('showMore')}
+              </Button>
+            )}
           </>
         )}
       </div>

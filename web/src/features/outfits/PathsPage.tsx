@@ -8,6 +8,7 @@ import { seasonOptions, useChosen, useDesk } from '../workspace/context';
 import { WaitingGrid } from './OutfitGrid';
 import { slotsOf, withSlots } from './address';
 import { say } from './messages';
+import { Preparing } from './Preparing';
 import { usePaths, useVerdict, type Slots } from './queries';
 
 /** How many changes more than the fewest. */
@@ -18,7 +19,7 @@ export function PathsPage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [chosen] = useChosen();
-  const { byId, stamp, client } = useDesk();
+  const { byId, stamp, client, days } = useDesk();
   const slots = slotsOf(search);
   const to = {
     season: search.get('toSeason') ?? chosen.season,
@@ -68,7 +69,7 @@ export function PathsPage() {
         <Choice
           label={text.context.season}
           value={to.season}
-          options={seasonOptions(client)}
+          options={seasonOptions(client, days)}
           onChange={(season) => set('toSeason', season)}
         />
         <Choice
@@ -90,6 +91,7 @@ export function PathsPage() {
                 more: String(paths.data.more),
               }))}
       </p>
+      <Preparing of={paths.prepared} />
       {paths.error && <p role="alert">{sentence(paths.error)}</p>}
       {isAsked && paths.isPending && <WaitingGrid />}
       <ol className="flex flex-col gap-4" data-testid="paths">

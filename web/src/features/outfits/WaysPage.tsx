@@ -16,6 +16,7 @@ import { Changes } from './Changes';
 import { Reasons } from './Reasons';
 import { ownSlot } from '../workspace/slots';
 import { DrawnHere } from '../../ui/Drawing';
+import { Preparing } from './Preparing';
 import { useVerdict, useWays } from './queries';
 
 const sizes = ['3', '5', '10', '15', '20'];
@@ -97,6 +98,7 @@ export function WaysPage() {
           </>
         )}
       </p>
+      <Preparing of={ways.prepared} />
       {ways.error && <p role="alert">{sentence(ways.error)}</p>}
       {hero && ways.isPending && <WaitingGrid />}
       {hero && isNone && rescue.data && (
@@ -185,6 +187,7 @@ function SeasonWays({ season, hero }: { season: string; hero: PieceView }) {
           </span>
         )}
       </h2>
+      <Preparing of={ways.prepared} />
       {ways.error && <p role="alert">{sentence(ways.error)}</p>}
       {total !== undefined && BigInt(total) === 0n && <p className="text-soft">{say('noWay')}</p>}
       <ol className="grid grid-cols-3 gap-3">

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { components } from '../../api/schema';
 import { api, need } from '../../api/client';
+import { usePrepared } from './Preparing';
 import { useKept } from '../workspace/useKept';
 import { contextQuery, type Chosen } from '../workspace/context';
 import { say } from './messages';
@@ -13,6 +14,7 @@ export interface SlotFormula {
   fits?: string[];
   patterns?: string[];
   colours?: string[];
+  colourRoles?: string[];
   formalityLow?: number;
   formalityHigh?: number;
 }
@@ -20,7 +22,10 @@ export interface SlotFormula {
 export type FormulaSlots = Record<string, SlotFormula>;
 
 /** The lists of a slot, in the order they are told. */
-export const lists = ['kinds', 'families', 'patterns', 'fits', 'colours'] as const;
+export const lists = ['kinds', 'families', 'patterns', 'fits', 'colours', 'colourRoles'] as const;
+
+/** What a colour does in an outfit. */
+export const colourRoles = ['neutral', 'base', 'accent'] as const;
 
 /** The families of colour there are. */
 export const colourFamilies = [
@@ -63,19 +68,22 @@ export interface Formulas {
 /** All formulas of a client, each with the outfits of the context that keep to it. */
 export function useFormulas(clientId: string, chosen: Chosen, stamp: string) {
   const query = contextQuery(chosen);
-  return useQuery({
+  const prepared = usePrepared(clientId, chosen, stamp, { counting: 'outfits' });
+  const formulas = useQuery({
     queryKey: ['formulas', clientId, query, stamp],
+    enabled: prepared.state === 'done',
     placeholderData: keepPreviousData,
     queryFn: async ({ signal }) =>
       (await need(
         api.GET('/api/v1/clients/{clientId}/formulas', { signal, params: { path: { clientId }, query } }),
       )) as unknown as Formulas,
   });
+  return { ...formulas, prepared };
 }
 
 type Asked = components['schemas']['FormulaAsked'];
 
-function asked(chosen: Chosen, more: { slots?: FormulaSlots; outfit?: Slots }): Asked {
+function asked(chosen: Chosen, more: { slots?: FormulaSlots; outfit?: Slots; most?: number }): Asked {
   const { season, occasion, daring, capsule } = contextQuery(chosen);
   return { season, occasion, daring, capsule, ...more } as unknown as Asked;
 }
@@ -97,17 +105,24 @@ export function useFormulaOf(clientId: string, chosen: Chosen, outfit: Slots) {
 }
 
 /** The outfits that keep to a formula, those never worn first. */
-export function useKeeping(clientId: string, chosen: Chosen, slots: FormulaSlots, stamp: string) {
+export function useKeeping(
+  clientId: string,
+  chosen: Chosen,
+  slots: FormulaSlots,
+  most: number,
+  stamp: string,
+  isPrepared: boolean,
+) {
   return useQuery({
-    queryKey: ['keeping', clientId, contextQuery(chosen), slots, stamp],
-    enabled: Object.keys(slots).length > 0,
+    queryKey: ['keeping', clientId, contextQuery(chosen), slots, most, stamp],
+    enabled: isPrepared && Object.keys(slots).length > 0,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
       need(
         api.POST('/api/v1/clients/{clientId}/formulas/outfits', {
           signal,
           params: { path: { clientId } },
-          body: asked(chosen, { slots }),
+          body: asked(chosen, { slots, most }),
         }),
       ),
   });

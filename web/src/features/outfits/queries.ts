@@ -1,6 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { api, need, type Exact } from '../../api/client';
 import { contextQuery, type Chosen } from '../workspace/context';
+import { usePrepared } from './Preparing';
 
 /** As many as a sheet of the varied order holds. */
 const page = 20;
@@ -56,9 +57,16 @@ export function useWays(
   stamp: string,
 ) {
   const counting = ['bases', 'clothes'].includes(chosen.counting) ? 'outfits' : chosen.counting;
-  return useQuery({
+  const prepared = usePrepared(
+    clientId,
+    chosen,
+    stamp,
+    { counting, containing: hero === undefined ? [] : [hero] },
+    hero !== undefined,
+  );
+  const ways = useQuery({
     queryKey: ['ways', clientId, { ...chosen, counting }, hero, k, stamp],
-    enabled: hero !== undefined,
+    enabled: prepared.state === 'done',
     queryFn: ({ signal }) =>
       need(
         api.GET('/api/v1/clients/{clientId}/ways', {
@@ -70,6 +78,7 @@ export function useWays(
         }),
       ),
   });
+  return { ...ways, prepared };
 }
 
 export type Slots = Record<string, string | string[]>;
@@ -88,7 +97,9 @@ function asked(chosen: Chosen, slots: Slots, carry: boolean) {
 
 /** Every outfit one piece away. */
 export function useChanges(clientId: string, chosen: Chosen, slots: Slots, stamp: string) {
-  return useQuery({
+  const prepared = usePrepared(clientId, chosen, stamp, { counting: 'looks' });
+  const changes = useQuery({
+    enabled: prepared.state === 'done',
     queryKey: ['changes', clientId, chosen, slots, stamp],
     queryFn: ({ signal }) =>
       need(
@@ -99,6 +110,7 @@ export function useChanges(clientId: string, chosen: Chosen, slots: Slots, stamp
         }),
       ),
   });
+  return { ...changes, prepared };
 }
 
 /** The shortest ways to an outfit of another context, or those that take a few changes more. */
@@ -110,9 +122,10 @@ export function usePaths(
   stamp: string,
   enabled: boolean,
 ) {
-  return useQuery({
+  const prepared = usePrepared(clientId, to, stamp, { counting: 'looks' }, enabled);
+  const paths = useQuery({
     queryKey: ['paths', clientId, to, slots, carry, beyond, stamp],
-    enabled,
+    enabled: enabled && prepared.state === 'done',
     queryFn: ({ signal }) =>
       need(
         api.POST('/api/v1/clients/{clientId}/paths', {
@@ -122,6 +135,7 @@ export function usePaths(
         }),
       ),
   });
+  return { ...paths, prepared };
 }
 
 /** The verdict on an outfit, or with `why` on the nearest that pieces without any outfit come. */

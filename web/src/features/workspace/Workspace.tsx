@@ -10,13 +10,22 @@ import { useClearNotices } from '../../ui/Notices';
 import { CountingChoice } from './CountingChoice';
 import { useSavedCapsules } from '../capsule/queries';
 import { useOverrides, useRules } from '../rules/queries';
-import { DeskContext, everything, seasonOptions, useChosen, type Desk, type Filter } from './context';
+import {
+  DeskContext,
+  everything,
+  isDay,
+  seasonOptions,
+  seasonWords,
+  useChosen,
+  type Desk,
+  type Filter,
+} from './context';
 import { isChanged, useStamp } from './freshness';
 import { narrowed } from './matches';
 import { say } from './messages';
 import { Rail } from './Rail';
 import { Reading } from './Reading';
-import { useClient, usePieces, useUndo } from './queries';
+import { useClient, useForecast, usePieces, useUndo } from './queries';
 import { useKeys } from './useKeys';
 import { useLiveCounts } from './useLiveCounts';
 
@@ -28,6 +37,7 @@ export function Workspace() {
   const [chosen, change] = useChosen();
   const client = useClient(clientId);
   const pieces = usePieces(clientId);
+  const forecast = useForecast(clientId);
   const rulings = useOverrides(clientId);
   const rules = useRules(clientId);
   const saved = useSavedCapsules(clientId);
@@ -95,6 +105,7 @@ export function Workspace() {
     return {
       client: client.data,
       pieces: pieces.data,
+      days: forecast.data ?? [],
       byId,
       stamp,
       live,
@@ -109,9 +120,11 @@ export function Workspace() {
       select,
       readingSlot,
     };
-  }, [client.data, pieces.data, stamp, live, there, shown, filter, selection, readingSlot]);
+  }, [client.data, pieces.data, forecast.data, stamp, live, there, shown, filter, selection, readingSlot]);
 
-  const isOffered = !chosen.season || client.data?.seasons.some((season) => season.id === chosen.season);
+  const isOffered = isDay(chosen.season)
+    ? (forecast.data?.some((day) => day.date === chosen.season) ?? true)
+    : !chosen.season || client.data?.seasons.some((season) => season.id === chosen.season);
   useEffect(() => {
     if (client.data && !isOffered) {
       change({ season: '' });
@@ -175,7 +188,8 @@ export function Workspace() {
         <Choice
           label={text.context.season}
           value={chosen.season}
-          options={seasonOptions(client.data)}
+          shown={isDay(chosen.season) ? seasonWords(chosen.season) : undefined}
+          options={seasonOptions(client.data, forecast.data)}
           onChange={(season) => change({ season })}
         />
         {client.data?.seasons.length === 0 && (

@@ -1,22 +1,48 @@
 import { createContext, useContext } from 'react';
 import { useSearchParams } from 'react-router';
-import type { ClientView, Counts, PieceView } from '../../api/client';
+import type { ClientView, Counts, ForecastDay, PieceView } from '../../api/client';
 import { text } from '../../app/messages';
+import { say } from './messages';
 import { countedSlots, crossed } from './slots';
 
-/** The words of a season, of all of them, or of no weather. */
+/** A day whose weather is asked about stands in the place of a season, by its date. */
+export function isDay(season: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(season);
+}
+
+/** The words of a season, of all of them, of a day, or of no weather. */
 export function seasonWords(season: string): string {
+  if (isDay(season)) {
+    return say('day', { date: new Date(season) });
+  }
   return season === '' ? text.context.noWeather : season === 'year' ? text.context.allYear : season;
 }
 
-/** What can be asked about: no weather, and the client's seasons whose climate is known. */
-export function seasonOptions(client: Pick<ClientView, 'seasons'> | undefined): [string, string][] {
-  return ['', ...(client?.seasons ?? []).map((season) => season.id)].map((id) => [id, seasonWords(id)]);
+/** What can be asked about: no weather, the client's seasons whose climate is known, and coming days. */
+export function seasonOptions(
+  client: Pick<ClientView, 'seasons'> | undefined,
+  days: ForecastDay[] = [],
+): [string, string][] {
+  const seasons = ['', ...(client?.seasons ?? []).map((season) => season.id)];
+  return [
+    ...seasons.map((id) => [id, seasonWords(id)] as [string, string]),
+    ...days.map((day) => [day.date, weatherWords(day)] as [string, string]),
+  ];
+}
+
+/** A coming day with its weather. */
+export function weatherWords(day: ForecastDay): string {
+  return say('dayWeather', {
+    date: new Date(day.date),
+    low: day.lowC,
+    high: day.highC,
+    wet: String(day.rainChance > 0.5),
+  });
 }
 
 /** The context every figure on screen is asked in; it lives in the address, so a page can be shared and reloaded. */
 export interface Chosen {
-  /** One of the client's, the year, or empty for no weather. */
+  /** One of the client's, the year, the date of a coming day, or empty for no weather. */
   season: string;
   occasion: string;
   counting: string;
@@ -89,6 +115,8 @@ export const everything: Filter = { family: '', decision: '', tag: '' };
 export interface Desk {
   client: ClientView;
   pieces: PieceView[];
+  /** The coming week; empty where the climate of the client's place is not known. */
+  days: ForecastDay[];
   byId: Map<string, PieceView>;
   /** Another whenever a piece is: what was asked of the wardrobe is asked anew. */
   stamp: string;

@@ -21,6 +21,9 @@ export const say = speaker({
   dipShare: '{share} in 100',
   dipOf: 'would do,',
   help: 'Help',
+  day: '{date, date, ::EEEdMMM}',
+  dayWeather:
+    '{date, date, ::EEEdMMM}: {low, number, ::.} to {high, number, ::.} °C{wet, select, true {, rain} other {}}',
   skip: 'Skip to the stage',
   missing: 'For the first outfit you still need {what}.',
   need: '{slot, select, top {a top} bottom {a bottom} onepiece {a one-piece} drape {a drape} underskirt {an underskirt} shoes {shoes} other {{slot}}}',

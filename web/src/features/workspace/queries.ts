@@ -77,3 +77,11 @@ export function useWear(clientId: string) {
     onError: (error) => say(sentence(error)),
   });
 }
+
+/** The weather of the coming week where the client lives. */
+export function useForecast(clientId: string) {
+  return useQuery({
+    queryKey: ['forecast', clientId],
+    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/forecast', { params: { path: { clientId } } })),
+  });
+}

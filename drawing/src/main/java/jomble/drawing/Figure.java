@@ -49,6 +49,9 @@ public final class Figure {
     private static final Set<Slot> MARKED_IN_THE_MIDDLE =
             EnumSet.of(Slot.TOP, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT, Slot.BAG, Slot.JEWELLERY, Slot.WATCH);
 
+    /** Share of the height of legwear at which it shows beneath a skirt. */
+    private static final double BELOW_THE_HEM = 0.8;
+
     private final Outfit outfit;
     private final Form form;
     private final List<Slot> marked;
@@ -109,7 +112,8 @@ public final class Figure {
             double[] box = boxes.get(slot);
             if (box != null) {
                 double share = MARKED_IN_THE_MIDDLE.contains(slot) ? 0.5 : 0.75;
-                double[] at = {box[0] + share * (box[2] - box[0]), (box[1] + box[3]) / 2};
+                double down = slot == Slot.LEGWEAR ? BELOW_THE_HEM : 0.5;
+                double[] at = {box[0] + share * (box[2] - box[0]), box[1] + down * (box[3] - box[1])};
                 if (before != null) {
                     sheet.line(Outline.polyline(before[0], before[1], at[0], at[1]), MARK, Weight.STITCH);
                 }

@@ -104,6 +104,33 @@ class FigureTest {
         assertThat(lowest(image, new Color(0x203090), MIDDLE - 5)).isCloseTo(expected, Offset.offset(TOLERANCE));
     }
 
+    /** What a ring changes in the picture lies where the piece is seen: of tights below the hem of the dress. */
+    @ParameterizedTest
+    @CsvSource({"LEGWEAR, 80, 290", "ONEPIECE, 400, 700", "SHOES, -20, 80", "COAT, 300, 700"})
+    void aRingStandsWhereThePieceIsSeen(Slot slot, int lowest, int highest) {
+        Outfit outfit = Outfit.of(List.of(
+                wear("onepiece shift-dress hem=knee"),
+                wear("legwear tights"),
+                wear("shoes court-shoes"),
+                wear("coat wool-coat hem=knee")));
+        boolean coatOn = slot == Slot.COAT;
+        BufferedImage plain = Raster.of(Figure.of(outfit, Heights.MEAN, coatOn), WIDTH, HEIGHT);
+        BufferedImage marked = Raster.of(Figure.of(outfit, Heights.MEAN, coatOn, List.of(slot)), WIDTH, HEIGHT);
+        int top = -1;
+        int bottom = -1;
+        for (int y = 0; y < HEIGHT; y++) {
+            for (int x = 0; x < WIDTH; x++) {
+                if (plain.getRGB(x, y) != marked.getRGB(x, y)) {
+                    top = top < 0 ? y : top;
+                    bottom = y;
+                }
+            }
+        }
+        assertThat(top).as("a ring is drawn").isPositive();
+        int middle = (CROWN + STATURE - (top + bottom) / 2) * 1000 / STATURE;
+        assertThat(middle).isBetween(lowest, highest);
+    }
+
     @Test
     void aClientsOwnHeightsMoveTheHem() {
         Heights tall = new Heights(170.0, Map.of(Landmark.KNEE, 170 * 0.35));

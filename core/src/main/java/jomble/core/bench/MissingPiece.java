@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import jomble.core.brief.Palette;
 import jomble.core.colour.Colour;
 import jomble.core.colour.ColourFamily;
 import jomble.core.colour.ColourNames;
@@ -57,7 +58,8 @@ public final class MissingPiece {
      */
     public List<Found> of(CountQuestion question, Formula formula, Set<Slot> slots, Progress progress) {
         List<Found> tried = new ArrayList<>();
-        slots.forEach(slot -> candidates(slot, formula.slots().get(slot))
+        Palette palette = question.contexts().get(0).brief().palette();
+        slots.forEach(slot -> candidates(slot, formula.slots().get(slot), palette)
                 .forEach((colour, pieces) ->
                         pieces.forEach(piece -> tried.add(new Found(slot, piece, colour, BigInteger.ZERO)))));
         List<Found> found = new ArrayList<>();
@@ -81,14 +83,14 @@ public final class MissingPiece {
     }
 
     /** By name of the colour. */
-    private static Map<String, List<Piece>> candidates(Slot slot, SlotFormula asked) {
+    private static Map<String, List<Piece>> candidates(Slot slot, SlotFormula asked, Palette palette) {
         List<String> kinds = Kinds.shipped().all().stream()
                 .filter(kind -> asked.kinds().isEmpty() || asked.kinds().contains(kind.id()))
                 .filter(kind -> asked.families().isEmpty() || asked.families().contains(kind.family()))
                 .map(Kind::id)
                 .toList();
         List<String> colours = asked.colours().isEmpty()
-                ? USUAL_COLOURS
+                ? asked.roles().isEmpty() ? USUAL_COLOURS : List.copyOf(ColourNames.all())
                 : asked.colours().stream()
                         .sorted()
                         .flatMap(family -> nameIn(family).stream())
@@ -96,13 +98,14 @@ public final class MissingPiece {
                         .toList();
         Map<String, List<Piece>> candidates = new LinkedHashMap<>();
         for (String colour : colours) {
-            candidates.put(
-                    colour,
-                    kinds.stream()
-                            .map(kind -> piece(kind, colour, asked))
-                            .filter(piece -> piece.isFirstOf(slot) && asked.takes(piece))
-                            .limit(MOST_KINDS)
-                            .toList());
+            List<Piece> pieces = kinds.stream()
+                    .map(kind -> piece(kind, colour, asked))
+                    .filter(piece -> piece.isFirstOf(slot) && asked.takes(piece, palette))
+                    .limit(MOST_KINDS)
+                    .toList();
+            if (!pieces.isEmpty() && candidates.size() < USUAL_COLOURS.size()) {
+                candidates.put(colour, pieces);
+            }
         }
         return candidates;
     }

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import jomble.core.colour.ColourFamily;
+import jomble.core.formula.ColourRole;
 import jomble.core.formula.Formula;
 import jomble.core.formula.SavedFormula;
 import jomble.core.formula.SlotFormula;
@@ -29,12 +30,12 @@ import jomble.core.tree.Node;
  *
  * <pre>{@code {"slots": {"top": {"kinds": ["shirt"], "patterns": ["stripe"]}, "bottom": {"families": ["bottom"], "fits": ["wide"]}}}}</pre>
  *
- * Each slot may say {@code kinds}, {@code families}, {@code fits}, {@code patterns}, {@code colours} (families of colour) and {@code
+ * Each slot may say {@code kinds}, {@code families}, {@code fits}, {@code patterns}, {@code colours} (families of colour), {@code colourRoles} and {@code
  * formalityLow}, {@code formalityHigh} (1..7).
  */
 public final class FormulaReader {
     private static final List<String> FIELDS =
-            List.of("kinds", "families", "fits", "patterns", "colours", "formalityLow", "formalityHigh");
+            List.of("kinds", "families", "fits", "patterns", "colours", "colourRoles", "formalityLow", "formalityHigh");
 
     /** In the order of the values. */
     static final List<String> COLOURS =
@@ -93,6 +94,7 @@ public final class FormulaReader {
             put(tree, "fits", asked.fits().stream().map(Fit::id));
             put(tree, "patterns", asked.patterns().stream().map(Pattern::id));
             put(tree, "colours", asked.colours().stream().map(ColourFamily::id));
+            put(tree, "colourRoles", asked.roles().stream().map(ColourRole::id));
             if (asked.formalityLow() != null) {
                 tree.put("formalityLow", asked.formalityLow());
             }
@@ -140,6 +142,7 @@ public final class FormulaReader {
                 set(node.field("fits"), Fit.class),
                 set(node.field("patterns"), Pattern.class),
                 colours(node.field("colours")),
+                set(node.field("colourRoles"), ColourRole.class),
                 low,
                 high);
     }

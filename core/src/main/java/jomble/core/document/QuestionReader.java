@@ -144,6 +144,17 @@ public final class QuestionReader {
                 Values.given(node.field("indoors"), Node::bool, false)));
     }
 
+    /** The weather of a context in document form. */
+    public static Map<String, Object> write(Weather weather) {
+        return Values.tree(
+                "lowC", weather.lowC(),
+                "highC", weather.highC(),
+                "humidity", weather.humidityPercent(),
+                "windMs", weather.windMs(),
+                "rainChance", weather.rainChance(),
+                "indoors", weather.indoors());
+    }
+
     /** Whether a word stands for counted slots. */
     public static boolean isPreset(String word) {
         return PRESETS.containsKey(word);

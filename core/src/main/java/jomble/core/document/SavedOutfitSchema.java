@@ -3,6 +3,7 @@ package jomble.core.document;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.formula.ColourRole;
 import jomble.core.outfit.SavedOutfit;
 import jomble.core.piece.Family;
 import jomble.core.piece.Finish;
@@ -55,6 +56,7 @@ final class SavedOutfitSchema {
         asked.put("fits", list(Map.of("enum", Word.ids(Fit.class))));
         asked.put("patterns", list(Map.of("enum", Word.ids(Pattern.class))));
         asked.put("colours", list(Map.of("enum", FormulaReader.COLOURS)));
+        asked.put("colourRoles", list(Map.of("enum", Word.ids(ColourRole.class))));
         asked.put("formalityLow", FORMALITY);
         asked.put("formalityHigh", FORMALITY);
         return object(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import jomble.core.brief.Palette;
 import jomble.core.colour.ColourFamily;
 import jomble.core.piece.Family;
 import jomble.core.piece.Fit;
@@ -18,6 +19,7 @@ import jomble.core.piece.Word;
  *
  * @param kinds ids of kinds, a studio's own among them
  * @param colours families of the dominant colour
+ * @param roles of the dominant colour
  * @param formalityLow 1..7, or null
  * @param formalityHigh 1..7, or null
  */
@@ -27,6 +29,7 @@ public record SlotFormula(
         Set<Fit> fits,
         Set<Pattern> patterns,
         Set<ColourFamily> colours,
+        Set<ColourRole> roles,
         Integer formalityLow,
         Integer formalityHigh) {
     public SlotFormula {
@@ -35,34 +38,42 @@ public record SlotFormula(
         fits = Set.copyOf(fits);
         patterns = Set.copyOf(patterns);
         colours = Set.copyOf(colours);
+        roles = Set.copyOf(roles);
     }
 
     /** Anything of some kinds. */
     public static SlotFormula ofKinds(Set<String> kinds) {
-        return new SlotFormula(kinds, Set.of(), Set.of(), Set.of(), Set.of(), null, null);
+        return new SlotFormula(kinds, Set.of(), Set.of(), Set.of(), Set.of(), Set.of(), null, null);
     }
 
     public SlotFormula fitting(Set<Fit> others) {
-        return new SlotFormula(kinds, families, others, patterns, colours, formalityLow, formalityHigh);
+        return new SlotFormula(kinds, families, others, patterns, colours, roles, formalityLow, formalityHigh);
     }
 
     public SlotFormula patterned(Set<Pattern> others) {
-        return new SlotFormula(kinds, families, fits, others, colours, formalityLow, formalityHigh);
+        return new SlotFormula(kinds, families, fits, others, colours, roles, formalityLow, formalityHigh);
     }
 
     public SlotFormula coloured(Set<ColourFamily> others) {
-        return new SlotFormula(kinds, families, fits, patterns, others, formalityLow, formalityHigh);
+        return new SlotFormula(kinds, families, fits, patterns, others, roles, formalityLow, formalityHigh);
     }
 
-    /** Whether a piece is what is asked for. */
-    public boolean takes(Piece piece) {
+    public SlotFormula inRoles(Set<ColourRole> others) {
+        return new SlotFormula(kinds, families, fits, patterns, colours, others, formalityLow, formalityHigh);
+    }
+
+    /**
+     * Whether a piece is what is asked for.
+     *
+     * @param palette of the client, for the roles of colours
+     */
+    public boolean takes(Piece piece, Palette palette) {
         return (kinds.isEmpty() || isOfKinds(piece.kind()))
                 && (families.isEmpty() || families.contains(piece.kind().family()))
                 && (fits.isEmpty() || fits.contains(piece.fit()))
                 && (patterns.isEmpty() || patterns.contains(piece.pattern()))
-                && (colours.isEmpty()
-                        || colours.contains(
-                                ColourFamily.of(piece.dominantColour().colour().lab())))
+                && (colours.isEmpty() || colours.contains(piece.colourFamily()))
+                && (roles.isEmpty() || roles.stream().anyMatch(role -> role.isOf(piece, palette)))
                 && (formalityLow == null || piece.formality() >= formalityLow)
                 && (formalityHigh == null || piece.formality() <= formalityHigh);
     }
@@ -79,6 +90,7 @@ public record SlotFormula(
         add(parts, ids(patterns));
         add(parts, ids(fits));
         add(parts, colours.stream().map(ColourFamily::id).collect(Collectors.toSet()));
+        add(parts, roles.stream().map(role -> role.words() + " colour").collect(Collectors.toSet()));
         if (formalityLow != null || formalityHigh != null) {
             parts.add("formality " + (formalityLow == null ? 1 : formalityLow) + " to "
                     + (formalityHigh == null ? 7 : formalityHigh));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import jomble.core.colour.ColourFamily;
+import jomble.core.formula.ColourRole;
 import jomble.core.formula.Formula;
 import jomble.core.formula.SavedFormula;
 import jomble.core.formula.SlotFormula;
@@ -33,10 +34,12 @@ final class SavedOutfitSamples {
                             Set.of(Fit.CLOSE),
                             Set.of(Pattern.SOLID, Pattern.STRIPE),
                             Set.of(ColourFamily.values()[0], ColourFamily.values()[3]),
+                            Set.of(ColourRole.BASE, ColourRole.NEUTRAL),
                             3,
                             null),
                     Slot.BOTTOM,
-                    new SlotFormula(Set.of(), Set.of(Family.BOTTOM), Set.of(), Set.of(), Set.of(), null, 5)))));
+                    new SlotFormula(
+                            Set.of(), Set.of(Family.BOTTOM), Set.of(), Set.of(), Set.of(), Set.of(), null, 5)))));
 
     private SavedOutfitSamples() {}
 

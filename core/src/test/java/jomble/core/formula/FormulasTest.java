@@ -3,13 +3,17 @@ package jomble.core.formula;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import jomble.core.bench.MissingPiece;
+import jomble.core.brief.Palette;
+import jomble.core.colour.Colour;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Progress;
 import jomble.core.counting.census.DiagramCounter;
@@ -155,7 +159,36 @@ class FormulasTest {
     private static boolean keeps(Map<Slot, List<Piece>> outfit, Formula formula) {
         return formula.slots().entrySet().stream()
                 .allMatch(slot -> outfit.containsKey(slot.getKey())
-                        && outfit.get(slot.getKey()).stream().allMatch(slot.getValue()::takes));
+                        && outfit.get(slot.getKey()).stream()
+                                .allMatch(piece -> slot.getValue().takes(piece, Palette.NONE)));
+    }
+
+    /** Navy is a neutral and here a base; what is within ΔE00 12 of an accent is one. */
+    @ParameterizedTest
+    @CsvSource({
+        "#1f2a44, true, NEUTRAL BASE, NEUTRAL BASE",
+        "#24314e, true, NEUTRAL BASE, NEUTRAL BASE",
+        "#8a8a8a, true, NEUTRAL, NEUTRAL BASE",
+        "#b5522b, false, ACCENT, ACCENT",
+        "#2b7a4b, false, '', ACCENT",
+    })
+    void knowsTheRolesOfAColour(String hex, boolean isNeutral, String ofPalette, String withoutPalette) {
+        Piece piece = question(List.of(Map.of("id", "a", "kind", "shirt", "colours", List.of(hex))))
+                .wardrobe()
+                .pieces()
+                .get(0);
+        Palette palette = new Palette(List.of(Colour.of("#1f2a44")), List.of(Colour.of("#b5522b")), List.of());
+        assertThat(piece.colourFamily().isNeutral()).isEqualTo(isNeutral);
+        assertThat(roles(piece, palette)).isEqualTo(ofPalette);
+        assertThat(roles(piece, Palette.NONE)).isEqualTo(withoutPalette);
+    }
+
+    private static String roles(Piece piece, Palette palette) {
+        return Arrays.stream(ColourRole.values())
+                .filter(role ->
+                        SlotFormula.ofKinds(Set.of()).inRoles(Set.of(role)).takes(piece, palette))
+                .map(Enum::name)
+                .collect(Collectors.joining(" "));
     }
 
     @Test

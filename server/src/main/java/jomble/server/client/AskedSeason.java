@@ -1,21 +1,26 @@
 package jomble.server.client;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import jomble.core.brief.Brief;
 import jomble.core.brief.Season;
 import jomble.core.document.ClimateReader;
 import jomble.server.problem.ProblemException;
 
 /**
- * A part of the year that is asked about on screen.
+ * A part of the year that is asked about on screen, or one day.
  *
- * @param id name of the client's season, {@link ClimateReader#ALL_YEAR} for all of them, empty for no weather
+ * @param id name of the client's season, {@link ClimateReader#ALL_YEAR} for all of them, a date, empty for no weather
  * @param asked months it is asked in: the middle one of the season, of the year that of each season
  * @param months all its months
+ * @param day the day, null where a part of the year is asked about
  */
-public record AskedSeason(String id, List<Integer> asked, List<Integer> months) {
-    private static final AskedSeason NONE = new AskedSeason("", List.of(), List.of());
+public record AskedSeason(String id, List<Integer> asked, List<Integer> months, LocalDate day) {
+    private static final AskedSeason NONE = new AskedSeason("", List.of(), List.of(), null);
+    private static final Pattern DATE = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
     /** No weather, the seasons whose climate is known, and the year when that is of all. */
     public static List<AskedSeason> of(Brief brief) {
@@ -28,7 +33,7 @@ public record AskedSeason(String id, List<Integer> asked, List<Integer> months) 
     }
 
     /**
-     * The season of that name.
+     * The season of that name, or the day of that date.
      *
      * @param id null or blank for no weather
      * @throws ProblemException when there is none, or its climate is not known
@@ -39,6 +44,9 @@ public record AskedSeason(String id, List<Integer> asked, List<Integer> months) 
         }
         boolean isKnown = id.equals(ClimateReader.ALL_YEAR)
                 || brief.seasons().stream().anyMatch(season -> season.name().equals(id));
+        if (!isKnown && DATE.matcher(id).matches()) {
+            return new AskedSeason(id, List.of(), List.of(), day(id));
+        }
         if (!isKnown) {
             throw ProblemException.notFound("The season " + id);
         }
@@ -49,8 +57,16 @@ public record AskedSeason(String id, List<Integer> asked, List<Integer> months) 
                         "no-climate", "The brief has no climate for %s yet. Add it under Place.".formatted(id)));
     }
 
+    private static LocalDate day(String date) {
+        try {
+            return LocalDate.parse(date);
+        } catch (DateTimeParseException e) {
+            throw ProblemException.notFound("The day " + date);
+        }
+    }
+
     private static AskedSeason of(Season season) {
-        return new AskedSeason(season.name(), List.of(season.middle()), season.months());
+        return new AskedSeason(season.name(), List.of(season.middle()), season.months(), null);
     }
 
     private static AskedSeason year(List<Season> seasons) {
@@ -60,6 +76,7 @@ public record AskedSeason(String id, List<Integer> asked, List<Integer> months) 
                 seasons.stream()
                         .flatMap(season -> season.months().stream())
                         .sorted()
-                        .toList());
+                        .toList(),
+                null);
     }
 }

@@ -129,7 +129,7 @@ class BriefCountController {
     @GetMapping(path = "/counts/needs", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter needs(@PathVariable UUID clientId) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
-        Function<Chosen, Question> asking = ClientQuestions.asking(wardrobe);
+        Function<Chosen, Question> asking = questions.asking(wardrobe);
         List<Function<Progress, Object>> needs = new ArrayList<>();
         for (Needs.Wanted wanted : Needs.of(wardrobe.brief())) {
             boolean isKnown = wardrobe.brief().knows(wanted.season());
@@ -230,11 +230,11 @@ class BriefCountController {
     }
 
     private Counts counts(Wardrobe wardrobe, Chosen chosen, Progress progress) {
-        return live.counts(ClientQuestions.asking(wardrobe).apply(chosen).toCount(), progress);
+        return live.counts(questions.asking(wardrobe).apply(chosen).toCount(), progress);
     }
 
     private BigInteger total(Wardrobe wardrobe, Chosen chosen, Progress progress) {
-        return live.totals(ClientQuestions.asking(wardrobe).apply(chosen).toCount(), progress)
+        return live.totals(questions.asking(wardrobe).apply(chosen).toCount(), progress)
                 .total();
     }
 
@@ -259,7 +259,7 @@ class BriefCountController {
         Wardrobe wardrobe = questions.wardrobe(clientId);
         Deadline deadline = Deadline.in(seconds);
         Wardrobe trying = wardrobe.briefed(wardrobe.brief().dressingFor(List.of(occasion)));
-        Function<Chosen, Question> asking = ClientQuestions.asking(trying);
+        Function<Chosen, Question> asking = questions.asking(trying);
         Question at = asking.apply(new Chosen(trial.season(), occasion.name(), CLOTHES, false));
         Question anywhere = asking.apply(new Chosen(trial.season(), null, CLOTHES, false));
         SortedLists.Sorted passing = sortedLists.page(at.toCount(), ListOrder.BEST, 0, 0, TRIED, deadline);

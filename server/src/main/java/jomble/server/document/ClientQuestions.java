@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import jomble.core.brief.Brief;
 import jomble.core.brief.Occasion;
 import jomble.core.document.Limit;
 import jomble.core.document.OccasionReader;
@@ -16,6 +17,7 @@ import jomble.core.document.WhatIf;
 import jomble.core.document.WhatIfReader;
 import jomble.core.tree.Node;
 import jomble.server.client.AskedSeason;
+import jomble.server.climate.ComingDays;
 import jomble.server.house.HouseRulesService;
 import jomble.server.kind.KindService;
 import jomble.server.piece.PieceService;
@@ -28,17 +30,19 @@ public class ClientQuestions {
     private final PieceService pieces;
     private final HouseRulesService house;
     private final KindService kinds;
+    private final ComingDays days;
 
-    ClientQuestions(PieceService pieces, HouseRulesService house, KindService kinds) {
+    ClientQuestions(PieceService pieces, HouseRulesService house, KindService kinds, ComingDays days) {
         this.pieces = pieces;
         this.house = house;
         this.kinds = kinds;
+        this.days = days;
     }
 
     /**
      * The context chosen on screen.
      *
-     * @param season one of the client's, the year, or null or blank for no weather
+     * @param season one of the client's, the year, the date of a coming day, or null or blank for no weather
      * @param month one month to ask in, or null for those the season is asked in
      * @param occasion name of one of the brief's occasions, null or blank for any
      * @param counting preset of counted slots, or slots with commas between them; null for outfits
@@ -106,18 +110,17 @@ public class ClientQuestions {
     }
 
     /** The questions of a wardrobe that has the studio's rules beneath its own, for any context. */
-    public static Function<Chosen, Question> asking(Wardrobe governed) {
+    public Function<Chosen, Question> asking(Wardrobe governed) {
         return chosen -> asked(governed, chosen);
     }
 
-    private static Question asked(Wardrobe whole, Chosen chosen) {
+    private Question asked(Wardrobe whole, Chosen chosen) {
         Wardrobe wardrobe = within(whole, chosen.capsule());
         Map<String, Object> context = new LinkedHashMap<>();
-        List<Integer> months = chosen.month() == null
-                ? AskedSeason.find(wardrobe.brief(), chosen.season()).asked()
-                : List.of(chosen.month());
-        if (!months.isEmpty()) {
-            context.put("months", new ArrayList<Object>(months));
+        if (chosen.month() != null) {
+            context.put("months", List.of(chosen.month()));
+        } else {
+            putWeather(context, AskedSeason.find(wardrobe.brief(), chosen.season()), wardrobe.brief());
         }
         if (chosen.occasion() != null && !chosen.occasion().isBlank()) {
             context.put("occasion", OccasionReader.write(occasion(wardrobe, chosen.occasion())));
@@ -130,6 +133,14 @@ public class ClientQuestions {
         Question question = QuestionReader.read(node, wardrobe);
         node.finish();
         return question;
+    }
+
+    private void putWeather(Map<String, Object> context, AskedSeason season, Brief brief) {
+        if (season.day() != null) {
+            context.put("weather", QuestionReader.write(days.on(season.day(), brief)));
+        } else if (!season.asked().isEmpty()) {
+            context.put("months", new ArrayList<Object>(season.asked()));
+        }
     }
 
     private static Wardrobe within(Wardrobe wardrobe, String capsule) {

@@ -83,6 +83,28 @@ class BenchController {
                 events.send("bench", BenchView.of(bench.read(question.toCount(), there, progress))));
     }
 
+    /**
+     * Streams {@code progress} while a context is made ready to be asked of outfits, then {@code complete}: the calls after it answer at
+     * once. Without it they work, and take as long the first time.
+     *
+     * @param counting as in the call that is to come
+     * @param containing pieces of that call
+     */
+    @GetMapping(path = "/prepared", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter prepare(
+            @PathVariable UUID clientId,
+            @RequestParam(required = false) String season,
+            @RequestParam(required = false) String occasion,
+            @RequestParam(required = false) String counting,
+            @RequestParam(defaultValue = "false") boolean daring,
+            @RequestParam(required = false) String capsule,
+            @RequestParam(defaultValue = "") List<String> containing) {
+        Question question = questions.ask(clientId, new Chosen(season, occasion, counting, daring).within(capsule));
+        List<PieceId> pieces = NamedPieces.read("/containing", containing, question.wardrobe());
+        return live.streamAll(
+                (progress, events) -> queries.prepare(question.toCount().containing(pieces), progress));
+    }
+
     /** Reads what is worn, each as {@code slot=id}. */
     private static Outfit outfit(List<String> wear, Question question) {
         Node node = Node.at("/wear", List.of(slots(wear)));

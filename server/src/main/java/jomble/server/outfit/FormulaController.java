@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import jomble.core.bench.MissingPiece;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
+import jomble.core.counting.VariedOrder;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.FormulaReader;
 import jomble.core.document.Question;
@@ -56,10 +57,11 @@ import org.springframework.web.bind.annotation.RestController;
 class FormulaController {
     private static final int MOST = 100;
     private static final int MOST_LIVED = 3;
-    /** So many are looked at to tell those first that were never worn, and so many shown. */
-    private static final int LOOKED_AT = 120;
+    /** So many are looked at, to show those first that were never worn; more where more are asked for. */
+    private static final int LOOKED_AT = 240;
 
     private static final int SHOWN = 24;
+    private static final int MOST_SHOWN = 480;
 
     private final ClientService clients;
     private final ClientQuestions questions;
@@ -230,14 +232,23 @@ class FormulaController {
                 .orElse(null);
     }
 
-    /** What is asked of a formula: the {@code context} on screen and its {@code slots}, or an {@code outfit} to make one of. */
+    /**
+     * What is asked of a formula: the {@code context} on screen and its {@code slots}, or an {@code outfit} to make one of.
+     *
+     * @param most outfits shown, 1..{@value #MOST_SHOWN}; null for {@value #SHOWN}
+     */
     record FormulaAsked(
             String season,
             String occasion,
             boolean daring,
             String capsule,
             Map<String, Object> slots,
-            Map<String, Object> outfit) {
+            Map<String, Object> outfit,
+            Integer most) {
+        int shown() {
+            return most == null ? SHOWN : Math.max(1, Math.min(MOST_SHOWN, most));
+        }
+
         Chosen chosen() {
             return new Chosen(season, occasion, null, daring).within(capsule);
         }
@@ -268,7 +279,7 @@ class FormulaController {
     /**
      * Outfits that keep to a formula.
      *
-     * @param outfits those never worn first, the best of them first; of many, the first are looked at
+     * @param outfits those never worn first, best first and varied; of many, {@value #LOOKED_AT} from all over the list are looked at, or as many as are shown
      * @param missing why there are none
      */
     record KeepingFormulaView(
@@ -278,16 +289,14 @@ class FormulaController {
     KeepingFormulaView outfits(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
         Formula formula = asked(asked);
-        OutfitQueries.Matches matches =
-                queries.matches(question.toCount(), formula, 0, LOOKED_AT, Deadline.in(seconds));
+        int lookedAt = Math.max(LOOKED_AT, asked.shown());
+        OutfitQueries.Matches matches = queries.spread(question.toCount(), formula, lookedAt, Deadline.in(seconds));
         List<Set<PieceId>> wears = question.wardrobe().wears().wears().stream()
                 .map(wear -> Set.copyOf(wear.pieces()))
                 .toList();
-        List<KeepingView> outfits = matches.outfits().stream()
-                .sorted(Comparator.comparing((Combination one) -> isWorn(one, wears))
-                        .thenComparing(Combination::verdict)
-                        .thenComparing(one -> -one.score().total()))
-                .limit(SHOWN)
+        List<KeepingView> outfits = VariedOrder.of(matches.outfits()).stream()
+                .sorted(Comparator.comparing((Combination one) -> isWorn(one, wears)))
+                .limit(asked.shown())
                 .map(one -> new KeepingView(
                         CombinationsView.view(one, drawings.figure(one, question.wardrobe())), isWorn(one, wears)))
                 .toList();

@@ -36,9 +36,11 @@ import org.springframework.stereotype.Component;
 /** Judges saved outfits anew, each for the occasions and seasons it is meant for. */
 @Component
 class SavedOutfitViews {
+    private final ClientQuestions questions;
     private final RuleCatalogue catalogue;
 
-    SavedOutfitViews(RuleCatalogue catalogue) {
+    SavedOutfitViews(ClientQuestions questions, RuleCatalogue catalogue) {
+        this.questions = questions;
         this.catalogue = catalogue;
     }
 
@@ -139,7 +141,7 @@ class SavedOutfitViews {
         private final List<String> seasons;
 
         Judges(Wardrobe wardrobe) {
-            this.asking = ClientQuestions.asking(wardrobe);
+            this.asking = questions.asking(wardrobe);
             this.occasions =
                     wardrobe.brief().occasions().stream().map(Occasion::name).toList();
             this.seasons = AskedSeason.of(wardrobe.brief()).stream()

@@ -55,7 +55,8 @@ class WornOutfitController {
     @GetMapping
     List<WornOutfitView> all(@PathVariable UUID clientId) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
-        JudgementContext context = ClientQuestions.asking(wardrobe)
+        JudgementContext context = questions
+                .asking(wardrobe)
                 .apply(new Chosen(null, null, null, false))
                 .contexts()
                 .get(0);

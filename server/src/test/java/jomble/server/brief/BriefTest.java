@@ -93,6 +93,26 @@ class BriefTest {
         assertThat(unknown.text()).contains("/brief/mood");
     }
 
+    /** A day of the coming week stands in for a season, with its own weather; any other day is refused. */
+    private static void assertDaysCanBeAskedAbout(Caller stylist, String client) {
+        List<Map<String, Object>> days = stylist.get(client + "/forecast").list();
+        for (Map<String, Object> day : List.of(days.get(0), days.get(6))) {
+            assertThat(stylist.get(client + "/outfits?season=" + day.get("date"))
+                            .status())
+                    .isEqualTo(200);
+            String ladder = client + "/counts/ladder?season=" + day.get("date");
+            assertThat(streamed(stylist, ladder, "complete")).hasSize(1);
+            assertThat(streamed(stylist, ladder, "step")).noneMatch(step -> step.containsValue("weakest"));
+        }
+        for (String other : List.of("2031-01-12", "2027-02-30", "2027-1-12")) {
+            assertThat(stylist.get(client + "/outfits?season=" + other).status())
+                    .as(other)
+                    .isEqualTo(404);
+        }
+        assertThat(streamed(stylist, client + "/prepared?counting=looks&season=winter", "complete"))
+                .hasSize(1);
+    }
+
     @Test
     void aSeasonIsOfferedOnceItsClimateIsKnown(Jomble jomble) {
         Caller stylist = jomble.stylist();
@@ -106,6 +126,7 @@ class BriefTest {
         assertThat((List<?>) stylist.get(client).at("seasons")).hasSize(5);
         assertThat(stylist.get(client + "/outfits?season=winter").status()).isEqualTo(200);
         assertThat(stylist.get(client + "/forecast").list()).hasSize(7);
+        assertDaysCanBeAskedAbout(stylist, client);
         put(
                 stylist,
                 client,

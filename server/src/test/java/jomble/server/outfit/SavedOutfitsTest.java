@@ -213,6 +213,40 @@ class SavedOutfitsTest {
         assertThat(stylist.get(client + "/document").at("formulas", 0, "name")).isEqualTo("Desk");
     }
 
+    /** Neighbours in the stable order differ in one piece; what is shown first does not. */
+    @Test
+    void showsVariedOutfitsOfAFormula(Jomble jomble) {
+        String ines = jomble.stylist().get("/api/v1/clients").list().stream()
+                .filter(one -> one.get("name").toString().startsWith("Ines"))
+                .map(one -> "/api/v1/clients/" + one.get("id"))
+                .findFirst()
+                .orElseThrow();
+        Map<String, Object> shirts = Map.of("top", Map.of("kinds", List.of("shirt", "blouse")));
+        Answer few = stylist.post(
+                ines + "/formulas/outfits", Map.of("daring", false, "season", "2027-01-12", "slots", shirts));
+        assertThat(few.at("outfits")).as(few.text()).asList().hasSize(24);
+        Map<Object, Integer> times = new HashMap<>();
+        for (int i = 0; i < 20; i++) {
+            Map<?, ?> slots = (Map<?, ?>) few.at("outfits", i, "outfit", "slots");
+            slots.forEach((slot, id) -> times.merge(slot.equals("shoes") ? "shoes" : id, 1, Integer::sum));
+        }
+        times.remove("shoes");
+        assertThat(times.values()).allMatch(n -> n <= 6);
+        Answer more = stylist.post(
+                ines + "/formulas/outfits",
+                Map.of("daring", false, "season", "2027-01-12", "slots", shirts, "most", 48));
+        assertThat(more.at("outfits")).asList().hasSize(48);
+        Map<String, Object> accents = Map.of("top", Map.of("colourRoles", List.of("accent")));
+        Answer roles = stylist.post(ines + "/formulas/outfits", Map.of("daring", false, "slots", accents));
+        assertThat(roles.status()).as(roles.text()).isEqualTo(200);
+        assertThat(roles.text()).contains("accent colour");
+        assertThat(stylist.post(
+                                ines + "/formulas/outfits",
+                                Map.of("daring", false, "slots", Map.of("top", Map.of("colourRoles", List.of("main")))))
+                        .text())
+                .contains("/slots/top/colourRoles/0");
+    }
+
     @Test
     void breaksSuitsAndFinishesForTheEvening() {
         stylist.post(

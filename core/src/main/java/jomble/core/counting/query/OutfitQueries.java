@@ -12,9 +12,12 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import jomble.core.brief.Palette;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
@@ -52,6 +55,11 @@ public final class OutfitQueries {
 
     public OutfitQueries(SolutionFinder finder) {
         this.finder = finder;
+    }
+
+    /** Finds all that is asked of a question, so that the other methods answer at once; this is what takes their time. */
+    public void prepare(CountQuestion question, Progress progress) {
+        finder.find(question.withoutCompletions(), progress);
     }
 
     /**
@@ -229,43 +237,66 @@ public final class OutfitQueries {
 
     /** A page of the outfits that keep to a formula, in the stable order of each structure. */
     public Matches matches(CountQuestion question, Formula formula, long offset, int limit, Progress progress) {
+        return matches(question, formula, keeping -> keeping.list(0, offset, limit), progress);
+    }
+
+    /** Outfits that keep to a formula, drawn from all of them at even distances: neighbours in the stable order are much alike. */
+    public Matches spread(CountQuestion question, Formula formula, int most, Progress progress) {
+        return matches(question, formula, keeping -> spread(keeping, most), progress);
+    }
+
+    private static List<Found> spread(CheapestPaths keeping, int most) {
+        BigInteger total = keeping.count(0);
+        if (total.compareTo(BigInteger.valueOf(most)) <= 0) {
+            return keeping.list(0, 0, most);
+        }
+        long within = total.min(BigInteger.valueOf(Long.MAX_VALUE / most)).longValue();
+        return LongStream.range(0, most)
+                .mapToObj(i -> keeping.list(0, i * within / most, 1).get(0))
+                .toList();
+    }
+
+    private Matches matches(
+            CountQuestion question, Formula formula, Function<CheapestPaths, List<Found>> picking, Progress progress) {
         CountQuestion asked = counting(question, formula.slots().keySet());
         SolutionSet set = finder.find(asked, progress.part(0, FIND_SHARE));
-        CheapestPaths keeping = new CheapestPaths(set, SlotCost.restrictedTo(predicates(formula)));
+        CheapestPaths keeping = new CheapestPaths(set, SlotCost.restrictedTo(predicates(asked, formula)));
         BigInteger total = keeping.count(0);
         return new Matches(
                 total,
-                finder.complete(asked, keeping.list(0, offset, limit), progress.part(FIND_SHARE, 1)),
-                total.signum() > 0 ? List.of() : missing(set, formula));
+                finder.complete(asked, picking.apply(keeping), progress.part(FIND_SHARE, 1)),
+                total.signum() > 0 ? List.of() : missing(set, asked, formula));
     }
 
     /** How many outfits keep to a formula. */
     public BigInteger count(CountQuestion question, Formula formula, Progress progress) {
-        SolutionSet set = finder.find(counting(question, formula.slots().keySet()), progress);
-        return new CheapestPaths(set, SlotCost.restrictedTo(predicates(formula))).count(0);
+        CountQuestion asked = counting(question, formula.slots().keySet());
+        SolutionSet set = finder.find(asked, progress);
+        return new CheapestPaths(set, SlotCost.restrictedTo(predicates(asked, formula))).count(0);
     }
 
-    private static Map<Slot, Predicate<Option>> predicates(Formula formula) {
+    private static Map<Slot, Predicate<Option>> predicates(CountQuestion question, Formula formula) {
+        Palette palette = question.contexts().get(0).brief().palette();
         Map<Slot, Predicate<Option>> predicates = new EnumMap<>(Slot.class);
-        formula.slots().forEach((slot, asked) -> predicates.put(slot, option -> takes(asked, option)));
+        formula.slots().forEach((slot, asked) -> predicates.put(slot, option -> takes(asked, option, palette)));
         return predicates;
     }
 
-    private static boolean takes(SlotFormula asked, Option option) {
-        return option.pieces().stream().allMatch(asked::takes);
+    private static boolean takes(SlotFormula asked, Option option, Palette palette) {
+        return option.pieces().stream().allMatch(piece -> asked.takes(piece, palette));
     }
 
-    private static List<Missing> missing(SolutionSet set, Formula formula) {
+    private static List<Missing> missing(SolutionSet set, CountQuestion question, Formula formula) {
+        Map<Slot, Predicate<Option>> predicates = predicates(question, formula);
         List<Missing> missing = new ArrayList<>();
         formula.slots().forEach((slot, asked) -> {
-            if (set.options().in(slot).stream().noneMatch(option -> takes(asked, option))) {
+            if (set.options().in(slot).stream().noneMatch(predicates.get(slot))) {
                 missing.add(new Missing(slot, "Nothing to wear as " + name(slot) + " is " + asked.words() + "."));
             }
         });
         if (!missing.isEmpty()) {
             return missing;
         }
-        Map<Slot, Predicate<Option>> predicates = predicates(formula);
         for (Slot slot : formula.slots().keySet()) {
             Map<Slot, Predicate<Option>> freed = new EnumMap<>(predicates);
             freed.put(slot, option -> true);

@@ -1,16 +1,12 @@
-package jomble.server.brief;
+package jomble.server.climate;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
-import jomble.core.brief.Brief;
 import jomble.core.climate.ClimateMonth;
-import jomble.core.climate.Forecast;
 import jomble.core.climate.Places;
 import jomble.core.document.ClimateTable;
 import jomble.core.tree.Node;
@@ -26,16 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1")
 class PlaceController {
-    private static final int FORECAST_DAYS = 7;
-
     private final ClientService clients;
-    private final Forecast forecast;
-    private final Clock clock;
+    private final ComingDays days;
 
-    PlaceController(ClientService clients, Forecast forecast, Clock clock) {
+    PlaceController(ClientService clients, ComingDays days) {
         this.clients = clients;
-        this.forecast = forecast;
-        this.clock = clock;
+        this.days = days;
     }
 
     record PlaceMonthView(int month, double lowC, double highC, double humidity, double windMs, double rainDays) {
@@ -75,15 +67,7 @@ class PlaceController {
     /** The coming week at the client's place; empty where its climate is not known. */
     @GetMapping("/clients/{clientId}/forecast")
     List<ForecastDayView> forecast(@PathVariable UUID clientId) {
-        Brief brief = clients.wardrobeWithoutPieces(clientId).brief();
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
-        boolean isKnown = today.datesUntil(today.plusDays(FORECAST_DAYS))
-                .allMatch(day -> brief.climateOf(day.getMonthValue()).isPresent());
-        if (!isKnown) {
-            return List.of();
-        }
-        String place = brief.place() == null ? "" : brief.place();
-        return forecast.days(place, brief.climate(), today, FORECAST_DAYS).stream()
+        return days.of(clients.wardrobeWithoutPieces(clientId).brief()).stream()
                 .map(day -> new ForecastDayView(
                         day.date(),
                         day.weather().lowC(),
