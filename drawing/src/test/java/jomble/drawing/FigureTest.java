@@ -112,10 +112,9 @@ class FigureTest {
                 wear("onepiece shift-dress hem=knee"),
                 wear("legwear tights"),
                 wear("shoes court-shoes"),
-                wear("coat wool-coat hem=knee")));
-        boolean coatOn = slot == Slot.COAT;
-        BufferedImage plain = Raster.of(Figure.of(outfit, Heights.MEAN, coatOn), WIDTH, HEIGHT);
-        BufferedImage marked = Raster.of(Figure.of(outfit, Heights.MEAN, coatOn, List.of(slot)), WIDTH, HEIGHT);
+                slot == Slot.COAT ? wear("coat wool-coat hem=knee") : wear("belt belt")));
+        BufferedImage plain = Raster.of(Figure.of(outfit, Heights.MEAN, true), WIDTH, HEIGHT);
+        BufferedImage marked = Raster.of(Figure.of(outfit, Heights.MEAN, true, List.of(slot)), WIDTH, HEIGHT);
         int top = -1;
         int bottom = -1;
         for (int y = 0; y < HEIGHT; y++) {
