@@ -28,11 +28,14 @@ class DemoWardrobeTest extends BrowserTest {
         WebElement first = browser.all(By.cssSelector("button[data-strip]")).get(0);
         browser.run("arguments[0].focus()", first);
         browser.press(Keys.ARROW_RIGHT);
-        assertThat(browser.focused().getAttribute("aria-label")).contains(",");
+        assertThat(browser.focused().getAttribute("data-strip")).isEqualTo("1");
+        String label = browser.focused().getAttribute("aria-label");
         browser.press(Keys.ENTER);
-        browser.see(By.id("label"));
+        String shown = browser.see(By.id("label")).getAttribute("value");
+        assertThat(label).as("the strip says which piece Enter opens").startsWith(shown);
         browser.checked("piece");
         browser.press("[");
+        browser.until(b -> b.address().contains("/brief"));
     }
 
     @Test

@@ -20,7 +20,7 @@ import jomble.core.tree.Node;
 import jomble.server.capsule.CapsulePlanView.BetterView;
 import jomble.server.capsule.CapsulePlanView.SharedPartView;
 import jomble.server.counting.Deadline;
-import jomble.server.counting.LiveCounts;
+import jomble.server.counting.EventStreams;
 import jomble.server.document.ClientQuestions;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
@@ -53,19 +53,19 @@ class CapsuleController {
 
     private final CapsulePlanner planner;
     private final ClientQuestions questions;
-    private final LiveCounts live;
+    private final EventStreams streams;
     private final JsonMapper json;
     private final int seconds;
 
     CapsuleController(
             Counter counter,
             ClientQuestions questions,
-            LiveCounts live,
+            EventStreams streams,
             JsonMapper json,
             @Value("${jomble.count-seconds}") int seconds) {
         this.planner = new CapsulePlanner(counter);
         this.questions = questions;
-        this.live = live;
+        this.streams = streams;
         this.json = json;
         this.seconds = seconds;
     }
@@ -93,7 +93,7 @@ class CapsuleController {
         node.fields(List.of("wishes", "seed", "budgetMillis"));
         Asked read = asked(node, questions.wardrobe(clientId));
         Deadline clock = Deadline.in(seconds);
-        return live.streamAll((progress, events) -> events.send(
+        return streams.open((progress, events) -> events.send(
                 "plan", read.plan(planner, progress, better -> events.send("better", BetterView.of(better)), clock)));
     }
 
@@ -130,7 +130,7 @@ class CapsuleController {
         long seed = seed(node);
         node.finish();
         SharedCapsules shared = new SharedCapsules(planner);
-        return live.streamAll((progress, events) -> {
+        return streams.open((progress, events) -> {
             List<CapsuleProblem> problems = List.copyOf(read.parts().values());
             List<PieceId> core = shared.core(problems, read.core(), seed, rounds, progress.part(0, CORE));
             events.send("core", core.stream().map(PieceId::value).toList());

@@ -69,6 +69,7 @@ class BriefCountController {
 
     private final ClientQuestions questions;
     private final LiveCounts live;
+    private final EventStreams streams;
     private final SortedLists sortedLists;
     private final RuleCatalogue catalogue;
     private final OutfitDrawings drawings;
@@ -77,12 +78,14 @@ class BriefCountController {
     BriefCountController(
             ClientQuestions questions,
             LiveCounts live,
+            EventStreams streams,
             SortedLists sortedLists,
             RuleCatalogue catalogue,
             OutfitDrawings drawings,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.live = live;
+        this.streams = streams;
         this.sortedLists = sortedLists;
         this.catalogue = catalogue;
         this.drawings = drawings;
@@ -135,7 +138,7 @@ class BriefCountController {
             boolean isKnown = wardrobe.brief().knows(wanted.season());
             needs.add(progress -> need(wanted, isKnown ? asking : null, progress));
         }
-        return live.streamEach("need", needs);
+        return streams.openEach("need", needs);
     }
 
     /** @param asking null where the climate is not known */
@@ -166,7 +169,7 @@ class BriefCountController {
     @GetMapping(path = "/counts/limits", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter limits(@PathVariable UUID clientId) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
-        return live.streamEach(
+        return streams.openEach(
                 "limit",
                 questions.limits(clientId).stream()
                         .<Function<Progress, Object>>map(limit -> progress -> limit(limit, wardrobe, progress))

@@ -56,8 +56,8 @@ final class CountingAhead {
             }
         } catch (CountingStoppedException | TooManyCombinationsException | WardrobeTooLargeException e) {
             // whoever asks will count it again, or be told why it cannot be counted
-        } catch (RuntimeException e) {
-            LOG.error("counting ahead failed", e);
+        } catch (RuntimeException | Error e) {
+            LOG.error("Counting ahead failed", e);
         }
     }
 

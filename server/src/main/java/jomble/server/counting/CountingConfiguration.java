@@ -10,6 +10,13 @@ import org.springframework.context.annotation.Primary;
 /** The counter everything asks. */
 @Configuration(proxyBeanMethods = false)
 class CountingConfiguration {
+    private static final long QUIET_MILLIS = 1500;
+
+    @Bean(destroyMethod = "stop")
+    CountingAhead countingAhead() {
+        return new CountingAhead(QUIET_MILLIS);
+    }
+
     @Bean
     DiagramCounter diagramCounter(RuleCatalogue catalogue) {
         return new DiagramCounter(catalogue);

@@ -1,36 +1,23 @@
 package jomble.server.counting;
 
-import jakarta.annotation.PreDestroy;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import jomble.core.counting.ContextTotals;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
-import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Ladder;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
-import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.Totals;
-import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.counting.WearableBases;
-import jomble.server.problem.ProblemAdvice;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -41,27 +28,18 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  */
 @Component
 public class LiveCounts {
-    private static final long LONGEST_MILLIS = TimeUnit.MINUTES.toMillis(5);
-    private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
-    private static final long QUIET_MILLIS = 1500;
     /** Parts of the heap for what is remembered. */
     private static final int OF_COUNTS = 12;
 
     private static final int OF_TOTALS = 16;
     private static final int OF_BASES = 32;
 
-    /** Streams at once; most of them wait for counts, which are worked out elsewhere. */
-    private static final int MOST_STREAMS = 64;
-
-    private static final long IDLE_SECONDS = 30;
     /** Fresh days ask for the list of bases, which is waited for up to this length. */
     private static final BigInteger MOST_BASES_FOR_DAYS = BigInteger.valueOf(600);
 
-    private static final Logger LOG = LoggerFactory.getLogger(LiveCounts.class);
-
     private final Counter counter;
-    private final ExecutorService threads = threads();
-    private final CountingAhead ahead = new CountingAhead(QUIET_MILLIS);
+    private final EventStreams streams;
+    private final CountingAhead ahead;
     /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
     private final Remembered<Asked, Known> known =
             new Remembered<>(OF_COUNTS, (asked, known) -> known.bytes(asked.question()));
@@ -71,15 +49,10 @@ public class LiveCounts {
     /** How many bases can be worn, with layers or without. */
     private final Remembered<CountQuestion, BigInteger> wearableBases = Remembered.ofQuestions(OF_BASES);
 
-    LiveCounts(Counter counter) {
+    LiveCounts(Counter counter, EventStreams streams, CountingAhead ahead) {
         this.counter = counter;
-    }
-
-    private static ExecutorService threads() {
-        ThreadPoolExecutor threads = new ThreadPoolExecutor(
-                MOST_STREAMS, MOST_STREAMS, IDLE_SECONDS, TimeUnit.SECONDS, new LinkedBlockingQueue<>());
-        threads.allowCoreThreadTimeOut(true);
-        return threads;
+        this.streams = streams;
+        this.ahead = ahead;
     }
 
     /** A question, and the two slots that are crossed in its table. */
@@ -107,10 +80,6 @@ public class LiveCounts {
         }
     }
 
-    record ProgressView(double fraction) {}
-
-    record RefusedView(String why) {}
-
     /** What is asked in one month of a season. */
     record Month(int month, CountQuestion question) {}
 
@@ -124,22 +93,17 @@ public class LiveCounts {
     /** @param weakest the month of the season with the fewest and its total, null where it is not counted yet or there is no weather */
     record CellView(String season, String occasion, Object total, Object daring, StepView weakest) {}
 
-    /** What is told of a count while it runs. */
-    private interface Telling {
-        void tell(SseEmitter emitter, Progress progress) throws IOException;
-    }
-
     /**
      * The counts, first without and then with the figures of uncounted pieces.
      *
      * @param next what is likely to be asked after it, to be counted once nobody waits
      */
     SseEmitter stream(Asked asked, List<Supplier<Asked>> next) {
-        return inBackground((emitter, progress) -> {
+        return streams.open((progress, events) -> {
             if (known.get(asked) == null) {
-                send(emitter, "counts", first(asked, progress).view());
+                events.send("counts", first(asked, progress).view());
             }
-            send(emitter, "complete", complete(asked, progress).view());
+            events.send("complete", complete(asked, progress).view());
             countAhead(next);
         });
     }
@@ -153,12 +117,11 @@ public class LiveCounts {
 
     /** How the counts of two questions differ, first without and then with the figures of uncounted pieces. */
     SseEmitter streamDifference(Asked before, Asked after) {
-        return inBackground((emitter, progress) -> {
+        return streams.open((progress, events) -> {
             Counts now = first(before, progress.partOf(0, 2)).counts();
-            send(emitter, "difference", difference(before.withoutCompletions(), now, after, progress.partOf(1, 2)));
+            events.send("difference", difference(before.withoutCompletions(), now, after, progress.partOf(1, 2)));
             now = complete(before, progress.partOf(0, 2)).counts();
-            send(emitter, "difference", difference(before, now, after, progress.partOf(1, 2)));
-            send(emitter, "complete", Map.of());
+            events.send("difference", difference(before, now, after, progress.partOf(1, 2)));
         });
     }
 
@@ -180,22 +143,21 @@ public class LiveCounts {
      * @param months of the season, asked for bases; none without weather
      */
     SseEmitter streamLadder(CountQuestion question, List<Month> months, FreshDaysAsked freshDays) {
-        return inBackground((emitter, progress) -> {
+        return streams.open((progress, events) -> {
             BigInteger bases = BigInteger.ZERO;
             for (Ladder.Step step : Ladder.Step.values()) {
                 Totals found = totals(step.of(question), progress);
                 bases = step == Ladder.Step.BASES ? found.total() : bases;
-                send(emitter, "step", StepView.of(step.name().toLowerCase(Locale.ROOT), null, found));
+                events.send("step", StepView.of(step.name().toLowerCase(Locale.ROOT), null, found));
             }
             if (!months.isEmpty()) {
-                send(emitter, "step", weakest(months, counted -> totals(counted, progress)));
+                events.send("step", weakest(months, counted -> totals(counted, progress)));
             }
             boolean few = bases.compareTo(MOST_BASES_FOR_DAYS) <= 0;
             Integer days = few ? freshDays.count(progress) : null;
             if (days != null) {
-                send(emitter, "step", new StepView("days", null, days, 0));
+                events.send("step", new StepView("days", null, days, 0));
             }
-            send(emitter, "complete", Map.of());
         });
     }
 
@@ -235,46 +197,9 @@ public class LiveCounts {
         }
     }
 
-    /** Each of several things that are counted, as it is; then {@code complete}. */
-    public SseEmitter streamEach(String name, List<Function<Progress, Object>> parts) {
-        return streamAll((progress, events) -> {
-            for (int i = 0; i < parts.size(); i++) {
-                events.send(name, parts.get(i).apply(progress.partOf(i, parts.size())));
-            }
-        });
-    }
-
-    /** Work that tells what it finds while it goes on. */
-    public interface Work {
-        void run(Progress progress, Events events);
-    }
-
-    /** Takes what is told, by name. */
-    public interface Events {
-        void send(String name, Object data);
-    }
-
-    /** Everything that is told by long work, as it is told; then {@code complete}. */
-    public SseEmitter streamAll(Work work) {
-        return inBackground((emitter, progress) -> {
-            try {
-                work.run(progress, (name, data) -> {
-                    try {
-                        send(emitter, name, data);
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
-                    }
-                });
-            } catch (UncheckedIOException e) {
-                throw e.getCause();
-            }
-            send(emitter, "complete", Map.of());
-        });
-    }
-
     /** The totals of many contexts, each as it is counted, and then each of a season with its weakest month. */
     SseEmitter streamCells(List<Cell> cells) {
-        return inBackground((emitter, progress) -> {
+        return streams.open((progress, events) -> {
             ContextTotals table = new ContextTotals(counter);
             Function<CountQuestion, Totals> counting = question -> {
                 Totals found = table.of(question, progress);
@@ -284,14 +209,14 @@ public class LiveCounts {
             for (Cell cell : cells) {
                 CountQuestion question = cell.asked().question();
                 totalsKnown(cell.asked()).ifPresent(found -> table.know(question, found));
-                send(emitter, "cell", view(cell, counting, null));
+                events.send("cell", view(cell, counting, null));
             }
             for (Cell cell : cells) {
                 if (!cell.months().isEmpty()) {
-                    send(emitter, "cell", view(cell, counting, weakest(cell.months(), counting)));
+                    events.send("cell", view(cell, counting, weakest(cell.months(), counting)));
                 }
             }
-            send(emitter, "complete", Map.of("cells", cells.size()));
+            events.send("complete", Map.of("cells", cells.size()));
         });
     }
 
@@ -308,46 +233,6 @@ public class LiveCounts {
     private Optional<Totals> totalsKnown(Asked asked) {
         Known counted = known.get(asked.withoutCompletions());
         return Optional.ofNullable(counted == null ? totals.get(asked.question()) : Totals.of(counted.counts()));
-    }
-
-    private SseEmitter inBackground(Telling telling) {
-        SseEmitter emitter = new SseEmitter(LONGEST_MILLIS);
-        AtomicBoolean listening = new AtomicBoolean(true);
-        emitter.onCompletion(() -> listening.set(false));
-        emitter.onTimeout(() -> listening.set(false));
-        emitter.onError(e -> listening.set(false));
-        ahead.pause();
-        threads.execute(() -> run(telling, emitter, listening));
-        return emitter;
-    }
-
-    private static void run(Telling telling, SseEmitter emitter, AtomicBoolean listening) {
-        try {
-            telling.tell(emitter, reporting(emitter, listening));
-            emitter.complete();
-        } catch (WardrobeTooLargeException e) {
-            refuse(emitter, ProblemAdvice.sentence(e));
-        } catch (TooManyCombinationsException e) {
-            refuse(emitter, ProblemAdvice.TOO_MANY);
-        } catch (CountingStoppedException | IOException e) {
-            listening.set(false);
-            emitter.complete();
-        } catch (RuntimeException e) {
-            // Once nobody listens, the emitter refuses what is sent: that is no failure.
-            if (listening.getAndSet(false)) {
-                LOG.error("A stream failed", e);
-            }
-            refuse(emitter, ProblemAdvice.UNEXPECTED);
-        }
-    }
-
-    private static void refuse(SseEmitter emitter, String why) {
-        try {
-            send(emitter, "refused", new RefusedView(why));
-        } catch (IOException | IllegalStateException e) {
-            // nobody listens any more
-        }
-        emitter.complete();
     }
 
     /** The counts without the figures of uncounted pieces, counted now where they are not known. */
@@ -393,30 +278,5 @@ public class LiveCounts {
 
     private static long millisSince(long start) {
         return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start);
-    }
-
-    private static Progress reporting(SseEmitter emitter, AtomicBoolean listening) {
-        long[] last = {System.nanoTime()};
-        return doneFraction -> {
-            if (System.nanoTime() - last[0] > BETWEEN_REPORTS_NANOS) {
-                last[0] = System.nanoTime();
-                try {
-                    send(emitter, "progress", new ProgressView(doneFraction));
-                } catch (IOException | IllegalStateException e) {
-                    listening.set(false);
-                }
-            }
-            return listening.get();
-        };
-    }
-
-    private static void send(SseEmitter emitter, String name, Object data) throws IOException {
-        emitter.send(SseEmitter.event().name(name).data(data));
-    }
-
-    @PreDestroy
-    void stop() {
-        threads.shutdownNow();
-        ahead.stop();
     }
 }

@@ -26,7 +26,7 @@ import jomble.core.tree.Node;
 import jomble.drawing.Figure;
 import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Deadline;
-import jomble.server.counting.LiveCounts;
+import jomble.server.counting.EventStreams;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.document.NamedPieces;
@@ -47,21 +47,21 @@ class BenchController {
     private final Bench bench;
     private final Registers registers;
     private final OutfitQueries queries;
-    private final LiveCounts live;
+    private final EventStreams streams;
     private final int seconds;
 
     BenchController(
             ClientQuestions questions,
             OutfitQueries queries,
             RuleCatalogue catalogue,
-            LiveCounts live,
+            EventStreams streams,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.queries = queries;
         this.seconds = seconds;
         this.bench = new Bench(catalogue, queries);
         this.registers = new Registers(catalogue);
-        this.live = live;
+        this.streams = streams;
     }
 
     /**
@@ -79,7 +79,7 @@ class BenchController {
             @RequestParam(defaultValue = "") List<String> wear) {
         Question question = questions.ask(clientId, new Chosen(season, occasion, null, daring).within(capsule));
         Outfit there = outfit(wear, question);
-        return live.streamAll((progress, events) ->
+        return streams.open((progress, events) ->
                 events.send("bench", BenchView.of(bench.read(question.toCount(), there, progress))));
     }
 
@@ -101,7 +101,7 @@ class BenchController {
             @RequestParam(defaultValue = "") List<String> containing) {
         Question question = questions.ask(clientId, new Chosen(season, occasion, counting, daring).within(capsule));
         List<PieceId> pieces = NamedPieces.read("/containing", containing, question.wardrobe());
-        return live.streamAll(
+        return streams.open(
                 (progress, events) -> queries.prepare(question.toCount().containing(pieces), progress));
     }
 

@@ -88,7 +88,9 @@ class CountingAtStartTest {
     @Test
     void countsTheLargestWardrobesInEverySeason(Jomble jomble) throws InterruptedException {
         Listener counter = new Listener();
-        LiveCounts live = new LiveCounts(counter);
+        CountingAhead ahead = new CountingAhead(0);
+        EventStreams streams = new EventStreams(ahead);
+        LiveCounts live = new LiveCounts(counter, streams, ahead);
         new CountingAtStart(
                         jomble.bean(StudioRepository.class),
                         jomble.bean(ClientService.class),
@@ -99,7 +101,8 @@ class CountingAtStartTest {
         for (int i = 0; i < 12; i++) {
             asked.add(counter.asked.poll(10, TimeUnit.SECONDS));
         }
-        live.stop();
+        streams.stop();
+        ahead.stop();
         List<String> seasons = List.of("no weather", "1 months", "1 months", "1 months", "1 months", "4 months");
         assertThat(asked)
                 .doesNotHaveDuplicates()

@@ -1,6 +1,7 @@
 package jomble.core.counting.census;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
 import jomble.core.judgement.Judge;
@@ -16,6 +18,7 @@ import jomble.core.judgement.Judgement;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.SetKind;
@@ -32,6 +35,8 @@ final class BruteForce {
     private final List<Judge> judges;
     /** From the counted slots of a combination to its best verdict. */
     private final Map<String, Verdict> verdicts = new TreeMap<>();
+    /** The same by the form the combination takes. */
+    private final Map<Structure, Map<String, Verdict>> byStructure = new EnumMap<>(Structure.class);
     /** For each piece in an uncounted slot, the combinations it completes, with the best verdict. */
     private final Map<String, Map<String, Verdict>> completed = new HashMap<>();
 
@@ -103,11 +108,20 @@ final class BruteForce {
                         + w.pieces().stream().map(p -> p.id().value()).collect(Collectors.joining("+")))
                 .collect(Collectors.joining(" "));
         verdicts.merge(key, verdict, BruteForce::better);
+        byStructure.computeIfAbsent(structure(worn), form -> new TreeMap<>()).merge(key, verdict, BruteForce::better);
         worn.stream()
                 .filter(w -> !question.counted().has(w.slot()))
                 .forEach(w -> completed
                         .computeIfAbsent(w.piece().id().value(), id -> new HashMap<>())
                         .merge(key, verdict, BruteForce::better));
+    }
+
+    private static Structure structure(List<Worn> worn) {
+        Set<Slot> slots = worn.stream().map(Worn::slot).collect(Collectors.toSet());
+        if (slots.contains(Slot.DRAPE)) {
+            return slots.contains(Slot.UNDERSKIRT) ? Structure.DRAPED_OVER_UNDERSKIRT : Structure.DRAPED_OVER_SKIRT;
+        }
+        return slots.contains(Slot.ONEPIECE) ? Structure.ONE_PIECE : Structure.SEPARATES;
     }
 
     private static Verdict better(Verdict a, Verdict b) {
@@ -124,6 +138,55 @@ final class BruteForce {
 
     long daring() {
         return verdicts.values().stream().filter(v -> v == Verdict.DARING).count();
+    }
+
+    /** How many combinations take a form with a verdict. */
+    long perStructure(Structure structure, Verdict verdict) {
+        return byStructure.getOrDefault(structure, Map.of()).values().stream()
+                .filter(one -> one == verdict)
+                .count();
+    }
+
+    /** Picks of one piece for each mandatory slot of a structure that some combination holds; the mandatory slots are counted. */
+    long picksThatWork(boolean withShoes) {
+        long picks = 0;
+        for (Structure structure : byStructure.keySet()) {
+            Set<String> mandatory =
+                    structure.mandatory(withShoes).stream().map(Slot::id).collect(Collectors.toSet());
+            picks += byStructure.get(structure).entrySet().stream()
+                    .filter(one -> counts(one.getValue()))
+                    .map(one -> Stream.of(one.getKey().split(" "))
+                            .filter(part -> mandatory.contains(part.substring(0, part.indexOf('='))))
+                            .toList())
+                    .distinct()
+                    .count();
+        }
+        return picks;
+    }
+
+    /** All picks of one piece for each mandatory slot that the structure can hold there, no piece twice. */
+    long picks(boolean withShoes) {
+        long picks = 0;
+        for (Structure structure : Structure.values()) {
+            List<Set<Piece>> some = List.of(Set.of());
+            for (Slot slot : structure.mandatory(withShoes)) {
+                List<Set<Piece>> more = new ArrayList<>();
+                for (Set<Piece> before : some) {
+                    question.pieces().stream()
+                            .filter(piece -> piece.roles().contains(slot)
+                                    && structure.takes(slot, piece)
+                                    && !before.contains(piece))
+                            .forEach(piece -> {
+                                Set<Piece> next = new HashSet<>(before);
+                                next.add(piece);
+                                more.add(next);
+                            });
+                }
+                some = more;
+            }
+            picks += some.size();
+        }
+        return picks;
     }
 
     long perPiece(Piece piece) {
