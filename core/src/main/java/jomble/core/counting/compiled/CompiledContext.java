@@ -7,6 +7,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Gauge;
@@ -24,7 +25,10 @@ import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
-/** One context with everything about it worked out once. Not for use by several threads. */
+/**
+ * One context with everything about it worked out once. Several threads may read it at once; {@link #summarise} and {@link #effect} measure
+ * in one place and are for one thread at a time.
+ */
 public final class CompiledContext {
     /** A ruling only stops, and is no rule of the catalogue. */
     private static final RuleBits RULING = new RuleBits(new NeverRule(), -1, 0, 0);
@@ -36,7 +40,8 @@ public final class CompiledContext {
     private final Summariser summariser;
     private final List<Worn> ways;
     private final Part[] parts;
-    private final Meeting[][] meetings;
+    /** Filled as it is asked for; two threads may both work out a meeting, and find the same. */
+    private final AtomicReferenceArray<AtomicReferenceArray<Meeting>> meetings;
     /** The number of each way. */
     private final Map<Worn, Integer> numbers = new IdentityHashMap<>();
 
@@ -93,7 +98,7 @@ public final class CompiledContext {
         this.summariser = new Summariser(context);
         this.ways = ways;
         this.parts = new Part[ways.size()];
-        this.meetings = new Meeting[ways.size()][];
+        this.meetings = new AtomicReferenceArray<>(ways.size());
         this.measured = summariser.gauge();
         Map<Object, Integer> suits = new HashMap<>();
         for (int way = 0; way < parts.length; way++) {
@@ -217,13 +222,15 @@ public final class CompiledContext {
 
     /** What two ways add by meeting; the inner one comes first in slot order. */
     public Meeting meeting(int inner, int outer) {
-        if (meetings[inner] == null) {
-            meetings[inner] = new Meeting[parts.length];
+        AtomicReferenceArray<Meeting> row = meetings.getAcquire(inner);
+        if (row == null) {
+            meetings.compareAndSet(inner, null, new AtomicReferenceArray<>(parts.length));
+            row = meetings.getAcquire(inner);
         }
-        Meeting known = meetings[inner][outer];
+        Meeting known = row.getAcquire(outer);
         if (known == null) {
             known = summariser.meeting(ways.get(inner), ways.get(outer));
-            meetings[inner][outer] = known;
+            row.setRelease(outer, known);
         }
         return known;
     }
