@@ -6,7 +6,7 @@ import jomble.core.capsule.CapsulePlan;
 import jomble.core.capsule.CapsulePlanner;
 import jomble.core.capsule.CapsuleProblem;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.CapsuleReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;

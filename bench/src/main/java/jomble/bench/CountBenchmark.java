@@ -8,7 +8,7 @@ import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.judgement.rule.Catalogue;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.judgement.rule.Catalogue;
 
 /** Prints how general-purpose methods fare on the same pieces; all must find the same totals. */

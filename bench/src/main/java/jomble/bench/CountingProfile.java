@@ -16,7 +16,7 @@ import jdk.jfr.consumer.RecordedEvent;
 import jdk.jfr.consumer.RecordedFrame;
 import jdk.jfr.consumer.RecordingFile;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.judgement.rule.Catalogue;
 
 /** Samples where a count spends its time and draws it as a flame graph; a method that calls itself is drawn once. */

@@ -9,7 +9,7 @@ import jomble.core.bench.Bench.Reading;
 import jomble.core.bench.Offer;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;

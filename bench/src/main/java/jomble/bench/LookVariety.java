@@ -8,7 +8,7 @@ import java.util.Random;
 import java.util.TreeSet;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.counting.query.CheapestPaths;
 import jomble.core.counting.query.Found;
 import jomble.core.counting.query.SolutionSet;

@@ -19,7 +19,7 @@ import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.OccasionReader;
 import jomble.core.document.Question;
 import jomble.core.judgement.Finding;

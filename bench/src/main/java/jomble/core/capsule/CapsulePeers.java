@@ -14,7 +14,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import jomble.bench.DemoWardrobe;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.CapsuleReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;

@@ -3,8 +3,8 @@ package jomble.core.capsule;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
-import jomble.core.counting.DarkShare;
 import jomble.core.counting.Ladder;
+import jomble.core.counting.RandomPickCoverage;
 import jomble.core.piece.Family;
 import jomble.core.piece.Money;
 import jomble.core.piece.PieceId;
@@ -72,7 +72,7 @@ public record CapsulePlan(
             BigInteger outfits,
             Ladder ladder,
             BigInteger paper,
-            DarkShare shareInTheDark,
+            RandomPickCoverage shareInTheDark,
             int freshDays,
             WashFree washFree,
             Without hardestToSpare,

@@ -33,7 +33,7 @@ public record Counts(
         Map<PieceId, List<PieceId>> keeps,
         Map<Structure, OfStructure> perStructure,
         Map<SlotPair, List<Crossing>> perPair,
-        DarkShare shareInTheDark,
+        RandomPickCoverage shareInTheDark,
         List<Slot> missing,
         List<PieceId> orphans,
         List<NeverTogether> neverTogether) {

@@ -66,7 +66,7 @@ public final class Judge {
         for (PieceRule rule : catalogue.pieceRules()) {
             for (Worn w : worn) {
                 if (rule.covers(w.slot())) {
-                    context.held(rule, rule.judge(w, context))
+                    context.effective(rule, rule.judge(w, context))
                             .ifPresent(result -> findings.add(finding(rule, result, List.of(w))));
                 }
             }
@@ -92,7 +92,7 @@ public final class Judge {
                 Worn outer = worn.get(j);
                 if (rule.covers(inner.slot(), outer.slot())) {
                     boolean approved = context.overrides().approves(inner, outer);
-                    context.held(rule, rule.judge(inner, outer, context))
+                    context.effective(rule, rule.judge(inner, outer, context))
                             .filter(result -> !approved || isLasting(rule, result))
                             .ifPresent(result -> findings.add(finding(rule, result, List.of(inner, outer))));
                 }

@@ -62,8 +62,8 @@ public record JudgementContext(
         return parameters.of(rule, parameter);
     }
 
-    /** The finding as this rule is held: one step milder where it was softened, but for what cannot be overruled. */
-    public Optional<Result> held(Rule rule, Optional<Result> result) {
+    /** The effective finding of a rule: one step milder where it was softened, but for what cannot be overruled. */
+    public Optional<Result> effective(Rule rule, Optional<Result> result) {
         if (result.isEmpty() || !parameters.isSoftened(rule) || Overrides.isFinal(rule.id(), FindingKind.STOP)) {
             return result;
         }
@@ -76,12 +76,12 @@ public record JudgementContext(
         };
     }
 
-    /** A rule about the whole worked out for this context, as it is held. */
+    /** A rule about the whole worked out for this context, with its effective findings. */
     public WholeRule.Check prepared(WholeRule rule) {
         WholeRule.Check check = rule.prepare(this);
         return check == WholeRule.Check.SILENT || !parameters.isSoftened(rule)
                 ? check
-                : summary -> held(rule, check.judge(summary));
+                : summary -> effective(rule, check.judge(summary));
     }
 
     public boolean wantsShoes() {

@@ -77,7 +77,7 @@ final class SignReader {
     }
 
     /** What one piece adds, worn as it is worn. */
-    SignPart part(Worn worn) {
+    PieceSigns ofPiece(Worn worn) {
         Piece piece = worn.piece();
         boolean inSight = worn.slot() != Slot.BASE && worn.slot() != Slot.UNDERSKIRT;
         int violated = 0;
@@ -86,7 +86,7 @@ final class SignReader {
                     ? 1 << requirement.code().ordinal()
                     : 0;
         }
-        return new SignPart(
+        return new PieceSigns(
                 facts(worn, piece),
                 inSight && isStatement(worn) ? 1 : 0,
                 context.weather() == null ? 0 : heat(worn, piece),
@@ -96,7 +96,7 @@ final class SignReader {
                 surface(piece),
                 1 << piece.colourFamily().ordinal(),
                 isSaturated(worn, piece) ? 1 << piece.colourFamily().ordinal() : 0,
-                worn.slot().isMain() ? (int) piece.dominant().l() : SignPart.NOT_MAIN,
+                worn.slot().isMain() ? (int) piece.dominant().l() : PieceSigns.NOT_MAIN,
                 named(worn));
     }
 

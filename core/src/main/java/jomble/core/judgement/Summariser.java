@@ -39,7 +39,7 @@ public final class Summariser {
 
     private static final int ROOMY = 3;
     private static final Set<Finish> DEFINES_A_WAIST = EnumSet.of(Finish.TUCKED, Finish.KNOTTED, Finish.BELTED);
-    /** The slots whose pieces make something by meeting. */
+    /** The slots whose pieces make something together. */
     private static final List<Slot> MEETING = List.of(TOP, BOTTOM, ONEPIECE, MID, JACKET, LEGWEAR);
 
     private static final Set<Slot> OUTER = EnumSet.of(MID, JACKET, COAT);
@@ -67,31 +67,34 @@ public final class Summariser {
         this.skin = colour == null ? null : colour.lab();
     }
 
-    /** A gauge for outfits in this context. */
-    public Gauge gauge() {
-        return new Gauge(wantsShoes);
+    /** An accumulator for outfits in this context. */
+    public MeasureAccumulator accumulator() {
+        return new MeasureAccumulator(wantsShoes);
     }
 
     /** @param worn by ordinal of the slot, null where empty */
     public Summary summarise(Worn[] worn) {
-        Gauge gauge = gauge();
-        measure(worn, one -> part(one, 0, 0), this::meeting, gauge);
-        return FixedSummary.of(gauge);
+        MeasureAccumulator accumulator = accumulator();
+        measure(worn, one -> pieceMeasures(one, 0, 0), this::pairMeasures, accumulator);
+        return FixedSummary.of(accumulator);
     }
 
     /**
      * Measures an outfit by what is known of its pieces.
      *
      * @param worn by ordinal of the slot, null where empty
-     * @param parts {@link #part} of each, {@code meetings} {@link #meeting} of two in slot order
+     * @param pieceMeasures {@link #pieceMeasures} of each, {@code pairMeasures} {@link #pairMeasures} of two in slot order
      */
     public void measure(
-            Worn[] worn, Function<Worn, Part> parts, BiFunction<Worn, Worn, Meeting> meetings, Gauge gauge) {
+            Worn[] worn,
+            Function<Worn, PieceMeasures> pieceMeasures,
+            BiFunction<Worn, Worn, PairMeasures> pairMeasures,
+            MeasureAccumulator accumulator) {
         Structure structure = nearestStructure(worn);
-        gauge.clear(structure);
+        accumulator.clear(structure);
         for (Worn one : worn) {
             if (one != null) {
-                gauge.add(parts.apply(one));
+                accumulator.add(pieceMeasures.apply(one));
             }
         }
         for (Slot inner : MEETING) {
@@ -99,11 +102,11 @@ public final class Summariser {
                 Worn one = worn[inner.ordinal()];
                 Worn other = worn[outer.ordinal()];
                 if (one != null && other != null && inner.compareTo(outer) < 0) {
-                    gauge.add(meetings.apply(one, other));
+                    accumulator.add(pairMeasures.apply(one, other));
                 }
             }
         }
-        gauge.setColliding(colliding(structure, worn));
+        accumulator.setColliding(colliding(structure, worn));
     }
 
     /** All that later pieces can make of this one as a part of a suit, as a value. */
@@ -114,14 +117,14 @@ public final class Summariser {
         return List.of(Tailoring.isPart(worn), piece.setId() == null ? List.of() : piece.setId(), cloth, country);
     }
 
-    /** What one way to wear a piece adds, with the numbers of {@link Part}. */
-    public Part part(Worn worn, int id, int suitId) {
+    /** What one way to wear a piece adds, with the numbers of {@link PieceMeasures}. */
+    public PieceMeasures pieceMeasures(Worn worn, int id, int suitId) {
         Slot slot = worn.slot();
         Piece piece = worn.piece();
         int clo = centiClo(worn);
         boolean main = slot.isMain();
         boolean hued = main && !piece.colourFamily().isNeutral();
-        return new Part(
+        return new PieceMeasures(
                 id,
                 suitId,
                 slot,
@@ -139,7 +142,7 @@ public final class Summariser {
                 OUTER.contains(slot) && piece.fit().volume() >= ROOMY,
                 end(worn),
                 slot == ONEPIECE ? shown(skin == null ? BARE_LEG : Ciede2000.difference(piece.dominant(), skin)) : 0,
-                signs.part(worn));
+                signs.ofPiece(worn));
     }
 
     private int suiting(Worn worn) {
@@ -163,7 +166,7 @@ public final class Summariser {
     private int end(Worn worn) {
         boolean ends = worn.slot() == ONEPIECE || worn.slot() == MID && isClosed(worn);
         if (!ends) {
-            return Part.NO_END;
+            return PieceMeasures.NO_END;
         }
         return worn.piece().hem() == null ? 0 : hem(worn);
     }
@@ -173,33 +176,33 @@ public final class Summariser {
     }
 
     /**
-     * What two ways to wear pieces add by meeting.
+     * What two ways to wear pieces add together.
      *
      * @param inner of the slot that comes first
      */
-    public Meeting meeting(Worn inner, Worn outer) {
+    public PairMeasures pairMeasures(Worn inner, Worn outer) {
         Slot first = inner.slot();
         Slot second = outer.slot();
         if (first == TOP && second == BOTTOM && inner.piece().hem() != null) {
-            return seam(Meeting.Seam.TOP_AND_BOTTOM, topHem(inner, outer.piece()), inner, outer);
+            return seam(PairMeasures.Seam.TOP_AND_BOTTOM, topHem(inner, outer.piece()), inner, outer);
         }
         if (first == BOTTOM && second == ONEPIECE) {
-            return seam(Meeting.Seam.ONEPIECE_AND_BOTTOM, 0, inner, outer);
+            return seam(PairMeasures.Seam.ONEPIECE_AND_BOTTOM, 0, inner, outer);
         }
         if (first == ONEPIECE && second == LEGWEAR && hidesTheLeg(outer)) {
-            return seam(Meeting.Seam.ONEPIECE_AND_LEGWEAR, 0, inner, outer);
+            return seam(PairMeasures.Seam.ONEPIECE_AND_LEGWEAR, 0, inner, outer);
         }
         if (first == ONEPIECE && second == MID && isClosed(outer)) {
-            return seam(Meeting.Seam.LAYER_AND_ONEPIECE, 0, inner, outer);
+            return seam(PairMeasures.Seam.LAYER_AND_ONEPIECE, 0, inner, outer);
         }
         if (second == JACKET && (first == BOTTOM || first == MID)) {
-            return new Meeting(suiting(inner, outer), null, 0, 0);
+            return new PairMeasures(suiting(inner, outer), null, 0, 0);
         }
         if (first == BOTTOM && second == MID) {
             int difference = isClosed(outer) ? difference(inner, outer) : 0;
-            return new Meeting(suiting(inner, outer), Meeting.Seam.LAYER_AND_BOTTOM, 0, difference);
+            return new PairMeasures(suiting(inner, outer), PairMeasures.Seam.LAYER_AND_BOTTOM, 0, difference);
         }
-        return Meeting.NOTHING;
+        return PairMeasures.NOTHING;
     }
 
     private int suiting(Worn inner, Worn outer) {
@@ -222,8 +225,8 @@ public final class Summariser {
         return facts;
     }
 
-    private static Meeting seam(Meeting.Seam seam, int permille, Worn one, Worn other) {
-        return new Meeting(0, seam, permille, difference(one, other));
+    private static PairMeasures seam(PairMeasures.Seam seam, int permille, Worn one, Worn other) {
+        return new PairMeasures(0, seam, permille, difference(one, other));
     }
 
     private static int difference(Worn one, Worn other) {

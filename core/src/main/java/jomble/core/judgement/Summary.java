@@ -101,7 +101,7 @@ public interface Summary {
 
     /** Of something that is warm and nothing else, for rules that read nothing else. */
     static Summary ofWarmth(int fullCentiClo, int peeledCentiClo) {
-        return FixedSummary.of(Gauge.ofWarmth(fullCentiClo, peeledCentiClo));
+        return FixedSummary.of(MeasureAccumulator.ofWarmth(fullCentiClo, peeledCentiClo));
     }
 
     /** A close top under a roomy layer. */

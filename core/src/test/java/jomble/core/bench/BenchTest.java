@@ -19,7 +19,7 @@ import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;

@@ -25,7 +25,7 @@ import jomble.core.counting.Counter;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.CapsuleReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;

@@ -17,7 +17,7 @@ import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.Piece;

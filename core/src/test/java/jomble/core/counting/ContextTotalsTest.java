@@ -7,7 +7,7 @@ import java.lang.reflect.Proxy;
 import java.util.ArrayList;
 import java.util.List;
 import jomble.core.RandomWardrobes;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.rule.Catalogue;
 import org.junit.jupiter.api.Test;
@@ -18,7 +18,7 @@ class ContextTotalsTest {
 
     private final Counter counter = new DiagramCounter(Catalogue.standard());
     private final List<CountQuestion> counted = new ArrayList<>();
-    private final Counter heard = (Counter) Proxy.newProxyInstance(
+    private final Counter reporting = (Counter) Proxy.newProxyInstance(
             Counter.class.getClassLoader(), new Class<?>[] {Counter.class}, (p, m, a) -> {
                 counted.add((CountQuestion) a[0]);
                 try {
@@ -51,7 +51,7 @@ class ContextTotalsTest {
             CountedSlots slots = seed % 3 == 0 ? CountedSlots.CLOTHES : CountedSlots.OUTFITS;
             CountQuestion whole = new CountQuestion(
                     wardrobes.pieces(9), wardrobes.contexts(), slots, seed % 2 == 0, List.of(), false);
-            ContextTotals table = new ContextTotals(heard);
+            ContextTotals table = new ContextTotals(reporting);
             Totals most = counter.totals(questions(whole).get(0), Progress.NONE);
             for (CountQuestion question : questions(whole)) {
                 Totals told = table.of(question, Progress.NONE);
@@ -75,7 +75,7 @@ class ContextTotalsTest {
         CountQuestion question = new CountQuestion(
                 wardrobes.pieces(9), wardrobes.contexts(), CountedSlots.OUTFITS, false, List.of(), false);
         Totals before = counter.totals(question, Progress.NONE);
-        ContextTotals table = new ContextTotals(heard);
+        ContextTotals table = new ContextTotals(reporting);
         table.know(question, before);
         assertThat(table.of(question, Progress.NONE)).isEqualTo(before);
         assertThat(counted).isEmpty();

@@ -18,7 +18,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jomble.core.Contexts;
 import jomble.core.RandomWardrobes;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.judgement.Judge;

@@ -16,7 +16,7 @@ import jomble.core.brief.Palette;
 import jomble.core.colour.Colour;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;

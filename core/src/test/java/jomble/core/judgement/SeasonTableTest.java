@@ -16,7 +16,7 @@ import jomble.core.Json;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.OccasionReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;

@@ -1,6 +1,6 @@
 package jomble.server.counting;
 
-import jomble.core.counting.census.DiagramCounter;
+import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.judgement.RuleCatalogue;
 import org.springframework.context.annotation.Bean;

@@ -10,11 +10,11 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.judgement.FindingKind;
-import jomble.core.judgement.Gauge;
 import jomble.core.judgement.JudgementContext;
-import jomble.core.judgement.Meeting;
+import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.judgement.NeverRule;
-import jomble.core.judgement.Part;
+import jomble.core.judgement.PairMeasures;
+import jomble.core.judgement.PieceMeasures;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleBits;
 import jomble.core.judgement.RuleCatalogue;
@@ -39,13 +39,13 @@ public final class CompiledContext {
     private final FindingMasks ofWeather;
     private final Summariser summariser;
     private final List<Worn> ways;
-    private final Part[] parts;
-    /** Filled as it is asked for; two threads may both work out a meeting, and find the same. */
-    private final AtomicReferenceArray<AtomicReferenceArray<Meeting>> meetings;
+    private final PieceMeasures[] pieceMeasures;
+    /** Filled as it is asked for; two threads may both work out a pair, and find the same. */
+    private final AtomicReferenceArray<AtomicReferenceArray<PairMeasures>> pairMeasures;
     /** The number of each way. */
     private final Map<Worn, Integer> numbers = new IdentityHashMap<>();
 
-    private final Gauge measured;
+    private final MeasureAccumulator measured;
     private final List<ReadyCheck> checks = new ArrayList<>();
     private final List<ReadyCheck> verdictChecks = new ArrayList<>();
 
@@ -71,11 +71,11 @@ public final class CompiledContext {
             return best;
         }
 
-        /** Lays the finding on a charge. */
-        public void judge(Summary summary, Charge charge) {
+        /** Adds the finding to the penalties. */
+        public void judge(Summary summary, Penalties penalties) {
             Optional<Result> result = check.judge(summary);
             if (result.isPresent()) {
-                charge.add(result.get().kind(), bits);
+                penalties.add(result.get().kind(), bits);
             }
         }
     }
@@ -97,17 +97,17 @@ public final class CompiledContext {
         this.ofWeather = ofWeather == null || ofWeather.isBlank() ? null : ofWeather;
         this.summariser = new Summariser(context);
         this.ways = ways;
-        this.parts = new Part[ways.size()];
-        this.meetings = new AtomicReferenceArray<>(ways.size());
-        this.measured = summariser.gauge();
+        this.pieceMeasures = new PieceMeasures[ways.size()];
+        this.pairMeasures = new AtomicReferenceArray<>(ways.size());
+        this.measured = summariser.accumulator();
         Map<Object, Integer> suits = new HashMap<>();
-        for (int way = 0; way < parts.length; way++) {
+        for (int way = 0; way < pieceMeasures.length; way++) {
             int suit = suits.computeIfAbsent(summariser.suitOf(ways.get(way)), s -> suits.size());
-            if (suit >= Part.MOST_SUITS) {
-                throw new WardrobeTooLargeException(suit + 1, Part.MOST_SUITS);
+            if (suit >= PieceMeasures.MOST_SUITS) {
+                throw new WardrobeTooLargeException(suit + 1, PieceMeasures.MOST_SUITS);
             }
             numbers.put(ways.get(way), way);
-            parts[way] = summariser.part(ways.get(way), way, suit);
+            pieceMeasures[way] = summariser.pieceMeasures(ways.get(way), way, suit);
         }
         NeverRule never = new NeverRule();
         WholeRule.Check against = never.prepare(context);
@@ -136,8 +136,8 @@ public final class CompiledContext {
         this.ofWeather = lead.ofWeather;
         this.summariser = lead.summariser;
         this.ways = lead.ways;
-        this.parts = lead.parts;
-        this.meetings = lead.meetings;
+        this.pieceMeasures = lead.pieceMeasures;
+        this.pairMeasures = lead.pairMeasures;
         this.measured = lead.measured;
         this.numbers.putAll(lead.numbers);
         for (ReadyCheck check : lead.checks) {
@@ -216,35 +216,35 @@ public final class CompiledContext {
     }
 
     /** What a way adds to the measures of an outfit. */
-    public Part part(int way) {
-        return parts[way];
+    public PieceMeasures pieceMeasures(int way) {
+        return pieceMeasures[way];
     }
 
-    /** What two ways add by meeting; the inner one comes first in slot order. */
-    public Meeting meeting(int inner, int outer) {
-        AtomicReferenceArray<Meeting> row = meetings.getAcquire(inner);
+    /** What two ways add together; the inner one comes first in slot order. */
+    public PairMeasures pairMeasures(int inner, int outer) {
+        AtomicReferenceArray<PairMeasures> row = pairMeasures.getAcquire(inner);
         if (row == null) {
-            meetings.compareAndSet(inner, null, new AtomicReferenceArray<>(parts.length));
-            row = meetings.getAcquire(inner);
+            pairMeasures.compareAndSet(inner, null, new AtomicReferenceArray<>(pieceMeasures.length));
+            row = pairMeasures.getAcquire(inner);
         }
-        Meeting known = row.getAcquire(outer);
+        PairMeasures known = row.getAcquire(outer);
         if (known == null) {
-            known = summariser.meeting(ways.get(inner), ways.get(outer));
+            known = summariser.pairMeasures(ways.get(inner), ways.get(outer));
             row.setRelease(outer, known);
         }
         return known;
     }
 
-    public Gauge gauge() {
-        return summariser.gauge();
+    public MeasureAccumulator accumulator() {
+        return summariser.accumulator();
     }
 
     /** Of ways of this wardrobe, by ordinal of the slot; it stands until the next is asked for. */
     public Summary summarise(Worn[] worn) {
         summariser.measure(
                 worn,
-                one -> parts[numbers.get(one)],
-                (inner, outer) -> meeting(numbers.get(inner), numbers.get(outer)),
+                one -> pieceMeasures[numbers.get(one)],
+                (inner, outer) -> pairMeasures(numbers.get(inner), numbers.get(outer)),
                 measured);
         return measured;
     }
@@ -301,9 +301,9 @@ public final class CompiledContext {
     }
 
     /** Findings OR-ed into masks. */
-    public static final class Charge {
+    public static final class Penalties {
         public long minor;
-        /** {@link Charges#EVERY_RULE} once a rule stops. */
+        /** {@link PenaltySets#EVERY_RULE} once a rule stops. */
         public long major;
 
         public long credit;
@@ -317,7 +317,7 @@ public final class CompiledContext {
         /** Takes in one finding of a rule. */
         public void add(FindingKind kind, RuleBits bits) {
             switch (kind) {
-                case STOP -> major = Charges.EVERY_RULE;
+                case STOP -> major = PenaltySets.EVERY_RULE;
                 case MAJOR -> major |= bits.ofFault();
                 case MINOR -> minor |= bits.ofFault();
                 case CREDIT -> credit |= bits.ofCredit();

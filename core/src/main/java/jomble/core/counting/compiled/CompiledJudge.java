@@ -77,13 +77,13 @@ public final class CompiledJudge {
             chosen[count++] = option;
             worn[one.slot().ordinal()] = option.ways().get(0);
         }
-        CompiledContext.Charge charge = new CompiledContext.Charge();
-        charge.add(onceForAllWays, context.summarise(worn));
+        CompiledContext.Penalties penalties = new CompiledContext.Penalties();
+        penalties.add(onceForAllWays, context.summarise(worn));
         bestPoints = Integer.MAX_VALUE;
-        bestMinor = charge.minor;
-        bestMajor = Charges.EVERY_RULE;
-        choose(0, charge.minor, charge.major);
-        boolean stopped = bestMajor == Charges.EVERY_RULE;
+        bestMinor = penalties.minor;
+        bestMajor = PenaltySets.EVERY_RULE;
+        choose(0, penalties.minor, penalties.major);
+        boolean stopped = bestMajor == PenaltySets.EVERY_RULE;
         return new Outcome(
                 Verdict.of(stopped, stopped ? 0 : bestPoints),
                 stopped ? Integer.MAX_VALUE : bestPoints,
@@ -105,7 +105,7 @@ public final class CompiledJudge {
                 int outer = b.firstWay() + k;
                 long minor = context.minor(inner, inner) | context.minor(outer, outer) | context.minor(inner, outer);
                 long major = context.major(inner, inner) | context.major(outer, outer) | context.major(inner, outer);
-                if (Charges.points(minor, major) <= Verdict.DARING.mostPoints()) {
+                if (PenaltySets.points(minor, major) <= Verdict.DARING.mostPoints()) {
                     return true;
                 }
             }
@@ -125,7 +125,7 @@ public final class CompiledJudge {
     }
 
     private void choose(int next, long minor, long major) {
-        if (major == Charges.EVERY_RULE || Charges.points(minor, major) >= bestPoints) {
+        if (major == PenaltySets.EVERY_RULE || PenaltySets.points(minor, major) >= bestPoints) {
             return;
         }
         if (next == count) {
@@ -148,14 +148,14 @@ public final class CompiledJudge {
     }
 
     private void settle(long minor, long major) {
-        CompiledContext.Charge charge = new CompiledContext.Charge();
+        CompiledContext.Penalties penalties = new CompiledContext.Penalties();
         if (!forEachWay.isEmpty()) {
-            charge.add(forEachWay, context.summarise(worn));
+            penalties.add(forEachWay, context.summarise(worn));
         }
-        long lesser = minor | charge.minor;
-        long greater = major | charge.major;
-        int points = Charges.points(lesser, greater);
-        if (greater != Charges.EVERY_RULE && points < bestPoints) {
+        long lesser = minor | penalties.minor;
+        long greater = major | penalties.major;
+        int points = PenaltySets.points(lesser, greater);
+        if (greater != PenaltySets.EVERY_RULE && points < bestPoints) {
             bestPoints = points;
             bestMinor = lesser & ~greater;
             bestMajor = greater;

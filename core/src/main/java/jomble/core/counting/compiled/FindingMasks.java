@@ -25,7 +25,7 @@ import jomble.core.piece.Slot;
 /**
  * The findings of piece and pair rules in one context, as bit masks in the places of {@link RuleBits}.
  *
- * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link Charges#EVERY_RULE}, whichever
+ * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link PenaltySets#EVERY_RULE}, whichever
  * rules it is of; so is a piece worn in two places.
  */
 public final class FindingMasks {
@@ -33,9 +33,9 @@ public final class FindingMasks {
     /** Whether only rules about one piece speak here, so that nothing is kept of pairs. */
     private final boolean ofPiecesOnly;
 
-    private final Charges charges = new Charges();
-    /** A number of {@link #charges}, or of a stop the complement of a number of {@link #stopping}. */
-    private final int[] charge;
+    private final PenaltySets penaltySets = new PenaltySets();
+    /** A number of {@link #penalties}, or of a stop the complement of a number of {@link #stopping}. */
+    private final int[] penalties;
 
     /** The rules that stop, by their places in the catalogue. */
     private final List<BitSet> stopping = new ArrayList<>();
@@ -44,7 +44,7 @@ public final class FindingMasks {
     /** Numbers of credits, which have a mask each. */
     private final int[] credit;
 
-    private final Charges credits = new Charges();
+    private final PenaltySets credits = new PenaltySets();
 
     /** @param ofWeather which rules to compile: those that read the weather, or the others */
     public FindingMasks(Options options, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
@@ -56,8 +56,8 @@ public final class FindingMasks {
                 .filter(rule -> rule.readsWeather() == ofWeather)
                 .toList();
         this.ofPiecesOnly = ofWeather && pairRules.isEmpty();
-        this.charge = new int[ofPiecesOnly ? size : size * size];
-        this.credit = new int[charge.length];
+        this.penalties = new int[ofPiecesOnly ? size : size * size];
+        this.credit = new int[penalties.length];
         List<Ruling> never = context.overrides().neverOf(1, 2);
         for (int way = 0; way < size; way++) {
             keep(way, way, alone(options.ways().get(way), pieceRules, never, catalogue, context));
@@ -84,7 +84,7 @@ public final class FindingMasks {
         Finds finds = new Finds();
         for (PieceRule rule : rules) {
             if (rule.covers(worn.slot())) {
-                finds.add(catalogue.bits(rule), context.held(rule, rule.judge(worn, context)));
+                finds.add(catalogue.bits(rule), context.effective(rule, rule.judge(worn, context)));
             }
         }
         finds.stopped |= isAgainst(never, ids(worn.pieces()));
@@ -154,7 +154,7 @@ public final class FindingMasks {
                 PairRule rule = seated.rule;
                 Optional<Result> result = rule.judge(one, other, context);
                 if (result.isPresent()) {
-                    Optional<Result> held = context.held(rule, result);
+                    Optional<Result> held = context.effective(rule, result);
                     finds.add(seated.bits, approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
                 }
             }
@@ -197,10 +197,10 @@ public final class FindingMasks {
     }
 
     private void keep(int a, int b, Finds found) {
-        int charged = found.stopped ? ~stoppingNumber(found.stops) : charges.number(found.minor, found.major);
+        int penalised = found.stopped ? ~stoppingNumber(found.stops) : penaltySets.number(found.minor, found.major);
         int credited = credits.number(found.credit, 0);
-        charge[at(a, b)] = charged;
-        charge[at(b, a)] = charged;
+        penalties[at(a, b)] = penalised;
+        penalties[at(b, a)] = penalised;
         credit[at(a, b)] = credited;
         credit[at(b, a)] = credited;
     }
@@ -223,8 +223,8 @@ public final class FindingMasks {
 
     /** Whether there is no finding at all. */
     public boolean isBlank() {
-        for (int i = 0; i < charge.length; i++) {
-            if ((charge[i] | credit[i]) != Charges.NOTHING) {
+        for (int i = 0; i < penalties.length; i++) {
+            if ((penalties[i] | credit[i]) != PenaltySets.NOTHING) {
                 return false;
             }
         }
@@ -233,12 +233,12 @@ public final class FindingMasks {
 
     /** Whether both find the same faults. */
     public boolean isLike(FindingMasks other) {
-        for (int i = 0; i < charge.length; i++) {
-            boolean same = charge[i] < 0
-                    ? other.charge[i] < 0
-                    : other.charge[i] >= 0
-                            && charges.minor(charge[i]) == other.charges.minor(other.charge[i])
-                            && charges.major(charge[i]) == other.charges.major(other.charge[i]);
+        for (int i = 0; i < penalties.length; i++) {
+            boolean same = penalties[i] < 0
+                    ? other.penalties[i] < 0
+                    : other.penalties[i] >= 0
+                            && penaltySets.minor(penalties[i]) == other.penaltySets.minor(other.penalties[i])
+                            && penaltySets.major(penalties[i]) == other.penaltySets.major(other.penalties[i]);
             if (!same) {
                 return false;
             }
@@ -262,18 +262,18 @@ public final class FindingMasks {
     }
 
     public long minor(int a, int b) {
-        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
-        return number < 0 ? 0 : charges.minor(number);
+        int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
+        return number < 0 ? 0 : penaltySets.minor(number);
     }
 
     public long major(int a, int b) {
-        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
-        return number < 0 ? Charges.EVERY_RULE : charges.major(number);
+        int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
+        return number < 0 ? PenaltySets.EVERY_RULE : penaltySets.major(number);
     }
 
     /** Adds the rules that stop two ways, or one where they are the same, by their places in the catalogue. */
     void addStops(int a, int b, BitSet rules) {
-        int number = isSilent(a, b) ? Charges.NOTHING : charge[at(a, b)];
+        int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
         if (number < 0) {
             rules.or(stopping.get(~number));
         }

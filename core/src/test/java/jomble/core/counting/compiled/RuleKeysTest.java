@@ -12,9 +12,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import jomble.core.RandomWardrobes;
-import jomble.core.judgement.Gauge;
 import jomble.core.judgement.JudgementContext;
-import jomble.core.judgement.Meeting;
+import jomble.core.judgement.MeasureAccumulator;
+import jomble.core.judgement.PairMeasures;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Structure;
@@ -76,7 +76,7 @@ class RuleKeysTest {
             for (List<Integer> more : further) {
                 List<Integer> all = new ArrayList<>(body);
                 all.addAll(more);
-                found.add(charge(check, dressed(compiled, structure, all)));
+                found.add(penalties(check, dressed(compiled, structure, all)));
             }
             List<Long> before = judged.putIfAbsent(key, found);
             if (before != null) {
@@ -89,22 +89,22 @@ class RuleKeysTest {
         }
     }
 
-    private static long charge(CompiledContext.ReadyCheck check, Gauge worn) {
-        CompiledContext.Charge charge = new CompiledContext.Charge();
-        check.judge(worn, charge);
-        return charge.minor | charge.major << 1;
+    private static long penalties(CompiledContext.ReadyCheck check, MeasureAccumulator worn) {
+        CompiledContext.Penalties penalties = new CompiledContext.Penalties();
+        check.judge(worn, penalties);
+        return penalties.minor | penalties.major << 1;
     }
 
-    private static Gauge dressed(CompiledContext compiled, Structure structure, List<Integer> ways) {
-        Gauge worn = compiled.gauge();
+    private static MeasureAccumulator dressed(CompiledContext compiled, Structure structure, List<Integer> ways) {
+        MeasureAccumulator worn = compiled.accumulator();
         worn.clear(structure);
         List<Integer> sorted = ways.stream().sorted().toList();
         for (int i = 0; i < sorted.size(); i++) {
-            worn.add(compiled.part(sorted.get(i)));
+            worn.add(compiled.pieceMeasures(sorted.get(i)));
             for (int k = 0; k < i; k++) {
-                Meeting meeting = compiled.meeting(sorted.get(k), sorted.get(i));
-                if (!meeting.isNothing()) {
-                    worn.add(meeting);
+                PairMeasures pairMeasures = compiled.pairMeasures(sorted.get(k), sorted.get(i));
+                if (!pairMeasures.isNothing()) {
+                    worn.add(pairMeasures);
                 }
             }
         }

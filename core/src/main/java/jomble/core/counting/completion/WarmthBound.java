@@ -1,0 +1,49 @@
+package jomble.core.counting.completion;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.Result;
+import jomble.core.judgement.Summary;
+
+/**
+ * The mildest a warmth rule can be about what is on, over everything the open slots could still add. With no slot open
+ * this is the finding itself.
+ *
+ * <p>Sums of clo are packed: everything on in the upper 32 bits, after the best peel in the lower.
+ */
+public final class WarmthBound {
+    private final CompiledContext.ReadyCheck check;
+    private final long[] sums;
+    /** By the sums of what is on. */
+    private final Map<Long, Optional<FindingKind>> mildest = new HashMap<>();
+
+    WarmthBound(CompiledContext.ReadyCheck check, Set<Long> sums) {
+        this.check = check;
+        this.sums = sums.stream().mapToLong(Long::longValue).toArray();
+    }
+
+    static long pack(int fullCentiClo, int peeledCentiClo) {
+        return (long) fullCentiClo << 32 | peeledCentiClo;
+    }
+
+    void penalties(CompiledContext.Penalties penalties, long on) {
+        mildest.computeIfAbsent(on, this::mildest).ifPresent(kind -> penalties.add(kind, check.bits()));
+    }
+
+    private Optional<FindingKind> mildest(long on) {
+        FindingKind best = FindingKind.STOP;
+        for (long more : sums) {
+            long sum = on + more;
+            Optional<Result> found = check.check().judge(Summary.ofWarmth((int) (sum >> 32), (int) sum));
+            if (found.isEmpty()) {
+                return Optional.empty();
+            }
+            best = found.get().kind().compareTo(best) < 0 ? found.get().kind() : best;
+        }
+        return Optional.of(best);
+    }
+}

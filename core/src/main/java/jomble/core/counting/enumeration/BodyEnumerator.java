@@ -1,0 +1,390 @@
+package jomble.core.counting.enumeration;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.counting.compiled.FindingMasks;
+import jomble.core.counting.compiled.Option;
+import jomble.core.counting.compiled.Options;
+import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.remaining.Diagram;
+import jomble.core.counting.remaining.RemainingSlotRules;
+import jomble.core.counting.remaining.RemainingSlotSearch;
+import jomble.core.counting.remaining.RemainingSlots;
+import jomble.core.judgement.MeasureAccumulator;
+import jomble.core.judgement.PairMeasures;
+import jomble.core.judgement.Verdict;
+import jomble.core.outfit.Structure;
+import jomble.core.piece.Slot;
+
+/**
+ * Walks every body of one structure in the stable order, all the ways to wear it and all contexts at once, cutting off what pair rules
+ * and rules about the body already forbid.
+ */
+public final class BodyEnumerator {
+    private static final int SLOTS = Slot.values().length;
+    private static final int MOST_POINTS = Verdict.DARING.mostPoints();
+
+    private final Structure structure;
+    private final Options options;
+    private final Diagram diagram;
+    private final List<Group> groups = new ArrayList<>();
+    private final List<BodySlot> slots = new ArrayList<>();
+    private final Option[] chosen = new Option[SLOTS];
+    /** By depth, the ways to wear what is chosen that are still alive. */
+    private final List<List<State>> states = new ArrayList<>();
+
+    private final int[] alive;
+    private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
+    private Visitor visitor;
+    private Progress progress;
+
+    /** Is told of each body that can be completed. */
+    interface Visitor {
+        /**
+         * @param body options by ordinal of the slot, reused between calls
+         * @param node of what can be put on over it; not {@link Diagram#NO}
+         * @return false to end the enumeration
+         */
+        boolean visit(Option[] body, int node);
+    }
+
+    private record BodySlot(Slot slot, List<Option> options, boolean mayBeEmpty) {}
+
+    /** Contexts that share everything but the weather, with what must be worn on the body though it is not counted. */
+    private static final class Group {
+        private final CompiledContext lead;
+        private final FindingMasks masks;
+        private final List<Option> hidden;
+        private final List<InWeather> weathers = new ArrayList<>();
+        /** By depth, the rules that have seen all of the body they can. */
+        private final List<List<CompiledContext.ReadyCheck>> decided = new ArrayList<>();
+
+        Group(CompiledContext lead, List<Option> hidden) {
+            this.hidden = hidden;
+            this.lead = lead;
+            this.masks = lead.lasting();
+        }
+    }
+
+    /** One of them, with its own rules about the body. */
+    private record InWeather(RemainingSlotSearch search, FindingMasks masks, List<CompiledContext.ReadyCheck> checks) {}
+
+    /** One way to wear what is chosen. */
+    private static final class State {
+        private final MeasureAccumulator measures;
+        private final int[] ways;
+        private int count;
+        private Group group;
+        private long minor;
+        private long major;
+
+        State(MeasureAccumulator measures, int slots) {
+            this.measures = measures;
+            this.ways = new int[Math.max(slots, SLOTS)];
+        }
+
+        void set(State other) {
+            measures.set(other.measures);
+            System.arraycopy(other.ways, 0, ways, 0, other.count);
+            count = other.count;
+            group = other.group;
+            minor = other.minor;
+            major = other.major;
+        }
+    }
+
+    /** @param constraints options of counted slots that must be worn, by ordinal of the slot; null where free */
+    BodyEnumerator(
+            Structure structure,
+            Options options,
+            CountQuestion question,
+            Option[] constraints,
+            Partition partition,
+            Diagram diagram) {
+        this.structure = structure;
+        this.options = options;
+        this.diagram = diagram;
+        List<Slot> wanted = structure.mandatory(question.contexts().get(0).wantsShoes());
+        for (Slot slot : RemainingSlots.BODY) {
+            Option must = constraints[slot.ordinal()];
+            if (structure.allows(slot) && question.counted().has(slot)) {
+                List<Option> choices = (must == null ? options.in(slot) : List.of(must))
+                        .stream()
+                                .filter(option -> partition.takes(slot, option)
+                                        && structure.takes(slot, option.pieces().get(0)))
+                                .toList();
+                boolean mayBeEmpty = must == null && !wanted.contains(slot) && partition.takes(slot, null);
+                slots.add(new BodySlot(slot, choices, mayBeEmpty));
+            }
+        }
+        this.alive = new int[slots.size() + 1];
+        for (int depth = 0; depth <= slots.size(); depth++) {
+            states.add(new ArrayList<>());
+        }
+    }
+
+    /**
+     * Adds a context.
+     *
+     * @param filled options that must be worn in slots that are not counted, by ordinal of the slot
+     */
+    void include(RemainingSlotSearch search, Option[] filled) {
+        CompiledContext context = search.rules().context();
+        List<Option> hidden = Arrays.stream(filled)
+                .filter(option -> option != null && RemainingSlots.CLOTHES.contains(option.slot()))
+                .toList();
+        Group group = groups.stream()
+                .filter(g -> g.masks == context.lasting()
+                        && g.hidden.equals(hidden)
+                        && (g.lead.context().weather() == null)
+                                == (context.context().weather() == null))
+                .findFirst()
+                .orElse(null);
+        boolean isNew = group == null;
+        if (isNew) {
+            group = new Group(context, hidden);
+            groups.add(group);
+            for (int depth = 0; depth < slots.size(); depth++) {
+                group.decided.add(new ArrayList<>());
+            }
+        }
+        List<CompiledContext.ReadyCheck> ownChecks = new ArrayList<>();
+        for (CompiledContext.ReadyCheck check : search.rules().ofBody()) {
+            if (check.rule().readsWeather() || slots.isEmpty()) {
+                ownChecks.add(check);
+            } else if (isNew && !check.rule().id().equals(RemainingSlotRules.STRUCTURE)) {
+                group.decided.get(lastTouched(check)).add(check);
+            }
+        }
+        group.weathers.add(new InWeather(search, context.ofWeather(), ownChecks));
+    }
+
+    private int lastTouched(CompiledContext.ReadyCheck check) {
+        for (int depth = slots.size() - 1; depth > 0; depth--) {
+            boolean touched =
+                    slots.get(depth).options().stream().anyMatch(option -> check.isTouchedBy(option, structure));
+            if (touched) {
+                return depth;
+            }
+        }
+        return 0;
+    }
+
+    /** @throws CountingStoppedException when {@code reports} asks to stop */
+    void run(Visitor listener, Progress reports) {
+        visitor = listener;
+        progress = reports;
+        begin();
+        descend(0, 0, 1);
+    }
+
+    /** The node of one body, whatever becomes of it on the way. */
+    int nodeOf(Option[] body) {
+        begin();
+        for (int depth = 0; depth < slots.size(); depth++) {
+            BodySlot slot = slots.get(depth);
+            Option option = body[slot.slot().ordinal()];
+            alive[depth + 1] = 0;
+            if (option != null && slot.options().contains(option)) {
+                extend(depth, option);
+            } else if (option == null && slot.mayBeEmpty()) {
+                keep(depth);
+            }
+        }
+        return node();
+    }
+
+    private void begin() {
+        alive[0] = 0;
+        for (Group group : groups) {
+            State start = next(0, group.lead);
+            start.measures.clear(structure);
+            start.group = group;
+            start.count = 0;
+            start.minor = 0;
+            start.major = 0;
+            int first = alive[0]++;
+            for (Option option : group.hidden) {
+                first = putOn(option, first);
+            }
+        }
+    }
+
+    /** Puts a hidden option on the start states from a place on; answers where the ones that wear it begin. */
+    private int putOn(Option option, int first) {
+        int end = alive[0];
+        for (int i = first; i < end; i++) {
+            for (int w = 0; w < option.ways().size(); w++) {
+                State from = states.get(0).get(i);
+                if (wear(from, next(0, from.group.lead), option.firstWay() + w)) {
+                    alive[0]++;
+                }
+            }
+        }
+        int added = alive[0] - end;
+        for (int i = 0; i < added; i++) {
+            states.get(0).add(first + i, states.get(0).remove(end + i));
+        }
+        alive[0] = first + added;
+        return first;
+    }
+
+    /** The next state of a depth to write on. */
+    private State next(int depth, CompiledContext context) {
+        List<State> pool = states.get(depth);
+        if (pool.size() == alive[depth]) {
+            pool.add(new State(context.accumulator(), slots.size()));
+        }
+        return pool.get(alive[depth]);
+    }
+
+    private boolean descend(int depth, double done, double partition) {
+        if (depth == slots.size()) {
+            int node = node();
+            return node == Diagram.NO || visitor.visit(chosen, node);
+        }
+        BodySlot slot = slots.get(depth);
+        int choices = slot.options().size() + (slot.mayBeEmpty() ? 1 : 0);
+        double from = done;
+        double each = partition / choices;
+        if (slot.mayBeEmpty()) {
+            alive[depth + 1] = 0;
+            keep(depth);
+            if (alive[depth + 1] > 0 && !descend(depth + 1, from, each)) {
+                return false;
+            }
+            from += each;
+        }
+        for (Option option : slot.options()) {
+            if (depth < 2 && !progress.goOn(Math.min(1, from))) {
+                throw new CountingStoppedException();
+            }
+            alive[depth + 1] = 0;
+            extend(depth, option);
+            if (alive[depth + 1] > 0) {
+                chosen[slot.slot().ordinal()] = option;
+                boolean goesOn = descend(depth + 1, from, each);
+                chosen[slot.slot().ordinal()] = null;
+                if (!goesOn) {
+                    return false;
+                }
+            }
+            from += each;
+        }
+        return true;
+    }
+
+    /** Leaves a slot empty. */
+    private void keep(int depth) {
+        for (int i = 0; i < alive[depth]; i++) {
+            State from = states.get(depth).get(i);
+            State to = next(depth + 1, from.group.lead);
+            to.set(from);
+            settle(to, depth);
+        }
+    }
+
+    /** Fills a slot, in every way. */
+    private void extend(int depth, Option option) {
+        for (int i = 0; i < alive[depth]; i++) {
+            State from = states.get(depth).get(i);
+            for (int w = 0; w < option.ways().size(); w++) {
+                State to = next(depth + 1, from.group.lead);
+                if (wear(from, to, option.firstWay() + w)) {
+                    settle(to, depth);
+                }
+            }
+        }
+    }
+
+    /** Makes a state of another with one way more; false where that is hopeless, and then it is left as it was. */
+    private boolean wear(State from, State to, int way) {
+        FindingMasks masks = from.group.masks;
+        long minor = from.minor | masks.minor(way, way);
+        long major = from.major | masks.major(way, way);
+        for (int k = 0; k < from.count; k++) {
+            minor |= masks.minor(from.ways[k], way);
+            major |= masks.major(from.ways[k], way);
+        }
+        if (PenaltySets.points(minor, major) > MOST_POINTS) {
+            return false;
+        }
+        to.set(from);
+        to.minor = minor;
+        to.major = major;
+        to.measures.add(from.group.lead.pieceMeasures(way));
+        for (int k = 0; k < from.count; k++) {
+            boolean first = from.ways[k] < way;
+            meet(to, first ? from.ways[k] : way, first ? way : from.ways[k]);
+        }
+        to.ways[to.count++] = way;
+        return true;
+    }
+
+    /** Ways are numbered in slot order. */
+    private void meet(State state, int inner, int outer) {
+        PairMeasures pairMeasures = state.group.lead.pairMeasures(inner, outer);
+        if (!pairMeasures.isNothing()) {
+            state.measures.add(pairMeasures);
+        }
+    }
+
+    /** Judges what can be judged at a depth; a state that lives is counted among those alive. */
+    private void settle(State state, int depth) {
+        List<CompiledContext.ReadyCheck> decided = state.group.decided.get(depth);
+        if (!decided.isEmpty()) {
+            penalties.clear();
+            for (CompiledContext.ReadyCheck check : decided) {
+                check.judge(state.measures, penalties);
+            }
+            state.minor |= penalties.minor;
+            state.major |= penalties.major;
+        }
+        if (PenaltySets.points(state.minor, state.major) <= MOST_POINTS) {
+            alive[depth + 1]++;
+        }
+    }
+
+    /** The best over all ways and contexts. */
+    private int node() {
+        int best = Diagram.NO;
+        int last = slots.size();
+        for (int i = 0; i < alive[last]; i++) {
+            State state = states.get(last).get(i);
+            for (InWeather weather : state.group.weathers) {
+                best = diagram.better(best, node(state, weather));
+                if (diagram.isComplete(best)) {
+                    return best;
+                }
+            }
+        }
+        return best;
+    }
+
+    private int node(State state, InWeather weather) {
+        long minor = state.minor;
+        long major = state.major;
+        FindingMasks masks = weather.masks();
+        RemainingSlotSearch search = weather.search();
+        for (int i = 0; i < state.count; i++) {
+            for (int k = 0; k <= i && masks != null; k++) {
+                minor |= masks.minor(state.ways[i], state.ways[k]);
+                major |= masks.major(state.ways[i], state.ways[k]);
+            }
+        }
+        if (!weather.checks().isEmpty()) {
+            penalties.clear();
+            weather.checks().forEach(check -> check.judge(state.measures, penalties));
+            minor |= penalties.minor;
+            major |= penalties.major;
+        }
+        return PenaltySets.points(minor, major) > MOST_POINTS
+                ? Diagram.NO
+                : search.over(state.measures, state.ways, state.count, minor, major);
+    }
+}

@@ -1,0 +1,135 @@
+package jomble.core.counting.enumeration;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import jomble.core.counting.CountingStoppedException;
+import jomble.core.counting.Progress;
+import jomble.core.counting.compiled.Option;
+import jomble.core.counting.remaining.RemainingSlots;
+import jomble.core.outfit.Structure;
+
+/**
+ * Walks all bodies of a question, structure by structure. A small wardrobe is enumerated by one thread; a large one is partitioned between
+ * two, each of which goes on from share to share with a diagram of its own until that is too large, so that they do not wait for each
+ * other and what was found out is not found out again.
+ */
+public final class Enumeration {
+    private final CompiledQuestion compiled;
+    private final Progress progress;
+
+    public Enumeration(CompiledQuestion compiled, Progress progress) {
+        this.compiled = compiled;
+        this.progress = progress;
+    }
+
+    /**
+     * Walks everything.
+     *
+     * @param constraints each choice of counted options is an enumeration of its own
+     * @param listener is told of one partition after the other, in the stable order
+     * @throws CountingStoppedException when the progress asks to stop
+     */
+    void run(Constraints constraints, Consumer<PartitionSolutions> listener) {
+        Structure[] structures = Structure.values();
+        int parts = structures.length * constraints.counted().size();
+        int part = 0;
+        for (Structure structure : structures) {
+            Approvals approvals = compiled.approvals(structure);
+            for (Option[] counted : constraints.counted()) {
+                List<Option[]> approved = approvals.combinations(counted, constraints.filled());
+                run(structure, counted, constraints.filled(), approved, progress.partOf(part++, parts), listener);
+            }
+        }
+    }
+
+    private void run(
+            Structure structure,
+            Option[] counted,
+            List<Option[]> filled,
+            List<Option[]> approved,
+            Progress progress,
+            Consumer<PartitionSolutions> listener) {
+        Workers threads = new Workers();
+        Thread caller = Thread.currentThread();
+        List<Partition> partitions = partitions(structure, counted);
+        InOrder inOrder = new InOrder(partitions.size(), listener);
+        Queue<CompiledQuestion.Search> over = new ConcurrentLinkedQueue<>();
+        List<Supplier<Boolean>> enumerators = new ArrayList<>();
+        for (Partition partition : partitions) {
+            int place = enumerators.size();
+            Progress here = progress.partOf(place, partitions.size());
+            Progress reporting = done -> Thread.currentThread() == caller ? here.goOn(done) : !threads.isStopped();
+            enumerators.add(() -> {
+                CompiledQuestion.Search search = search(over.poll(), structure, counted, filled, partition);
+                if (search != null) {
+                    inOrder.put(place, enumerator(search, counted, approved, reporting));
+                    over.add(search);
+                } else {
+                    inOrder.put(place, null);
+                }
+                return true;
+            });
+        }
+        threads.all(enumerators);
+    }
+
+    /** By the slot of the body that is decided first. */
+    private List<Partition> partitions(Structure structure, Option[] constraints) {
+        return RemainingSlots.BODY.stream()
+                .filter(slot ->
+                        structure.allows(slot) && compiled.question().counted().has(slot))
+                .filter(slot -> constraints[slot.ordinal()] == null)
+                .findFirst()
+                .map(slot -> Partition.of(slot, compiled.options(), compiled.optionsPerPartition()))
+                .orElse(List.of(Partition.WHOLE));
+    }
+
+    /** One at a time: they measure what they are made of in one place. */
+    private synchronized CompiledQuestion.Search search(
+            CompiledQuestion.Search before,
+            Structure structure,
+            Option[] counted,
+            List<Option[]> filled,
+            Partition partition) {
+        return before == null
+                ? compiled.search(structure, counted, filled, partition)
+                : compiled.search(before, counted, partition);
+    }
+
+    private static PartitionSolutions enumerator(
+            CompiledQuestion.Search search, Option[] constraints, List<Option[]> approved, Progress progress) {
+        PartitionSolutions.Writer writer = new PartitionSolutions.Writer();
+        search.enumerator().run(writer, progress);
+        return writer.of(search, constraints, approved);
+    }
+
+    /** Hands on what is found in the order of the partitions, whichever is found first, one at a time. */
+    private static final class InOrder {
+        private final Consumer<PartitionSolutions> listener;
+        private final PartitionSolutions[] waiting;
+        private final boolean[] isThere;
+        private int next;
+
+        InOrder(int partitions, Consumer<PartitionSolutions> listener) {
+            this.listener = listener;
+            this.waiting = new PartitionSolutions[partitions];
+            this.isThere = new boolean[partitions];
+        }
+
+        /** @param solutions null where there is nothing */
+        synchronized void put(int place, PartitionSolutions solutions) {
+            waiting[place] = solutions;
+            isThere[place] = true;
+            while (next < waiting.length && isThere[next]) {
+                if (waiting[next] != null) {
+                    listener.accept(waiting[next]);
+                }
+                waiting[next++] = null;
+            }
+        }
+    }
+}

@@ -1,0 +1,228 @@
+package jomble.core.counting.enumeration;
+
+import java.util.Arrays;
+import jomble.core.counting.query.SolutionGraph;
+import jomble.core.counting.remaining.CompletionSets;
+import jomble.core.counting.remaining.Diagram;
+import jomble.core.counting.table.Figures;
+
+/**
+ * What is left of a {@link Diagram} once an enumeration is over: the nodes that were told, and of their children those of which something
+ * comes. Never changed; children have lower numbers than those they are children of.
+ */
+public final class Graph implements SolutionGraph {
+    /** By node the level of its slot; below zero where it is an ending, the complement of its completion sets' number. */
+    private final int[] levels;
+    /** By node the first of its edges, and after the last node their number. */
+    private final int[] first;
+
+    private final char[] choices;
+    private final int[] children;
+    private final CompletionSets completionSets;
+    private final Figures works;
+    private final Figures daring;
+
+    private Graph(int[] levels, int[] first, char[] choices, int[] children, CompletionSets completionSets) {
+        this.levels = levels;
+        this.first = first;
+        this.choices = choices;
+        this.children = children;
+        this.completionSets = completionSets;
+        this.works = values(1, 0);
+        this.daring = values(0, 1);
+    }
+
+    /**
+     * The part of a diagram that is reached from some nodes.
+     *
+     * @param roots nodes of the diagram; changed to their numbers in the graph
+     */
+    static Graph of(Diagram diagram, int[]... roots) {
+        int[] numbers = new int[diagram.size()];
+        for (int[] some : roots) {
+            for (int root : some) {
+                numbers[root] = 1;
+            }
+        }
+        int edges = 0;
+        for (int node = diagram.size() - 1; node > Diagram.WORKS; node--) {
+            for (int c = 0; numbers[node] != 0 && !diagram.isEnding(node) && c < diagram.choices(node); c++) {
+                int child = diagram.child(node, c);
+                numbers[child] = 1;
+                edges += child == Diagram.NO ? 0 : 1;
+            }
+        }
+        int nodes = 0;
+        for (int node = 0; node < numbers.length; node++) {
+            numbers[node] = node <= Diagram.WORKS || numbers[node] != 0 ? nodes++ : Diagram.NO;
+        }
+        for (int[] some : roots) {
+            Arrays.setAll(some, i -> numbers[some[i]]);
+        }
+        return copy(diagram, numbers, nodes, edges);
+    }
+
+    private static Graph copy(Diagram diagram, int[] numbers, int nodes, int edges) {
+        int[] levels = new int[nodes];
+        int[] first = new int[nodes + 1];
+        char[] choices = new char[edges];
+        int[] children = new int[edges];
+        int edge = 0;
+        for (int node = Diagram.WORKS + 1; node < numbers.length; node++) {
+            int number = numbers[node];
+            if (number != Diagram.NO) {
+                levels[number] = diagram.level(node);
+                first[number] = edge;
+                for (int c = 0; levels[number] >= 0 && c < diagram.choices(node); c++) {
+                    int child = diagram.child(node, c);
+                    if (child != Diagram.NO) {
+                        choices[edge] = (char) c;
+                        children[edge++] = numbers[child];
+                    }
+                }
+            }
+        }
+        first[nodes] = edge;
+        return new Graph(levels, first, choices, children, diagram.completionSets());
+    }
+
+    /**
+     * The same nodes, with what is open of the edges that some of them lead to.
+     *
+     * @param open by level and choice, the empty slot first
+     */
+    Graph restricted(boolean[][] open, int[] roots) {
+        boolean[] reached = new boolean[size()];
+        for (int root : roots) {
+            reached[root] = true;
+        }
+        int edges = 0;
+        for (int node = size() - 1; node > Diagram.WORKS; node--) {
+            for (int edge = first[node]; reached[node] && edge < first[node + 1]; edge++) {
+                if (open[levels[node]][choices[edge]]) {
+                    reached[children[edge]] = true;
+                    edges++;
+                }
+            }
+        }
+        int[] keptFirst = new int[first.length];
+        char[] keptChoices = new char[edges];
+        int[] keptChildren = new int[edges];
+        int kept = 0;
+        for (int node = 0; node < size(); node++) {
+            keptFirst[node] = kept;
+            for (int edge = first[node]; reached[node] && edge < first[node + 1]; edge++) {
+                if (open[levels[node]][choices[edge]]) {
+                    keptChoices[kept] = choices[edge];
+                    keptChildren[kept++] = children[edge];
+                }
+            }
+        }
+        keptFirst[size()] = kept;
+        return new Graph(levels, keptFirst, keptChoices, keptChildren, completionSets);
+    }
+
+    @Override
+    public int size() {
+        return levels.length;
+    }
+
+    /** About how much memory it takes: 6 bytes an edge, 40 at most a node. */
+    long bytes() {
+        return 6L * children.length + 40L * levels.length;
+    }
+
+    @Override
+    public int level(int node) {
+        return levels[node];
+    }
+
+    public boolean isEnding(int node) {
+        return levels[node] < 0;
+    }
+
+    /** Who completes the combinations that end in a node. */
+    public CompletionSets.Sets completersOf(int node) {
+        return completionSets.of(~levels[node]);
+    }
+
+    /** Null where verdicts are asked for. */
+    public CompletionSets completionSets() {
+        return completionSets;
+    }
+
+    @Override
+    public int begin(int node) {
+        return first[node];
+    }
+
+    @Override
+    public int end(int node) {
+        return first[node + 1];
+    }
+
+    @Override
+    public int choice(int edge) {
+        return choices[edge];
+    }
+
+    @Override
+    public int child(int edge) {
+        return children[edge];
+    }
+
+    /** The child of a choice. */
+    int child(int node, int choice) {
+        int edge = Arrays.binarySearch(choices, first[node], first[node + 1], (char) choice);
+        return edge < 0 ? Diagram.NO : children[edge];
+    }
+
+    /** Combinations that work, by node. */
+    public Figures works() {
+        return works;
+    }
+
+    /** Combinations that are daring, by node. */
+    public Figures daring() {
+        return daring;
+    }
+
+    /** Combinations by node, with or without the daring ones. */
+    public Figures counted(boolean includeDaring) {
+        return includeDaring ? values(1, 1) : works;
+    }
+
+    private Figures values(int ofWorking, int ofDaring) {
+        Figures values = new Figures(size());
+        values.add(Diagram.WORKS, ofWorking);
+        values.add(Diagram.DARING, ofDaring);
+        for (int node = Diagram.WORKS + 1; node < size(); node++) {
+            if (isEnding(node)) {
+                values.add(node, ofWorking);
+            }
+            for (int e = first[node]; e < first[node + 1]; e++) {
+                values.add(node, values, children[e]);
+            }
+        }
+        return values;
+    }
+
+    /**
+     * Combinations by node when a level is held to one choice; of the nodes of levels after it, none.
+     *
+     * @param values combinations by node when it is not
+     */
+    public Figures along(int level, int choice, Figures values) {
+        Figures along = new Figures(size());
+        for (int node = Diagram.WORKS + 1; node < size(); node++) {
+            if (levels[node] == level) {
+                along.add(node, values, child(node, choice));
+            } else if (levels[node] < level) {
+                for (int e = first[node]; e < first[node + 1]; e++) {
+                    along.add(node, along, children[e]);
+                }
+            }
+        }
+        return along;
+    }
+}

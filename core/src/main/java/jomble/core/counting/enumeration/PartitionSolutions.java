@@ -1,0 +1,117 @@
+package jomble.core.counting.enumeration;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import jomble.core.counting.compiled.Option;
+import jomble.core.counting.remaining.RemainingSlots;
+import jomble.core.outfit.Structure;
+import jomble.core.piece.Slot;
+
+/**
+ * What an enumeration found: every body of one structure, or of a partition of it, with what can be put on over it. All figures are read off it.
+ * Never changed, so that it can be kept and asked again.
+ *
+ * @param constraints options of counted slots that must be worn, by ordinal of the slot
+ * @param bodies options by ordinal of the slot, in the stable order
+ * @param nodes by body, the node of what can be put on over it
+ * @param approved combinations that an approval lets pass, options by ordinal of the slot; with all that completes them where that
+ *     was asked for
+ * @param verdicts by approved combination, what the rules say of its counted part, as a terminal of the graph
+ */
+public record PartitionSolutions(
+        Structure structure,
+        Option[] constraints,
+        RemainingSlots remaining,
+        Option[][] bodies,
+        int[] nodes,
+        Option[][] approved,
+        int[] verdicts,
+        Graph graph) {
+    private static final Slot[] SLOTS = Slot.values();
+    private static final Slot[] OF_BODY = RemainingSlots.BODY.toArray(Slot[]::new);
+
+    /** References to the options of its slots, the array around them, and its node. */
+    private static final int BYTES_OF_A_BODY = 4 * SLOTS.length + 20;
+
+    /** Writes down what an enumeration tells. */
+    static final class Writer implements BodyEnumerator.Visitor {
+        private final List<Option[]> bodies = new ArrayList<>();
+        private int[] nodes = new int[1024];
+
+        @Override
+        public boolean visit(Option[] body, int node) {
+            if (bodies.size() == nodes.length) {
+                nodes = Arrays.copyOf(nodes, 2 * nodes.length);
+            }
+            nodes[bodies.size()] = node;
+            bodies.add(body.clone());
+            return true;
+        }
+
+        /** All of it, once the enumeration is over. */
+        PartitionSolutions of(CompiledQuestion.Search search, Option[] constraints, List<Option[]> approved) {
+            Option[][] covered = approved.stream().filter(search::covers).toArray(Option[][]::new);
+            int[] verdicts = Arrays.stream(covered).mapToInt(search::verdictOf).toArray();
+            int[] ofBodies = Arrays.copyOf(nodes, bodies.size());
+            Graph graph = Graph.of(search.diagram(), ofBodies, verdicts);
+            return new PartitionSolutions(
+                    search.structure(),
+                    constraints,
+                    search.remaining(),
+                    bodies.toArray(Option[][]::new),
+                    ofBodies,
+                    covered,
+                    verdicts,
+                    graph);
+        }
+    }
+
+    public int size() {
+        return bodies.length;
+    }
+
+    /** About how much memory it takes. */
+    long bytes() {
+        return graph.bytes() + (long) bodies.length * BYTES_OF_A_BODY;
+    }
+
+    /** Whether all its combinations are of a structure and wear what must be worn. */
+    public boolean isOf(Structure other, Option[] constraints) {
+        return structure == other && Arrays.equals(this.constraints, constraints);
+    }
+
+    /** What is selected of it. */
+    public PartitionSolutions restricted(Selection selection) {
+        if (selection.isAll()) {
+            return this;
+        }
+        boolean hasPlaces = selection.hasPlacesIn(remaining);
+        List<Option[]> kept = new ArrayList<>();
+        int[] keptNodes = new int[bodies.length];
+        for (int i = 0; i < bodies.length && hasPlaces; i++) {
+            if (selection.takes(bodies[i], OF_BODY)) {
+                keptNodes[kept.size()] = nodes[i];
+                kept.add(bodies[i]);
+            }
+        }
+        int[] roots = Arrays.copyOf(keptNodes, kept.size());
+        List<Option[]> keptApproved = new ArrayList<>();
+        int[] keptVerdicts = new int[approved.length];
+        for (int i = 0; i < approved.length; i++) {
+            if (selection.takes(approved[i], SLOTS)) {
+                keptVerdicts[keptApproved.size()] = verdicts[i];
+                keptApproved.add(approved[i]);
+            }
+        }
+        return new PartitionSolutions(
+                structure,
+                selection.constraints(),
+                remaining,
+                kept.toArray(Option[][]::new),
+                roots,
+                keptApproved.toArray(Option[][]::new),
+                Arrays.copyOf(keptVerdicts, keptApproved.size()),
+                graph.restricted(selection.open(remaining), roots));
+    }
+}

@@ -1,0 +1,59 @@
+package jomble.core.counting.exact;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Iterator;
+import java.util.function.Function;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.enumeration.CompiledQuestion;
+import jomble.core.judgement.RuleCatalogue;
+
+/**
+ * Keeps what was worked out of the last few wardrobes in their contexts for the next question about them. A field is in use by one
+ * question at a time; after one that went wrong it is not kept, as a thread may still be at it.
+ */
+public final class CompiledQuestionCache {
+    private static final int MOST_KEPT = 40;
+
+    private static final long MOST_BYTES = 160L << 20;
+
+    private final RuleCatalogue catalogue;
+    private final int optionsPerPartition;
+    /** The last one used comes first. */
+    private final Deque<CompiledQuestion> idle = new ArrayDeque<>();
+
+    CompiledQuestionCache(RuleCatalogue catalogue, int optionsPerPartition) {
+        this.catalogue = catalogue;
+        this.optionsPerPartition = optionsPerPartition;
+    }
+
+    /** Asks a question of its field. */
+    <T> T ask(CountQuestion question, Function<CompiledQuestion, T> work) {
+        CompiledQuestion compiled = take(question);
+        if (compiled == null) {
+            compiled = new CompiledQuestion(question, catalogue, optionsPerPartition);
+        }
+        T answer = work.apply(compiled);
+        keep(compiled);
+        return answer;
+    }
+
+    private synchronized CompiledQuestion take(CountQuestion question) {
+        for (Iterator<CompiledQuestion> fields = idle.iterator(); fields.hasNext(); ) {
+            CompiledQuestion compiled = fields.next();
+            if (compiled.isOf(question)) {
+                fields.remove();
+                return compiled.asking(question);
+            }
+        }
+        return null;
+    }
+
+    private synchronized void keep(CompiledQuestion compiled) {
+        idle.addFirst(compiled);
+        long bytes = idle.stream().mapToLong(CompiledQuestion::bytes).sum();
+        while (bytes > MOST_BYTES || idle.size() > MOST_KEPT) {
+            bytes -= idle.removeLast().bytes();
+        }
+    }
+}

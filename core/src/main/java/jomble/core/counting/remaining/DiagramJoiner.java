@@ -1,0 +1,65 @@
+package jomble.core.counting.remaining;
+
+import java.util.Arrays;
+import java.util.stream.IntStream;
+import jomble.core.judgement.Verdict;
+
+/** Joins to nodes of the {@link Diagram} over the counted levels, and below them to the best verdict. */
+final class DiagramJoiner implements Joiner {
+    private final Diagram diagram;
+    private final int counted;
+    /** By level, the choice each way belongs to, the empty slot first. */
+    private final int[][] choices;
+    /** By level, what each choice leads to. */
+    private final int[][] united;
+
+    DiagramJoiner(Diagram diagram, RemainingSlots remaining) {
+        this.diagram = diagram;
+        this.counted = remaining.counted();
+        this.choices = remaining.levels().stream().map(DiagramJoiner::choices).toArray(int[][]::new);
+        this.united = remaining.levels().stream()
+                .map(level -> new int[level.options().size() + 1])
+                .toArray(int[][]::new);
+    }
+
+    /** The choice of each way to decide a level: 0 for the empty slot, then the options with as many ways as they have. */
+    static int[] choices(RemainingSlots.Level level) {
+        return IntStream.concat(
+                        IntStream.of(0),
+                        IntStream.range(0, level.options().size())
+                                .flatMap(option -> level.options().get(option).ways().stream()
+                                        .mapToInt(way -> option + 1)))
+                .toArray();
+    }
+
+    @Override
+    public int end(int points) {
+        return points <= Verdict.WORKS.mostPoints() ? Diagram.WORKS : Diagram.DARING;
+    }
+
+    @Override
+    public int join(int level, int[] of) {
+        int[] choice = choices[level];
+        if (level >= counted) {
+            int best = Diagram.NO;
+            for (int found : of) {
+                best = Math.max(best, found);
+            }
+            return best;
+        }
+        int[] best = united[level];
+        if (of.length == best.length) {
+            return diagram.node(level, of);
+        }
+        Arrays.fill(best, Diagram.NO);
+        for (int way = 0; way < of.length; way++) {
+            best[choice[way]] = diagram.better(best[choice[way]], of[way]);
+        }
+        return diagram.node(level, best);
+    }
+
+    @Override
+    public boolean suffices(int level, int found) {
+        return level >= counted && found == Diagram.WORKS;
+    }
+}

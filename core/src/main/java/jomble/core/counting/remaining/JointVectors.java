@@ -1,0 +1,71 @@
+package jomble.core.counting.remaining;
+
+import java.util.Arrays;
+import jomble.core.counting.table.Numbering;
+import jomble.core.counting.table.Rows;
+import jomble.core.counting.table.Unions;
+
+/**
+ * The vectors of several slots in one number, for slots that most of what is worn has little to say to. Not for use by several
+ * threads.
+ */
+final class JointVectors {
+    /** Of slots nothing is penalised to. */
+    static final int BLANK = 0;
+
+    private final PairVectors[] vectors;
+    private final Numbering tuples = new Numbering();
+    private long[] penalised = new long[64];
+    private final Unions unions = new Unions(this::join);
+    private final Rows after;
+
+    /**
+     * @param before in how many ways the individual slots can be filled, all together
+     * @param vectors of each slot
+     */
+    JointVectors(int before, PairVectors... vectors) {
+        this.vectors = vectors.clone();
+        this.after = new Rows(before);
+        number(new int[vectors.length]);
+    }
+
+    /** @param tuple a vector of each slot */
+    int number(int[] tuple) {
+        int before = tuples.size();
+        int number = tuples.number(tuple);
+        if (number == before) {
+            penalised = number == penalised.length ? Arrays.copyOf(penalised, number * 2) : penalised;
+            for (int i = 0; i < tuple.length; i++) {
+                penalised[number] |= vectors[i].penalised(tuple[i]);
+            }
+        }
+        return number;
+    }
+
+    /** The vector of a slot. */
+    int of(int number, int slot) {
+        return tuples.at(number, slot);
+    }
+
+    /** Every rule that is penalised to some way of some slot. */
+    long penalised(int number) {
+        return penalised[number];
+    }
+
+    int union(int one, int other) {
+        return unions.of(one, other);
+    }
+
+    /** For each way to fill a individual slot, the union of a tuple with what that way penalises, for the asker to work out. */
+    int[] after(int number) {
+        return after.get(number);
+    }
+
+    private int join(int one, int other) {
+        int[] both = new int[vectors.length];
+        for (int i = 0; i < both.length; i++) {
+            both[i] = vectors[i].union(tuples.at(one, i), tuples.at(other, i));
+        }
+        return number(both);
+    }
+}

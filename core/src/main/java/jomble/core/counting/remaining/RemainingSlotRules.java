@@ -1,0 +1,165 @@
+package jomble.core.counting.remaining;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.judgement.MeasureAccumulator;
+import jomble.core.outfit.Structure;
+import jomble.core.piece.Slot;
+
+/**
+ * The rules that have a say in what is put on over a dressed body, in one context and one structure, each where it can be judged.
+ * What is found out about them on the way is kept: it is the same for every body, whoever asks. Not for use by several threads.
+ */
+public final class RemainingSlotRules implements RuleAutomaton.Dresser {
+    /** The rule that an enumeration obeys by its own shape. */
+    public static final String STRUCTURE = "structure";
+
+    private final CompiledContext context;
+    private final RemainingSlots remaining;
+    private final int levels;
+    /** By level, the numbers of the ways to fill it. */
+    private final int[][] ways;
+    /** The levels before this one are looked at one by one in a key, the others together. */
+    private final int individual;
+
+    private final PenaltySets penaltySets = new PenaltySets();
+    private final PairPenalties pairs;
+    private final ProductAutomaton automaton;
+    private final TransitionTable transitions;
+    private final List<CompiledContext.ReadyCheck> ofBody = new ArrayList<>();
+    private final CompiledContext.ReadyCheck warmth;
+    /** By level, the rules that may still be penalised whatever the body. */
+    private final long[] live;
+
+    /** @param wardrobe how many ways there are in all */
+    public RemainingSlotRules(CompiledContext context, Structure structure, RemainingSlots remaining, int wardrobe) {
+        this.context = context;
+        this.remaining = remaining;
+        this.levels = remaining.levels().size();
+        this.individual = Math.max(remaining.levelOf(Slot.MID), remaining.levelOf(Slot.JACKET)) + 1;
+        this.ways = remaining.levels().stream().map(RemainingSlotRules::ways).toArray(int[][]::new);
+        this.pairs = new PairPenalties(context, penaltySets, ways, individual, wardrobe);
+        List<RuleAutomaton> open = new ArrayList<>();
+        this.warmth = schedule(structure, open);
+        this.automaton = new ProductAutomaton(
+                open, Arrays.stream(ways).mapToInt(there -> there.length).toArray(), penaltySets);
+        this.transitions = new TransitionTable(automaton, pairs, penaltySets, remaining, individual);
+        this.live = new long[levels + 1];
+        for (int level = levels - 1; level >= 0; level--) {
+            live[level] = live[level + 1] | automaton.decidedAt(level) | pairs.within(level);
+        }
+    }
+
+    private static int[] ways(RemainingSlots.Level level) {
+        return level.options().stream()
+                .flatMapToInt(option -> IntStream.range(0, option.ways().size()).map(way -> option.firstWay() + way))
+                .toArray();
+    }
+
+    /** Parts the rules; answers the one about warmth where the remaining slots has a say in it, and leaves it out. */
+    private CompiledContext.ReadyCheck schedule(Structure structure, List<RuleAutomaton> open) {
+        CompiledContext.ReadyCheck warmth = null;
+        for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
+            boolean[] touched = new boolean[levels];
+            boolean reaches = false;
+            for (int level = 0; level < levels; level++) {
+                touched[level] = remaining.levels().get(level).options().stream()
+                        .anyMatch(option -> check.isTouchedBy(option, structure));
+                reaches |= touched[level];
+            }
+            if (!reaches) {
+                ofBody.add(check);
+            } else if (warmth == null && check.rule().readsWarmthOnly()) {
+                warmth = check;
+            } else if (!check.rule().id().equals(STRUCTURE)) {
+                open.add(new RuleAutomaton(check, touched, context.accumulator(), this));
+            }
+        }
+        return warmth;
+    }
+
+    /** The rules about the whole that nothing in the remaining slots touches. */
+    public List<CompiledContext.ReadyCheck> ofBody() {
+        return ofBody;
+    }
+
+    public CompiledContext context() {
+        return context;
+    }
+
+    public RemainingSlots remaining() {
+        return remaining;
+    }
+
+    /** The rule about warmth where the remaining slots has a say in it and it is about nothing else; null where there is none. */
+    CompiledContext.ReadyCheck warmth() {
+        return warmth;
+    }
+
+    int individual() {
+        return individual;
+    }
+
+    PenaltySets penaltySets() {
+        return penaltySets;
+    }
+
+    PairPenalties pairs() {
+        return pairs;
+    }
+
+    TransitionTable transitions() {
+        return transitions;
+    }
+
+    /** What is seen of a body. */
+    int seen(MeasureAccumulator worn, int[] body, int count) {
+        return transitions.start(automaton.start(worn), pairs.farOver(body, count));
+    }
+
+    /** The rules that may still be penalised from a level on, whatever the body. */
+    long live(int level) {
+        return live[level];
+    }
+
+    @Override
+    public int ways(int level) {
+        return ways[level].length;
+    }
+
+    @Override
+    public boolean mayBeEmpty(int level) {
+        return remaining.levels().get(level).mayBeEmpty();
+    }
+
+    @Override
+    public void wear(int level, int place, MeasureAccumulator worn, MeasureAccumulator after) {
+        int way = ways[level][place];
+        after.set(worn);
+        after.add(context.pieceMeasures(way));
+        Slot slot = remaining.levels().get(level).slot();
+        if (slot == Slot.MID || slot == Slot.JACKET) {
+            meet(worn.bottom(), way, after);
+        }
+        if (slot == Slot.JACKET) {
+            meet(worn.mid(), way, after);
+        }
+        if (slot == Slot.MID || slot == Slot.LEGWEAR) {
+            meet(worn.onepiece(), way, after);
+        }
+        if (slot == Slot.MID && worn.jacket() >= 0) {
+            after.add(context.pairMeasures(way, worn.jacket()));
+        }
+    }
+
+    /** @param inner −1 where nothing is worn */
+    private void meet(int inner, int outer, MeasureAccumulator worn) {
+        if (inner >= 0) {
+            worn.add(context.pairMeasures(inner, outer));
+        }
+    }
+}

@@ -1,0 +1,138 @@
+package jomble.core.counting.remaining;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
+import jomble.core.counting.compiled.Option;
+import jomble.core.counting.compiled.Options;
+import jomble.core.outfit.Structure;
+import jomble.core.piece.Slot;
+
+/**
+ * The slots that are put on over a dressed body, in one structure: the counted ones first, then those that are filled as well as can be.
+ *
+ * @param levels in the order in which they are decided
+ * @param counted how many of them are counted
+ */
+public record RemainingSlots(List<Level> levels, int counted) {
+    /** The slots that dress the body: their pieces meet each other in so many rules that hardly two bodies are alike. */
+    public static final Set<Slot> BODY = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE);
+
+    /** The slots whose pieces meet each other; what is forced on them without being counted is worn from the start. */
+    public static final Set<Slot> CLOTHES =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
+
+    /** The coat first: it goes over every layer, and once it is decided the rest sees little of what is worn. */
+    private static final List<Slot> FILLING_ORDER = Stream.concat(
+                    Stream.of(Slot.COAT), Arrays.stream(Slot.values()).filter(slot -> slot != Slot.COAT))
+            .toList();
+
+    /**
+     * One slot, or several of which at most one is filled.
+     *
+     * @param slot null for several
+     * @param alike by option, those that no rule can tell from it, itself among them
+     */
+    public record Level(Slot slot, List<Option> options, boolean mayBeEmpty, List<List<Option>> alike) {
+        Level(Slot slot, List<Option> options, boolean mayBeEmpty) {
+            this(slot, options, mayBeEmpty, options.stream().map(List::of).toList());
+        }
+
+        /** Of options with the same effect the first stands for all. */
+        static Level ofEffects(Slot slot, List<Option> options, boolean mayBeEmpty, Function<Option, Object> effect) {
+            Map<Object, List<Option>> alike = new LinkedHashMap<>();
+            options.forEach(option -> alike.computeIfAbsent(effect.apply(option), e -> new ArrayList<>())
+                    .add(option));
+            return new Level(
+                    slot,
+                    alike.values().stream().map(those -> those.get(0)).toList(),
+                    mayBeEmpty,
+                    List.copyOf(alike.values()));
+        }
+    }
+
+    public RemainingSlots {
+        levels = List.copyOf(levels);
+    }
+
+    /** The level that asks for a slot, or −1. */
+    public int levelOf(Slot slot) {
+        for (int i = 0; i < levels.size(); i++) {
+            if (levels.get(i).slot() == slot) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /**
+     * @param constraints options that must be worn, by ordinal of the slot; null where free
+     * @param completing whether all who complete a combination are asked for, not only how well it can be
+     * @param helps whether wearing an option that is not counted can make a verdict better
+     * @param effect what rules can see of an option
+     */
+    public static RemainingSlots of(
+            Structure structure,
+            Options options,
+            CountQuestion question,
+            Option[] constraints,
+            boolean completing,
+            Predicate<Option> helps,
+            Function<Option, Object> effect) {
+        List<Slot> wanted = structure.mandatory(question.contexts().get(0).wantsShoes());
+        // A piece with other places is like no other: it may be taken when it is wanted.
+        Function<Option, Object> kind = option -> options.hasOtherPlaces(option) ? option : effect.apply(option);
+        List<Level> levels = new ArrayList<>();
+        for (Slot slot : Slot.values()) {
+            if (isOpen(slot, structure) && question.counted().has(slot)) {
+                Option must = constraints[slot.ordinal()];
+                levels.add(new Level(
+                        slot, must == null ? options.in(slot) : List.of(must), must == null && !wanted.contains(slot)));
+            }
+        }
+        int counted = levels.size();
+        List<Option> others = new ArrayList<>();
+        for (Slot slot : FILLING_ORDER) {
+            Option must = constraints[slot.ordinal()];
+            boolean free = isOpen(slot, structure)
+                    && !CLOTHES.contains(slot)
+                    && !question.counted().has(slot);
+            if (free && must != null) {
+                levels.add(new Level(slot, List.of(must), false));
+            } else if (free && CountedSlots.FILLED.contains(slot)) {
+                boolean optional = !wanted.contains(slot);
+                levels.add(
+                        completing
+                                ? Level.ofEffects(slot, options.in(slot), optional, kind)
+                                : optional
+                                        ? Level.ofEffects(
+                                                slot,
+                                                options.in(slot).stream()
+                                                        .filter(helps)
+                                                        .toList(),
+                                                true,
+                                                kind)
+                                        : new Level(slot, options.in(slot), false));
+            } else if (free && completing) {
+                others.addAll(options.in(slot));
+            }
+        }
+        if (!others.isEmpty()) {
+            levels.add(Level.ofEffects(null, others, true, kind));
+        }
+        return new RemainingSlots(levels, counted);
+    }
+
+    private static boolean isOpen(Slot slot, Structure structure) {
+        return !BODY.contains(slot) && structure.allows(slot);
+    }
+}

@@ -1,0 +1,122 @@
+package jomble.core.counting.remaining;
+
+import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.table.KeyTable;
+import jomble.core.counting.table.Numbering;
+import jomble.core.judgement.MeasureAccumulator;
+
+/**
+ * A rule about the whole that waits for slots of the remaining slots, as an automaton: of what it has seen only one thing matters, what it will
+ * find for each way to go on. That is its state, equal for equal possible findings; a slot filled in some way leads to the next.
+ *
+ * <p>States are worked out by dressing a {@link MeasureAccumulator}, once for each {@link jomble.core.judgement.WholeRule.Check#key key} of the rule.
+ */
+final class RuleAutomaton {
+    static final int SILENT = 0;
+    static final int MINOR = 1;
+    static final int MAJOR = 2;
+    static final int STOP = 3;
+
+    private final CompiledContext.ReadyCheck check;
+    private final Dresser dresser;
+    /** By level, the first level from there on whose options touch the rule; the number of levels where none does. */
+    private final int[] nextTouched;
+
+    private final int last;
+    private final KeyTable[] known;
+    /** By level, the states there: each the states it leads to, for the empty slot and then for each way to fill it. */
+    private final Numbering[] states;
+
+    private final MeasureAccumulator[] accumulators;
+    private final long[] key = new long[1];
+    private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
+
+    /** Puts pieces of the remaining slots on. */
+    interface Dresser {
+        /** In how many ways a level can be filled. */
+        int ways(int level);
+
+        boolean mayBeEmpty(int level);
+
+        void wear(int level, int way, MeasureAccumulator worn, MeasureAccumulator after);
+    }
+
+    /** @param touched by level, whether one of its options touches the rule; one does */
+    RuleAutomaton(CompiledContext.ReadyCheck check, boolean[] touched, MeasureAccumulator like, Dresser dresser) {
+        this.check = check;
+        this.dresser = dresser;
+        this.nextTouched = new int[touched.length + 1];
+        this.known = new KeyTable[touched.length];
+        this.accumulators = new MeasureAccumulator[touched.length];
+        this.states = new Numbering[touched.length];
+        nextTouched[touched.length] = touched.length;
+        int lastTouched = 0;
+        for (int level = touched.length - 1; level >= 0; level--) {
+            nextTouched[level] = touched[level] ? level : nextTouched[level + 1];
+            lastTouched = touched[level] ? Math.max(level, lastTouched) : lastTouched;
+            known[level] = new KeyTable(1);
+            accumulators[level] = like.another();
+            states[level] = new Numbering();
+        }
+        this.last = lastTouched;
+    }
+
+    long bit() {
+        return check.bits().fault();
+    }
+
+    /** The last level that touches it: once that is decided, the state is what the rule finds. */
+    int last() {
+        return last;
+    }
+
+    /** The state before the first level. */
+    int start(MeasureAccumulator body) {
+        return prospect(0, body);
+    }
+
+    /**
+     * The state after a level.
+     *
+     * @param choice 0 for the empty slot, from 1 on the ways to fill it
+     */
+    int after(int level, int state, int choice) {
+        return nextTouched[level] == level ? states[level].at(state, choice) : state;
+    }
+
+    private int prospect(int level, MeasureAccumulator worn) {
+        int next = nextTouched[level];
+        if (next == known.length) {
+            return found(worn);
+        }
+        key[0] = check.check().key(check.rule(), worn);
+        int number = known[next].get(key);
+        return number == KeyTable.ABSENT ? explore(next, worn) : number;
+    }
+
+    private int explore(int level, MeasureAccumulator worn) {
+        long keyHere = key[0];
+        int[] ways = new int[dresser.ways(level) + 1];
+        if (dresser.mayBeEmpty(level)) {
+            ways[0] = prospect(level + 1, worn);
+        }
+        for (int way = 0; way < dresser.ways(level); way++) {
+            dresser.wear(level, way, worn, accumulators[level]);
+            ways[way + 1] = prospect(level + 1, accumulators[level]);
+        }
+        int number = states[level].number(ways);
+        key[0] = keyHere;
+        known[level].put(key, number);
+        return number;
+    }
+
+    private int found(MeasureAccumulator worn) {
+        penalties.clear();
+        check.judge(worn, penalties);
+        if (penalties.major == PenaltySets.EVERY_RULE) {
+            return STOP;
+        }
+        return penalties.major != 0 ? MAJOR : penalties.minor != 0 ? MINOR : SILENT;
+    }
+}

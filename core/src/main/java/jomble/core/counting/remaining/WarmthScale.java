@@ -1,0 +1,83 @@
+package jomble.core.counting.remaining;
+
+import java.util.stream.IntStream;
+import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.judgement.MeasureAccumulator;
+import jomble.core.judgement.Summary;
+
+/**
+ * Both sums of clo of an outfit in one number, everything on and what is left after the best peel, and the points a rule about them
+ * costs. Packed sums may be added. Not for use by several threads.
+ */
+final class WarmthScale {
+    /** More points than any outfit survives. */
+    static final int STOPPED = 99;
+
+    private static final int SPAN = 1 << 10;
+    private static final int UNKNOWN = 0;
+    private static final int BITS = 16;
+    private static final int PEELED = (1 << BITS) - 1;
+
+    private final CompiledContext.ReadyCheck warmth;
+    /** By level and way, the empty slot first, what it adds; after the last level nothing. */
+    private final int[][] added;
+    /** By both sums, the points of the finding plus one; {@link #UNKNOWN} until it was worked out. */
+    private final byte[] points = new byte[SPAN * SPAN / 2];
+
+    private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
+
+    WarmthScale(CompiledContext.ReadyCheck warmth, RemainingSlots remaining, CompiledContext context) {
+        this.warmth = warmth;
+        this.added = new int[remaining.levels().size() + 1][1];
+        for (int level = 0; level < remaining.levels().size(); level++) {
+            added[level] = IntStream.concat(
+                            IntStream.of(0),
+                            remaining.levels().get(level).options().stream()
+                                    .flatMapToInt(option -> IntStream.range(
+                                                    0, option.ways().size())
+                                            .map(way -> ofWay(context, option.firstWay() + way))))
+                    .toArray();
+        }
+    }
+
+    private static int ofWay(CompiledContext context, int way) {
+        return pack(
+                context.pieceMeasures(way).fullCentiClo(),
+                context.pieceMeasures(way).peeledCentiClo());
+    }
+
+    private static int pack(int fullCentiClo, int peeledCentiClo) {
+        return fullCentiClo << BITS | peeledCentiClo;
+    }
+
+    static int of(MeasureAccumulator worn) {
+        return pack(worn.fullCentiClo(), worn.peeledCentiClo());
+    }
+
+    /** By way to decide a level, the empty slot first; not to be written on. */
+    int[] added(int level) {
+        return added[level];
+    }
+
+    int points(int sums) {
+        int full = sums >>> BITS;
+        int peeled = sums & PEELED;
+        int at = full * (SPAN / 2) + peeled;
+        if (full >= SPAN || peeled >= SPAN / 2) {
+            return judge(full, peeled);
+        }
+        if (points[at] == UNKNOWN) {
+            points[at] = (byte) (judge(full, peeled) + 1);
+        }
+        return points[at] - 1;
+    }
+
+    private int judge(int full, int peeled) {
+        penalties.clear();
+        warmth.judge(Summary.ofWarmth(full, peeled), penalties);
+        return penalties.major == PenaltySets.EVERY_RULE
+                ? STOPPED
+                : PenaltySets.points(penalties.minor, penalties.major);
+    }
+}

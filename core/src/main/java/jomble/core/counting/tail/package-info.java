@@ -1,2 +1,0 @@
-/** What can be put on over a dressed body, as a decision diagram: the heart of the counting. */
-package jomble.core.counting.tail;
