@@ -59,6 +59,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams <code>progress</code> while the context is counted, then the <code>bench</code>, then <code>complete</code>.
+         * @description Streams <code>progress</code> while the context is counted, then the <code>bench</code>, then <code>complete</code>.
+         */
         get: operations["bench"];
         put?: never;
         post?: never;
@@ -76,6 +80,10 @@ export interface paths {
             cookie?: never;
         };
         get: operations["brief"];
+        /**
+         * Changes parts of the brief in one step that can be undone; nothing is kept of a part with a mistake in it.
+         * @description Changes parts of the brief in one step that can be undone; nothing is kept of a part with a mistake in it.
+         */
         put: operations["change_2"];
         post?: never;
         delete?: never;
@@ -93,6 +101,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says what a capsule put together by hand is worth.
+         * @description Says what a capsule put together by hand is worth.
+         */
         post: operations["figures"];
         delete?: never;
         options?: never;
@@ -107,6 +119,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Plans a capsule of a client and streams it: <code>progress</code> and every <code>better</code> capsule found, then the <code>plan</code>, then
+         *      <code>complete</code>.
+         * @description Plans a capsule of a client and streams it: <code>progress</code> and every <code>better</code> capsule found, then the <code>plan</code>, then
+         *      <code>complete</code>.
+         */
         get: operations["plan_1"];
         put?: never;
         post?: never;
@@ -125,6 +143,10 @@ export interface paths {
         };
         get: operations["all_7"];
         put?: never;
+        /**
+         * Keeps a capsule: its <code>name</code>, <code>pieces</code>, <code>wishes</code> and <code>notes</code>.
+         * @description Keeps a capsule: its <code>name</code>, <code>pieces</code>, <code>wishes</code> and <code>notes</code>.
+         */
         post: operations["save_2"];
         delete?: never;
         options?: never;
@@ -139,6 +161,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Plans capsules that share a core, one for each season wished for or one for each group of occasions, and streams them: the
+         *      <code>core</code>, each <code>part</code>, then <code>complete</code>.
+         * @description Plans capsules that share a core, one for each season wished for or one for each group of occasions, and streams them: the
+         *      <code>core</code>, each <code>part</code>, then <code>complete</code>.
+         */
         get: operations["shared"];
         put?: never;
         post?: never;
@@ -161,6 +189,12 @@ export interface paths {
         delete: operations["delete_3"];
         options?: never;
         head?: never;
+        /**
+         * Changes what is given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null, and with the
+         *      <code>version</code> that was seen <code>pieces</code> and <code>wishes</code>.
+         * @description Changes what is given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null, and with the
+         *      <code>version</code> that was seen <code>pieces</code> and <code>wishes</code>.
+         */
         patch: operations["change_5"];
         trace?: never;
     };
@@ -173,6 +207,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Every outfit one change away from one: another piece in any slot, or a piece worn otherwise.
+         * @description Every outfit one change away from one: another piece in any slot, or a piece worn otherwise.
+         */
         post: operations["changes_1"];
         delete?: never;
         options?: never;
@@ -187,6 +225,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams <code>progress</code> events, then <code>counts</code> without and <code>complete</code> with the uncounted pieces' figures, or
+         *      <code>refused</code> with the reason.
+         * @description Streams <code>progress</code> events, then <code>counts</code> without and <code>complete</code> with the uncounted pieces' figures, or
+         *      <code>refused</code> with the reason.
+         */
         get: operations["counts"];
         put?: never;
         post?: never;
@@ -203,6 +247,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams the total of every season and occasion of the brief, each as a <code>cell</code>; then those of a season once more, with the
+         *      weakest of its months; then <code>complete</code>.
+         * @description Streams the total of every season and occasion of the brief, each as a <code>cell</code>; then those of a season once more, with the
+         *      weakest of its months; then <code>complete</code>.
+         */
         get: operations["contexts"];
         put?: never;
         post?: never;
@@ -219,6 +269,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams <code>progress</code> events and then how the counts of this context and of another differ, as <code>difference</code>.
+         * @description Streams <code>progress</code> events and then how the counts of this context and of another differ, as <code>difference</code>.
+         */
         get: operations["difference"];
         put?: never;
         post?: never;
@@ -235,6 +289,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams the ladder as <code>step</code> events, smallest first, then the bases of the season's weakest month as one called <code>weakest</code>
+         *      and the fresh days of the client's week as one called <code>days</code>; then <code>complete</code>.
+         * @description Streams the ladder as <code>step</code> events, smallest first, then the bases of the season's weakest month as one called <code>weakest</code>
+         *      and the fresh days of the client's week as one called <code>days</code>; then <code>complete</code>.
+         */
         get: operations["ladder"];
         put?: never;
         post?: never;
@@ -251,6 +311,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams what every limit of the brief does, each as a <code>limit</code>; then <code>complete</code>.
+         * @description Streams what every limit of the brief does, each as a <code>limit</code>; then <code>complete</code>.
+         */
         get: operations["limits"];
         put?: never;
         post?: never;
@@ -267,6 +331,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams what is needed for every occasion in every season, each as a <code>need</code>; then <code>complete</code>.
+         * @description Streams what is needed for every occasion in every season, each as a <code>need</code>; then <code>complete</code>.
+         */
         get: operations["needs"];
         put?: never;
         post?: never;
@@ -284,6 +352,10 @@ export interface paths {
             cookie?: never;
         };
         get: operations["export"];
+        /**
+         * Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it.
+         * @description Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it.
+         */
         put: operations["replace"];
         post?: never;
         delete?: never;
@@ -299,6 +371,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The coming week at the client's place; empty where its climate is not known.
+         * @description The coming week at the client's place; empty where its climate is not known.
+         */
         get: operations["forecast"];
         put?: never;
         post?: never;
@@ -317,6 +393,10 @@ export interface paths {
         };
         get: operations["all_6"];
         put?: never;
+        /**
+         * Keeps a formula: its <code>name</code> and <code>slots</code>.
+         * @description Keeps a formula: its <code>name</code> and <code>slots</code>.
+         */
         post: operations["save_1"];
         delete?: never;
         options?: never;
@@ -333,6 +413,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Which piece would make a formula possible that has no outfit.
+         * @description Which piece would make a formula possible that has no outfit.
+         */
         post: operations["missing"];
         delete?: never;
         options?: never;
@@ -349,6 +433,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The formula of an outfit, in which every piece stands for its like.
+         * @description The formula of an outfit, in which every piece stands for its like.
+         */
         post: operations["ofOutfit"];
         delete?: never;
         options?: never;
@@ -385,6 +473,10 @@ export interface paths {
         delete: operations["delete_2"];
         options?: never;
         head?: never;
+        /**
+         * Changes what is given of <code>name</code> and <code>slots</code>; with the slots that were <code>seen</code> only where they still are so.
+         * @description Changes what is given of <code>name</code> and <code>slots</code>; with the slots that were <code>seen</code> only where they still are so.
+         */
         patch: operations["change_4"];
         trace?: never;
     };
@@ -397,6 +489,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Saves rows of the file in one step: all of them, which refuses the whole when one has a problem, or the chosen ones.
+         * @description Saves rows of the file in one step: all of them, which refuses the whole when one has a problem, or the chosen ones.
+         */
         post: operations["apply"];
         delete?: never;
         options?: never;
@@ -429,6 +525,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says for every row what will happen to it and what is wrong; saves nothing.
+         * @description Says for every row what will happen to it and what is wrong; saves nothing.
+         */
         post: operations["preview"];
         delete?: never;
         options?: never;
@@ -509,7 +609,15 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
+        /**
+         * Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way.
+         * @description Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way.
+         */
         post: operations["rule"];
+        /**
+         * Takes back the ruling on exactly these pieces.
+         * @description Takes back the ruling on exactly these pieces.
+         */
         delete: operations["takeBack"];
         options?: never;
         head?: never;
@@ -524,6 +632,10 @@ export interface paths {
             cookie?: never;
         };
         get: operations["palette"];
+        /**
+         * Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it.
+         * @description Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it.
+         */
         put: operations["change_1"];
         post?: never;
         delete?: never;
@@ -541,6 +653,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The context is the one to get to.
+         * @description The context is the one to get to.
+         */
         post: operations["paths_1"];
         delete?: never;
         options?: never;
@@ -605,6 +721,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Changes many pieces in one step, all or none.
+         * @description Changes many pieces in one step, all or none.
+         */
         post: operations["changeAll"];
         delete?: never;
         options?: never;
@@ -621,6 +741,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Deletes many pieces in one step, all or none.
+         * @description Deletes many pieces in one step, all or none.
+         */
         post: operations["deleteAll"];
         delete?: never;
         options?: never;
@@ -637,6 +761,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Records a piece from each line in one step; when one cannot be accepted, none is.
+         * @description Records a piece from each line in one step; when one cannot be accepted, none is. A line that names no kind is refused.
+         */
         post: operations["enterAll"];
         delete?: never;
         options?: never;
@@ -653,6 +781,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Records a piece from one line of words.
+         * @description Records a piece from one line of words.
+         */
         post: operations["enter"];
         delete?: never;
         options?: never;
@@ -715,6 +847,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What happened to a piece, newest first, with what changed.
+         * @description What happened to a piece, newest first, with what changed.
+         */
         get: operations["story"];
         put?: never;
         post?: never;
@@ -733,6 +869,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says what an unclear word of a piece means, or that it may stay a note.
+         * @description Says what an unclear word of a piece means, or that it may stay a note.
+         */
         post: operations["explain"];
         delete?: never;
         options?: never;
@@ -747,6 +887,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Streams <code>progress</code> while a context is made ready to be asked of outfits, then <code>complete</code>: the calls after it answer at
+         *      once.
+         * @description Streams <code>progress</code> while a context is made ready to be asked of outfits, then <code>complete</code>: the calls after it answer at
+         *      once. Without it they work, and take as long the first time.
+         */
         get: operations["prepare"];
         put?: never;
         post?: never;
@@ -779,6 +925,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What is worn, finished for the day, the evening and the weekend.
+         * @description What is worn, finished for the day, the evening and the weekend.
+         */
         get: operations["registers"];
         put?: never;
         post?: never;
@@ -796,6 +946,10 @@ export interface paths {
             cookie?: never;
         };
         get: operations["rules"];
+        /**
+         * Puts the client's own house rules in place of what they were.
+         * @description Puts the client's own house rules in place of what they were.
+         */
         put: operations["holdForClient"];
         post?: never;
         delete?: never;
@@ -813,6 +967,12 @@ export interface paths {
         };
         get: operations["all_2"];
         put?: never;
+        /**
+         * Keeps an outfit: its <code>name</code>, <code>slots</code> and <code>finishes</code>, and what else is said of it: <code>notes</code>, <code>
+         *      occasions</code>, <code>seasons</code>, <code>tags</code>, <code>favourite</code>.
+         * @description Keeps an outfit: its <code>name</code>, <code>slots</code> and <code>finishes</code>, and what else is said of it: <code>notes</code>, <code>
+         *      occasions</code>, <code>seasons</code>, <code>tags</code>, <code>favourite</code>.
+         */
         post: operations["save"];
         delete?: never;
         options?: never;
@@ -833,6 +993,10 @@ export interface paths {
         delete: operations["delete_1"];
         options?: never;
         head?: never;
+        /**
+         * Changes what is given of what is said of it, and with the <code>version</code> that was seen <code>slots</code> and <code>finishes</code>.
+         * @description Changes what is given of what is said of it, and with the <code>version</code> that was seen <code>slots</code> and <code>finishes</code>.
+         */
         patch: operations["change_3"];
         trace?: never;
     };
@@ -844,6 +1008,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Makes a set of pieces, or changes which belong to it.
+         * @description Makes a set of pieces, or changes which belong to it.
+         */
         put: operations["joinSet"];
         post?: never;
         delete?: never;
@@ -875,6 +1043,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * An outfit the client has not worn yet, drawn at random from those that work, with some pieces in it if so asked; the best of a
+         *      few draws.
+         * @description An outfit the client has not worn yet, drawn at random from those that work, with some pieces in it if so asked; the best of a
+         *      few draws. Nothing where there is none.
+         */
         get: operations["surprise"];
         put?: never;
         post?: never;
@@ -907,6 +1081,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Drawn looks with one piece that differ as much as can be.
+         * @description Drawn looks with one piece that differ as much as can be.
+         */
         get: operations["ways_1"];
         put?: never;
         post?: never;
@@ -923,8 +1101,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * By id of the piece; pieces never worn are missing.
+         * @description By id of the piece; pieces never worn are missing.
+         */
         get: operations["worn"];
         put?: never;
+        /**
+         * Writes down that pieces of the wardrobe were worn together.
+         * @description Writes down that pieces of the wardrobe were worn together.
+         */
         post: operations["wear"];
         delete?: never;
         options?: never;
@@ -941,6 +1127,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Why pieces make no outfit, told on the outfit in which they come nearest to working.
+         * @description Why pieces make no outfit, told on the outfit in which they come nearest to working.
+         */
         post: operations["why"];
         delete?: never;
         options?: never;
@@ -955,6 +1145,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The latest first, at most 200; without those of which a piece has left the wardrobe.
+         * @description The latest first, at most 200; without those of which a piece has left the wardrobe.
+         */
         get: operations["all_9"];
         put?: never;
         post?: never;
@@ -989,6 +1183,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Reads twelve months as somebody typed or pasted them; nothing is kept.
+         * @description Reads twelve months as somebody typed or pasted them; nothing is kept.
+         */
         post: operations["read_1"];
         delete?: never;
         options?: never;
@@ -1005,6 +1203,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Plans a capsule of a wardrobe that is sent along.
+         * @description Plans a capsule of a wardrobe that is sent along.
+         */
         post: operations["plan"];
         delete?: never;
         options?: never;
@@ -1085,6 +1287,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Judges each outfit; over several months, in the one where it is at its best.
+         * @description Judges each outfit; over several months, in the one where it is at its best.
+         */
         post: operations["judge"];
         delete?: never;
         options?: never;
@@ -1149,6 +1355,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * How the counts differ when a wardrobe is changed in thought.
+         * @description How the counts differ when a wardrobe is changed in thought.
+         */
         post: operations["whatIf"];
         delete?: never;
         options?: never;
@@ -1165,6 +1375,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Reads a line as it is typed, without saving anything.
+         * @description Reads a line as it is typed, without saving anything.
+         */
         post: operations["read"];
         delete?: never;
         options?: never;
@@ -1181,6 +1395,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Reads many lines as they would be recorded, without saving anything.
+         * @description Reads many lines as they would be recorded, without saving anything.
+         */
         post: operations["readAll"];
         delete?: never;
         options?: never;
@@ -1212,6 +1430,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Offers a kind for new pieces, or no longer; pieces of it stay as they are.
+         * @description Offers a kind for new pieces, or no longer; pieces of it stay as they are.
+         */
         put: operations["offer"];
         post?: never;
         delete?: never;
@@ -1229,6 +1451,10 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
+        /**
+         * Adds an occasion in document form, or replaces the studio's own of that name.
+         * @description Adds an occasion in document form, or replaces the studio's own of that name.
+         */
         post: operations["add"];
         delete?: never;
         options?: never;
@@ -1324,6 +1550,10 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ofStudio"];
+        /**
+         * Puts the studio's house rules in place of what they were.
+         * @description Puts the studio's house rules in place of what they were.
+         */
         put: operations["holdInStudio"];
         post?: never;
         delete?: never;
@@ -1366,15 +1596,20 @@ export interface components {
             /** Format: int32 */
             changed?: number;
         };
+        /** @description What is asked for. */
         Asked: {
+            /** @description if given, the ruling holds for the pieces with each of these, one by one */
             anyOf?: string[];
             by?: string;
+            /** @description approved or never */
             decision?: string;
+            /** @description the pieces ruled on together */
             pieces?: string[];
             reason?: string;
         };
         AskedSeasonView: {
             asked?: number[];
+            /** @description what it is asked for by; <code>asked</code> are the months it is asked in */
             id?: string;
         };
         AttributeView: {
@@ -1386,34 +1621,43 @@ export interface components {
             name?: string;
             words?: string[];
         };
+        /** @description Where a horizontal falls, as a fraction of stature, and how strong it is. */
         BreakView: {
             /** Format: int32 */
             deltaE?: number;
             /** Format: double */
             height?: number;
         };
+        /** @description A change to parts of a brief. */
         BriefChange: {
+            /** @description the same parts as they were when they were read */
             seen?: {
                 [key: string]: unknown;
             };
+            /** @description by name of the part, in document form; null takes a part back to what it is by default */
             set: {
                 [key: string]: unknown;
             };
         };
         BriefSeasonView: {
+            /** @description whether the climate of all its months is known */
             known?: boolean;
             /** Format: int32 */
             middle?: number;
             months?: number[];
             name?: string;
         };
+        /** @description A brief and what follows from it. */
         BriefView: {
+            /** @description in document form */
             brief?: {
                 [key: string]: unknown;
             };
             seasons?: components["schemas"]["BriefSeasonView"][];
+            /** @description whether the seasons are those usual in the climate */
             usualSeasons?: boolean;
         };
+        /** @description A planned capsule on the wire; integers above 2^53 are written as text. */
         CapsulePlanView: {
             curve?: components["schemas"]["SizeView"][];
             /** Format: int32 */
@@ -1422,17 +1666,23 @@ export interface components {
             /** Format: int64 */
             millis?: number;
             nearest?: components["schemas"]["NearestView"][];
+            /** @description in the order of layers */
             pieces?: string[];
+            /** @description proved best, bounded, or unbounded where no bound is known */
             quality?: string;
             reasons?: {
                 [key: string]: components["schemas"]["ReasonView"];
             };
             relaxations?: components["schemas"]["RelaxationView"][];
+            /** @description of each piece that is not for all the seasons, those it is for */
             seasonal?: {
                 [key: string]: string[];
             };
             swaps?: components["schemas"]["SwapView"][];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description more outfits are not possible; left out where it is not known
+             */
             upperBoundOutfits?: number;
         };
         CellView: {
@@ -1440,16 +1690,21 @@ export interface components {
             b?: string;
             n?: unknown;
         };
+        /** @description One piece more, or one in place of another. */
         ChangeView: {
+            /** @description what it takes the place of, null when it is added */
             instead?: string;
             piece?: string;
             slot?: string;
+            /** @description of the outfit after the change */
             verdict?: string;
         };
+        /** @description An attribute that changed, and its value since in document form; null where it is derived again. */
         ChangedView: {
             name?: string;
             value?: unknown;
         };
+        /** @description Every outfit one edit away, on the wire: by slot, what is taken off first. */
         ChangesView: {
             changes?: components["schemas"]["OutfitChangeView"][];
         };
@@ -1470,6 +1725,7 @@ export interface components {
             avoid: string[];
             base: string[];
         };
+        /** @description A client as a line of the studio's list. */
         ClientSummary: {
             /** Format: uuid */
             id?: string;
@@ -1483,18 +1739,24 @@ export interface components {
             id?: string;
             name?: string;
             occasions?: components["schemas"]["OccasionView"][];
+            /** @description those whose climate is known */
             seasons?: components["schemas"]["AskedSeasonView"][];
             sets?: components["schemas"]["SetView"][];
         };
         ClimateText: {
             text: string;
         };
+        /** @description A page of combinations on the wire; a total beyond 2^53 is written as text. */
         CombinationsView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many are told in this order, where that is a selection: best first of a list too long to be sorted
+             */
             listed?: number;
             outfits?: components["schemas"]["OutfitView"][];
             total?: unknown;
         };
+        /** @description Counts on the wire; integers above 2^53 are written as text. The ladder and fresh days are there when they were asked for. */
         CountsView: {
             daring?: unknown;
             /** Format: int32 */
@@ -1528,6 +1790,7 @@ export interface components {
             email: string;
             password: string;
         };
+        /** @description The picks behind the share in the dark. */
         DarkView: {
             all?: unknown;
             works?: unknown;
@@ -1544,6 +1807,7 @@ export interface components {
             /** Format: double */
             hueB?: number;
         };
+        /** @description How two counts differ, on the wire; integers beyond 2^53 are written as text. */
         DifferenceView: {
             daring?: components["schemas"]["FigureView"];
             missing?: string[];
@@ -1556,45 +1820,75 @@ export interface components {
         Differences: {
             differences?: components["schemas"]["Difference"][];
         };
+        /** @description Every outfit one change away. */
         DrawnChanges: {
+            /** @description of one piece, in any slot */
             changes?: components["schemas"]["OutfitChangeView"][];
+            /** @description of how one piece is worn */
             finishes?: components["schemas"]["FinishChangeView"][];
         };
         DrawnPath: {
             edits?: components["schemas"]["OutfitChangeView"][];
+            /** @description the drawing after each of the edits, with what it changed marked */
             figures?: string[];
         };
+        /** @description The shortest ways from an outfit to one of another context. */
         DrawnPaths: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description edits of each; null where there is none of at most {@value jomble.server.outfit.ClientOutfitController.DrawnPaths#LONGEST}
+             */
             length?: number;
+            /** @description whether there are more of that length */
             more?: boolean;
             paths?: components["schemas"]["DrawnPath"][];
         };
+        /** @description A line of words. */
         EntryRequest: {
+            /** @description attributes in document form kept from the piece before, where the line does not say otherwise */
             also?: {
                 [key: string]: unknown;
             };
+            /**
+             * @description saves the line whatever it says: words that were not understood become the piece's notes and wait
+             *          among its unclear words, and a piece without a kind is one nobody has named yet. Otherwise they refuse the line.
+             */
             keepUnknown?: boolean;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the caller's own mark of this line: sent again, because no answer came, it is not recorded twice
+             */
             key?: string;
             line: string;
         };
+        /** @description What was understood of an entry line. */
         EntryView: {
             chips?: components["schemas"]["Chip"][];
             complete?: boolean;
+            /** @description the piece it would become, or null as long as no kind is named */
             preview?: components["schemas"]["PieceView"];
         };
+        /** @description A worked case. */
         ExampleView: {
             figure?: string;
+            /** @description what the rule finds: none, credit, minor, major or stop */
             kind?: string;
             name?: string;
+            /** @description what it says, null where it says nothing */
             text?: string;
         };
+        /** @description How an outfit fares at one moment of the day. */
         FeltView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description temperature of the air
+             */
             airC?: number;
+            /** @description cold, comfortable or warm */
             felt?: string;
+            /** @description way-there, indoors or evening */
             moment?: string;
+            /** @description pieces taken off */
             off?: string[];
         };
         FigureView: {
@@ -1634,17 +1928,22 @@ export interface components {
             /** Format: double */
             variety?: number;
         };
+        /** @description One reason. */
         FindingView: {
+            /** @description what would mend it, or null */
             cure?: string;
+            /** @description the measures the sentence rests on, in words, or null */
             exact?: string;
             kind?: string;
             pieces?: string[];
             rule?: string;
             text?: string;
+            /** @description the measured values by name */
             values?: {
                 [key: string]: unknown;
             };
         };
+        /** @description A piece worn in another way than is best. */
         FinishChangeView: {
             finish?: string[];
             piece?: string;
@@ -1663,10 +1962,14 @@ export interface components {
             /** Format: double */
             windMs?: number;
         };
+        /** @description What is asked of a formula: the <code>context</code> on screen and its <code>slots</code>, or an <code>outfit</code> to make one of. */
         FormulaAsked: {
             capsule?: string;
             daring?: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description outfits shown, 1..{@value jomble.server.outfit.FormulaController.FormulaAsked#MOST_SHOWN}; null for {@value jomble.server.outfit.FormulaController.FormulaAsked#SHOWN}
+             */
             most?: number;
             occasion?: string;
             outfit?: {
@@ -1677,15 +1980,23 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        /** @description A formula. */
         FormulaItemView: {
+            /** @description left out where it is not saved */
             id?: string;
             name?: string;
+            /** @description in document form */
             slots?: {
                 [key: string]: unknown;
             };
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description outfits that were worn or saved and keep to it; left out where that was not asked
+             */
             times?: number;
+            /** @description outfits of the context that keep to it; left out where they were not counted */
             total?: unknown;
+            /** @description what each slot holds, in plain words */
             words?: {
                 [key: string]: string;
             };
@@ -1695,9 +2006,14 @@ export interface components {
             outfits?: components["schemas"]["OutfitView"][];
             total?: unknown;
         };
+        /** @description All of a client. */
         FormulasView: {
+            /** @description found in what was worn and saved, the most lived in first */
             lived?: components["schemas"]["FormulaItemView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many worn and saved outfits that was found in
+             */
             outfits?: number;
             saved?: components["schemas"]["FormulaItemView"][];
             studio?: components["schemas"]["FormulaItemView"][];
@@ -1723,19 +2039,25 @@ export interface components {
             /** Format: int32 */
             pieces?: number;
         };
+        /** @description A verdict with its reasons, worst first. */
         JudgementView: {
             findings?: components["schemas"]["FindingView"][];
+            /** @description by id of the piece, the finishes it is best worn with */
             finishes?: {
                 [key: string]: string[];
             };
             measures?: components["schemas"]["MeasuresView"];
+            /** @description safety first, then how to finish it; never scored */
             notes?: components["schemas"]["NoteView"][];
             /** Format: int32 */
             points?: number;
             verdict?: string;
         };
+        /** @description Outfits that keep to a formula. */
         KeepingFormulaView: {
+            /** @description why there are none */
             missing?: components["schemas"]["MissingSlotView"][];
+            /** @description those never worn first, best first and varied; of many, {@value jomble.server.outfit.FormulaController.KeepingFormulaView#LOOKED_AT} from all over the list are looked at, or as many as are shown */
             outfits?: components["schemas"]["KeepingView"][];
             total?: unknown;
             words?: {
@@ -1744,8 +2066,10 @@ export interface components {
         };
         KeepingView: {
             outfit?: components["schemas"]["OutfitView"];
+            /** @description whether it was worn */
             worn?: boolean;
         };
+        /** @description What was worn at one time. */
         KeptVersionView: {
             finishes?: {
                 [key: string]: string[];
@@ -1764,6 +2088,7 @@ export interface components {
             id?: string;
             name?: string;
         };
+        /** @description How many there are as more and more slots are counted. */
         LadderView: {
             bases?: unknown;
             clothes?: unknown;
@@ -1779,30 +2104,46 @@ export interface components {
             on?: string;
             season?: string;
         };
+        /** @description A change of many pieces. */
         ManyRequest: {
+            /** @description entries of attributes that are lists, beside those each piece has */
             add?: {
                 [key: string]: unknown[];
             };
+            /** @description version of each piece as it was seen, by id */
             seen: {
                 [key: string]: number;
             };
+            /** @description attributes in document form; null sets one back to derived */
             set?: {
                 [key: string]: unknown;
             };
         };
+        /** @description What an unclear word of a piece means. */
         MeaningRequest: {
+            /** @description what it means, in words of the entry line; null leaves it a note and stops asking */
             as?: string;
             word: string;
         };
+        /** @description What was measured. */
         MeasuresView: {
             breaks?: components["schemas"]["BreakView"][];
             /** Format: double */
             clo?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description warmest stroll it bears after the best peel
+             */
             comfortHighC?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description coldest walk the outfit bears with everything on
+             */
             comfortLowC?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description warmest stroll it bears with everything on
+             */
             dressedHighC?: number;
             /** Format: int32 */
             formality?: number;
@@ -1813,10 +2154,12 @@ export interface components {
         MissingPieceView: {
             colour?: string;
             kind?: string;
+            /** @description that would keep to the formula with such a piece */
             outfits?: unknown;
             slot?: string;
         };
         MissingSlotView: {
+            /** @description what would have to be other than it is */
             slot?: string;
             text?: string;
         };
@@ -1837,7 +2180,10 @@ export interface components {
             month?: number;
         };
         NearestView: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description outfits it would add; <code>instead</code> is whom it would replace best
+             */
             adds?: number;
             instead?: string;
             /** Format: double */
@@ -1864,32 +2210,45 @@ export interface components {
         NewClient: {
             name: string;
         };
+        /** @description A kind made by copying one. */
         NewKind: {
             alsoCalled?: string[];
+            /** @description the kind it is copied from */
             like: string;
             name: string;
+            /** @description attributes it has otherwise, in document form; those of a single piece are left out */
             set?: {
                 [key: string]: unknown;
             };
         };
+        /** @description What the next suit should be like. */
         NextSuitView: {
             attributes?: {
                 [key: string]: string;
             };
+            /** @description by attribute, what each other value of it would open instead */
             otherwise?: {
                 [key: string]: {
                     [key: string]: number;
                 };
             };
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description bottoms the jacket of the suit would go with
+             */
             withJacket?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description jackets its trousers would go with
+             */
             withTrousers?: number;
         };
         NoteView: {
+            /** @description whether it is about safety; else about how to finish the outfit */
             safety?: boolean;
             text?: string;
         };
+        /** @description The verdict on an outfit for an occasion, with the formality that is asked for there. */
         OccasionView: {
             /** Format: int32 */
             formalityHigh?: number;
@@ -1902,74 +2261,111 @@ export interface components {
             offered: boolean;
         };
         Order: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description neutrals first, then round the hue circle
+             */
             colour?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 2, high summer, to 10, deep winter
+             */
             season?: number;
         };
+        /** @description A whole outfit, and the context it is asked about in; every slot is counted. */
         OutfitAsked: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many more edits than the shortest ways to another context are told; 0..2, null for none
+             */
             beyond?: number;
             capsule?: string;
+            /** @description whether only what fits a bag may be changed or put on, and layers taken off */
             carry?: boolean;
             daring?: boolean;
             occasion?: string;
             season?: string;
+            /** @description from slot to id of a piece, or to ids for a set of jewellery */
             slots?: {
                 [key: string]: unknown;
             };
         };
+        /** @description One edit of an outfit on the wire. */
         OutfitChangeView: {
+            /** @description the piece that was worn there, or several for a set of jewellery; left out where there was none */
             from?: unknown;
+            /** @description swap, add or remove */
             kind?: string;
+            /** @description what is worn after it */
             outfit?: {
                 [key: string]: unknown;
             };
             slot?: string;
+            /** @description the piece that is worn there instead; left out where one was taken off */
             to?: unknown;
+            /** @description of that outfit, where it is told */
             verdict?: string;
         };
+        /** @description What is shown of one outfit. */
         OutfitDrawing: {
+            /** @description on the form, the coat left out; two places in which a colour comes again are marked */
             figure?: string;
+            /** @description the heights of its breaks, level with the figure */
             ruler?: string;
+            /** @description the air it is comfortable in */
             temperatures?: string;
+            /** @description the same with the coat on; null where there is none */
             withCoat?: string;
         };
         OutfitRequest: {
+            /** @description by id of a piece, how it is to be worn; the others are worn as is best */
             finishes?: {
                 [key: string]: string[];
             };
             occasion?: string;
             season?: string;
+            /** @description from slot to id of a piece, or to ids for a set of jewellery */
             slots?: {
                 [key: string]: unknown;
             };
         };
+        /** @description All that is said of one outfit. */
         OutfitVerdict: {
             changes?: components["schemas"]["ChangeView"][];
+            /** @description how it is on the way there, indoors and in the evening; nothing without weather */
             day?: components["schemas"]["FeltView"][];
             drawing?: components["schemas"]["OutfitDrawing"];
             judgement?: components["schemas"]["JudgementView"];
+            /** @description how it would be judged for each of the client's occasions */
             occasions?: components["schemas"]["OccasionView"][];
+            /** @description the outfit judged: the one asked for, with the other mandatory slots filled as well as can be */
             slots?: {
                 [key: string]: string;
             };
+            /** @description by id of a piece, the finishes it may be worn with, for those with a choice */
             ways?: {
                 [key: string]: string[][];
             };
         };
+        /** @description One combination. */
         OutfitView: {
             /** Format: int32 */
             credits?: number;
+            /** @description the drawing, where one was asked for */
             figure?: string;
+            /** @description the other slots as they are best filled */
             filled?: {
                 [key: string]: unknown;
             };
             parts?: components["schemas"]["PartView"][];
             /** Format: int32 */
             points?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how gladly it would be shown, the sum of its <code>parts</code>
+             */
             score?: number;
+            /** @description the counted slots: from slot to piece, or to several pieces for a set of jewellery */
             slots?: {
                 [key: string]: unknown;
             };
@@ -1993,7 +2389,10 @@ export interface components {
             swatches?: components["schemas"]["SwatchView"][];
         };
         ParameterView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the number for the client, null where as in the studio
+             */
             client?: number;
             /** Format: double */
             least?: number;
@@ -2006,18 +2405,25 @@ export interface components {
             /** Format: double */
             usual?: number;
         };
+        /** @description One thing that speaks for an outfit or against it, in points. */
         PartView: {
             part?: string;
             /** Format: double */
             points?: number;
         };
+        /** @description The shortest ways to an outfit of the context. */
         PathsView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description edits of each; left out where there is none as short as was asked for
+             */
             length?: number;
+            /** @description whether there are more of that length */
             more?: boolean;
             paths?: components["schemas"]["OutfitChangeView"][][];
         };
         PhotoView: {
+            /** @description what the photo seems to show, heaviest first; a proposal until somebody takes it */
             colours?: components["schemas"]["SeenView"][];
             /** Format: uuid */
             id?: string;
@@ -2028,23 +2434,30 @@ export interface components {
             change?: unknown;
             id?: string;
         };
+        /** @description A piece as the front end shows it. */
         PieceView: {
             colourNames?: string[];
             family?: string;
+            /** @description the address of the garment drawing */
             flat?: string;
             id?: string;
             kind?: string;
             kindName?: string;
             label?: string;
+            /** @description keys to sort a rail by */
             order?: components["schemas"]["Order"];
+            /** @description every attribute that applies, in document form */
             resolved?: {
                 [key: string]: unknown;
             };
             roles?: string[];
+            /** @description what was set by hand, in document form */
             set?: {
                 [key: string]: unknown;
             };
+            /** @description the piece edge-on, an SVG document */
             strip?: string;
+            /** @description the words of its line nobody has made sense of yet */
             unclear?: components["schemas"]["Unclear"][];
             /** Format: int64 */
             version?: number;
@@ -2069,6 +2482,7 @@ export interface components {
             type?: string;
         };
         PreferredView: {
+            /** @description mean of the pieces whose cost is known, null where none is */
             costPerWear?: components["schemas"]["MoneyView"];
             /** Format: int32 */
             favourites?: number;
@@ -2093,22 +2507,30 @@ export interface components {
         };
         ReasonView: {
             completes?: unknown;
+            /** @description whether something that is needed or wished for fails without it */
             essential?: boolean;
+            /** @description outfits it is in, <code>completes</code> those it can complete, <code>lost</code> those lost without it */
             in?: unknown;
             lost?: unknown;
             text?: string;
         };
+        /** @description A base with the finishing pieces that take it to a register. */
         RegisterView: {
             figure?: string;
+            /** @description the pieces that were put on */
             finishing?: string[];
             /** Format: int32 */
             formality?: number;
+            /** @description that are seen; one where they agree */
             metals?: string[];
+            /** @description what speaks for them by the rules */
             reasons?: string[];
             register?: string;
+            /** @description what is worn, the base with its finishing pieces */
             slots?: {
                 [key: string]: unknown;
             };
+            /** @description the piece that asks to be looked at; left out where none does */
             statement?: string;
             verdict?: string;
         };
@@ -2116,83 +2538,121 @@ export interface components {
             text?: string;
             wish?: string;
         };
+        /** @description What will happen to a row. */
         RowView: {
+            /** @description add, change, same or refuse */
             action?: string;
             id?: string;
             kind?: string;
             label?: string;
+            /** @description pointer is the column */
             problems?: components["schemas"]["Problem"][];
             /** Format: int32 */
             row?: number;
         };
+        /** @description A rule. */
         RuleView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description pairs of pieces, or single ones, of the wardrobe that it finds fault with; null for rules about the whole
+             */
             faults?: number;
+            /** @description what the rule is about */
             group?: string;
             id?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description those of them that were approved all the same
+             */
             overruled?: number;
             parameters?: components["schemas"]["ParameterView"][];
             rationale?: string;
             schools?: components["schemas"]["SwitchView"][];
             scope?: string;
+            /** @description whether it may be held one step softer */
             softenable?: boolean;
             softened?: boolean;
             source?: string;
+            /** @description whether it keeps being overruled and nobody has said yet what follows from it */
             suggestsSoftening?: boolean;
             title?: string;
         };
         RulingView: {
             by?: string;
+            /** @description approved or never */
             decision?: string;
             pieces?: string[];
             reason?: string;
         };
+        /** @description A saved capsule on the wire. */
         SavedCapsuleView: {
+            /** @description versions, the oldest first */
             earlier?: components["schemas"]["VersionView"][];
+            /** @description pieces of it that have left the wardrobe */
             gone?: string[];
             id?: string;
+            /** @description null where it is not locked */
             locked?: components["schemas"]["LockView"];
             name?: string;
             notes?: string;
             pieces?: string[];
             /** Format: date-time */
             saved?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted from 1; to be sent back with a change of pieces or wishes
+             */
             version?: number;
             wishes?: {
                 [key: string]: unknown;
             };
+            /** @description everything worn by somebody who lives out of it, with the pieces that do not count toward its size */
             worn?: string[];
         };
+        /** @description A saved outfit on the wire, judged as the wardrobe is now. */
         SavedOutfitView: {
+            /** @description versions, the oldest first */
             earlier?: components["schemas"]["KeptVersionView"][];
             favourite?: boolean;
             figure?: string;
             finishes?: {
                 [key: string]: string[];
             };
+            /** @description pieces of it that have left the wardrobe */
             gone?: string[];
             id?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description left out where it never was
+             */
             lastWorn?: string;
             name?: string;
             notes?: string;
+            /** @description for which it is judged like that; empty for any */
             occasion?: string;
             occasions?: string[];
+            /** @description the worst there is to say against it; left out where there is nothing */
             reason?: string;
             /** Format: date-time */
             saved?: string;
+            /** @description in which it is judged like that; empty for no weather */
             season?: string;
             seasons?: string[];
             slots?: {
                 [key: string]: unknown;
             };
             tags?: string[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description since the log began
+             */
             timesWorn?: number;
+            /** @description the worst of those for its occasions and seasons; no where a piece has gone */
             verdict?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted from 1; to be sent back with a change of what is worn
+             */
             version?: number;
         };
         SchoolView: {
@@ -2239,29 +2699,43 @@ export interface components {
             structure?: string;
             works?: unknown;
         };
+        /** @description A jacket and a bottom, with a waistcoat between them or without. */
         SuitCellView: {
             bottom?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description difference of their colours, ΔE00, to one decimal
+             */
             deltaE?: number;
             jacket?: string;
+            /** @description of the reason */
             kind?: string;
             reason?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 0..10; left out where no suit is broken between jacket and bottom
+             */
             separability?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from how many suits they come, an odd piece counting as one of its own
+             */
             suits?: number;
             verdict?: string;
             waistcoat?: string;
+            /** @description whether they are one suit */
             whole?: boolean;
         };
         SuitsView: {
             bottoms?: string[];
             cells?: components["schemas"]["SuitCellView"][];
             jackets?: string[];
+            /** @description how strictly suits are kept together */
             school?: string;
             waistcoats?: string[];
         };
         SurpriseView: {
+            /** @description null where nothing works */
             outfit?: components["schemas"]["OutfitView"];
         };
         SwapView: {
@@ -2283,6 +2757,7 @@ export interface components {
             hex?: string;
             name?: string;
             pieces?: string[];
+            /** @description base, accent or outsider; <code>fromPalette</code> is ΔE00 to the client's nearest colour, null without a palette */
             role?: string;
             /** Format: double */
             weightFraction?: number;
@@ -2292,19 +2767,24 @@ export interface components {
             id?: string;
             question?: string;
             schools?: components["schemas"]["SchoolView"][];
+            /** @description the school held in the studio, <code>client</code> the one held for the client, null where as in the studio */
             studio?: string;
         };
         TemplateView: {
             name?: string;
+            /** @description in document form */
             occasion?: {
                 [key: string]: unknown;
             };
             own?: boolean;
         };
+        /** @description Outfits put to an occasion before it is kept: some that pass and some that just fail. */
         Trial: {
+            /** @description in document form */
             occasion: {
                 [key: string]: unknown;
             };
+            /** @description one of the client's, or null for no weather */
             season?: string;
         };
         TrialView: {
@@ -2319,7 +2799,9 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        /** @description A word that was not understood, or "colour" or "kind" where the line left these open. */
         Unclear: {
+            /** @description the likeliest things it may mean, the likeliest first, at most two */
             readings?: string[];
             word?: string;
         };
@@ -2355,18 +2837,28 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description Looks with one piece that differ as much as can be, on the wire. */
         WaysView: {
             outfits?: components["schemas"]["OutfitView"][];
+            /** @description exact where it is proved that no choice of as many has a larger one, else greedy */
             quality?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the least number of counted slots in which two of them differ
+             */
             smallestDistance?: number;
+            /** @description how many outfits there are with it; as text beyond 2^53 */
             total?: unknown;
         };
         WearRequest: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description null for today
+             */
             date?: string;
             pieces?: string[];
         };
+        /** @description What is left without a piece. */
         WithoutView: {
             /** Format: double */
             needsMetFraction?: number;
@@ -2374,16 +2866,22 @@ export interface components {
             outfits?: number;
             piece?: string;
         };
+        /** @description An outfit that was worn. */
         WornOutfitView: {
             figure?: string;
             /** Format: date */
             last?: string;
+            /** @description where its pieces were, as far as that can be told */
             slots?: {
                 [key: string]: unknown;
             };
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how often exactly these pieces were worn together
+             */
             times?: number;
         };
+        /** @description How often a piece was worn since the log began, and when last. */
         WornView: {
             /** Format: date */
             last?: string;
@@ -2492,6 +2990,7 @@ export interface operations {
                 occasion?: string;
                 daring?: boolean;
                 capsule?: string;
+                /** @description what the outfit has so far, each as <code>slot=id</code> */
                 wear?: string[];
             };
             header?: never;
@@ -2570,6 +3069,7 @@ export interface operations {
             };
             cookie?: never;
         };
+        /** @description <code>pieces</code>, and <code>wishes</code> as in the stateless call; nothing is searched for */
         requestBody: {
             content: {
                 "application/json": {
@@ -2592,6 +3092,7 @@ export interface operations {
     plan_1: {
         parameters: {
             query?: {
+                /** @description wishes, seed and budget as in the stateless call, as JSON */
                 asked?: string;
             };
             header?: never;
@@ -2666,6 +3167,10 @@ export interface operations {
     shared: {
         parameters: {
             query?: {
+                /**
+                 * @description wishes, seed and budget as in the stateless call, the size of the <code>core</code>, and <code>groups</code> of occasions with a
+                 *          <code>name</code> each where it is not seasons that share it; as JSON
+                 */
                 asked?: string;
             };
             header?: never;
@@ -2772,9 +3277,12 @@ export interface operations {
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
+                /** @description slot whose pieces are the rows of the crossing table, <code>columns</code> likewise */
                 rows?: string;
                 columns?: string;
+                /** @description a saved capsule to stay within */
                 capsule?: string;
+                /** @description changes to the wardrobe in document form that are only thought of; nothing is saved */
                 whatIf?: string;
             };
             header?: never;
@@ -2829,10 +3337,12 @@ export interface operations {
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
+                /** @description the other context, <code>thenOccasion</code> and <code>thenDaring</code> likewise */
                 thenSeason?: string;
                 thenOccasion?: string;
                 thenDaring?: boolean;
                 capsule?: string;
+                /** @description changes to the wardrobe in document form that are only thought of; nothing is saved */
                 whatIf?: string;
             };
             header?: never;
@@ -3185,6 +3695,7 @@ export interface operations {
     apply: {
         parameters: {
             query?: {
+                /** @description numbers of the chosen rows; none for all */
                 rows?: number[];
                 goodOnly?: boolean;
             };
@@ -3348,7 +3859,12 @@ export interface operations {
                 containing?: string[];
                 placed?: string[];
                 structure?: string;
+                /** @description <code>works</code>, with the daring ones after those where they are included; or <code>daring</code> for those alone */
                 verdict?: string;
+                /**
+                 * @description <code>stable</code>, or <code>best</code>: best first and varied; of a longer list than can be sorted, an even selection;
+                 *          or <code>credits</code>, for lists of up to 10,000
+                 */
                 order?: string;
                 offset?: number;
                 limit?: number;
@@ -3546,6 +4062,7 @@ export interface operations {
             path: {
                 clientId: string;
                 id: string;
+                /** @description small, medium or large */
                 size: string;
             };
             cookie?: never;
@@ -3900,9 +4417,11 @@ export interface operations {
             query?: {
                 season?: string;
                 occasion?: string;
+                /** @description as in the call that is to come */
                 counting?: string;
                 daring?: boolean;
                 capsule?: string;
+                /** @description pieces of that call */
                 containing?: string[];
             };
             header?: never;
@@ -4229,10 +4748,13 @@ export interface operations {
     ways_1: {
         parameters: {
             query: {
+                /** @description id of the piece */
                 hero: string;
+                /** @description 1..20 looks */
                 k?: number;
                 season?: string;
                 occasion?: string;
+                /** @description preset of the slots in which they are to differ, or slots with commas between them; null for outfits */
                 counting?: string;
                 daring?: boolean;
                 capsule?: string;

@@ -1,3 +1,5 @@
+import instrumentSans from '@fontsource-variable/instrument-sans/LICENSE?url';
+import literata from '@fontsource-variable/literata/LICENSE?url';
 import { Link } from 'react-router';
 import { glossary } from '../../app/glossary';
 import { text } from '../../app/messages';
@@ -42,6 +44,24 @@ export function HelpPage() {
           </div>
         ))}
       </dl>
+      <h2 className="mt-6 border-b border-ink font-serif text-lg font-semibold">{say('about')}</h2>
+      <ul className="mt-2 grid gap-1.5">
+        <li>
+          <a href="/api-reference" className="text-chalk">
+            {say('apiReference')}
+          </a>
+        </li>
+        <li>
+          {say('typefaces')}{' '}
+          <a href={instrumentSans} className="text-chalk">
+            Instrument Sans
+          </a>
+          {', '}
+          <a href={literata} className="text-chalk">
+            Literata
+          </a>
+        </li>
+      </ul>
     </main>
   );
 }

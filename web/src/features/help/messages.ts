@@ -17,4 +17,7 @@ export const say = speaker({
   winterAnswered: 'Choose the season above, or see all of them side by side in Counts, “when and where”.',
   buyAsked: 'Which pieces shall I take with me, or keep?',
   buyAnswered: 'In Capsule, say how many pieces and for what, and press “Plan”.',
+  about: 'For programs, and licences',
+  apiReference: 'API reference',
+  typefaces: 'Typefaces under the SIL Open Font License:',
 });

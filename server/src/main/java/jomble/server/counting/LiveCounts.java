@@ -41,13 +41,13 @@ public class LiveCounts {
     private final EventStreams streams;
     private final CountingAhead ahead;
     /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
-    private final Remembered<Asked, Known> known =
-            new Remembered<>(OF_COUNTS, (asked, known) -> known.bytes(asked.question()));
+    private final AnswerCache<Asked, Known> known =
+            new AnswerCache<>(OF_COUNTS, (asked, known) -> known.bytes(asked.question()));
     /** Of questions that only the totals were asked of. */
-    private final Remembered<CountQuestion, Totals> totals = Remembered.ofQuestions(OF_TOTALS);
+    private final AnswerCache<CountQuestion, Totals> totals = AnswerCache.ofQuestions(OF_TOTALS);
 
     /** How many bases can be worn, with layers or without. */
-    private final Remembered<CountQuestion, BigInteger> wearableBases = Remembered.ofQuestions(OF_BASES);
+    private final AnswerCache<CountQuestion, BigInteger> wearableBases = AnswerCache.ofQuestions(OF_BASES);
 
     LiveCounts(Counter counter, EventStreams streams, CountingAhead ahead) {
         this.counter = counter;
@@ -72,7 +72,7 @@ public class LiveCounts {
             long figures = counts.perPiece().size()
                     + crossings
                     + counts.neverTogether().size();
-            return Remembered.bytesOf(question) + BYTES_OF_A_FIGURE * figures;
+            return AnswerCache.bytesOf(question) + BYTES_OF_A_FIGURE * figures;
         }
 
         CountsView view() {

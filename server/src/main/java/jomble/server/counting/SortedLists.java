@@ -30,9 +30,9 @@ class SortedLists {
             Comparator.comparing(Combination::verdict).thenComparing(Combination::credits, Comparator.reverseOrder());
 
     private final Counter counter;
-    private final Remembered<Part, Laid> known = new Remembered<>(
+    private final AnswerCache<Part, Laid> known = new AnswerCache<>(
             OF_THE_HEAP,
-            (part, laid) -> Remembered.bytesOf(part.question())
+            (part, laid) -> AnswerCache.bytesOf(part.question())
                     + BYTES_OF_AN_OUTFIT * laid.outfits().size());
 
     /**

@@ -6,10 +6,10 @@ import java.util.function.ToLongBiFunction;
 import jomble.core.counting.CountQuestion;
 
 /**
- * Answers that are likely to be asked for again, within a share of the memory there is. They depend on nothing but their keys, so forgetting one
+ * A cache of answers that are likely to be asked for again, the least recently used forgotten first, within a share of the memory there is. They depend on nothing but their keys, so forgetting one
  * is harmless. Safe for use by several threads.
  */
-final class Remembered<K, V> {
+final class AnswerCache<K, V> {
     /** About what a piece takes with all its attributes; each question has its own. */
     private static final long BYTES_OF_A_PIECE = 3000;
 
@@ -21,7 +21,7 @@ final class Remembered<K, V> {
      * @param part of the heap that may be taken, such as 16 for a sixteenth
      * @param bytes about what a key and its answer take
      */
-    Remembered(int part, ToLongBiFunction<K, V> bytes) {
+    AnswerCache(int part, ToLongBiFunction<K, V> bytes) {
         this.answers = Caffeine.newBuilder()
                 .maximumWeight(Runtime.getRuntime().maxMemory() / part / KILOBYTE)
                 .<K, V>weigher((key, answer) ->
@@ -30,8 +30,8 @@ final class Remembered<K, V> {
     }
 
     /** Of a short answer to a question. */
-    static <V> Remembered<CountQuestion, V> ofQuestions(int part) {
-        return new Remembered<>(part, (question, answer) -> bytesOf(question));
+    static <V> AnswerCache<CountQuestion, V> ofQuestions(int part) {
+        return new AnswerCache<>(part, (question, answer) -> bytesOf(question));
     }
 
     /** About what a question takes. */
@@ -40,7 +40,7 @@ final class Remembered<K, V> {
                 * (question.pieces().size() + question.contexts().size());
     }
 
-    /** Null where it is not remembered. */
+    /** Null where it is not cached. */
     V get(K key) {
         return answers.getIfPresent(key);
     }
