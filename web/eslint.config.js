@@ -6,5 +6,14 @@ export default ts.config(
   { ignores: ['dist', 'src/api/schema.d.ts'] },
   js.configs.recommended,
   ...ts.configs.recommended,
+  {
+    ignores: ['**/*.test.*'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'TSAsExpression > TSNeverKeyword', message: 'Say what it is: a cast to never hides a wrong type.' },
+      ],
+    },
+  },
   { plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
 );

@@ -1,6 +1,7 @@
 import { Collapsible, DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { sentence } from '../../api/problem';
+import type { Exact } from '../../api/client';
 import { figure, join } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { DrawnHere } from '../../ui/Drawing';
@@ -265,7 +266,7 @@ function Trial({ clientId, occasion }: { clientId: string; occasion: OccasionDoc
                 ))}
               </ul>
               {side === 'pass' && Number(found.total ?? 0) > 3 && (
-                <p className="text-xs text-soft">… {figure(found.total as never)}</p>
+                <p className="text-xs text-soft">… {figure(found.total as Exact)}</p>
               )}
             </div>
           ))}

@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch, type PathValue } from 'react-hook-form';
 import { z } from 'zod';
 import { words } from '../../app/messages';
 import { Field, TextInput } from '../../ui/Field';
@@ -114,8 +114,11 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
       audience: values.audience.trim() || null,
     });
   });
-  const pick = (name: 'formalityLow' | 'formalityHigh' | 'unit', value: number | string) => {
-    form.setValue(name, value as never, { shouldDirty: true });
+  const pick = <N extends 'formalityLow' | 'formalityHigh' | 'unit'>(
+    name: N,
+    value: PathValue<Values, N>,
+  ) => {
+    form.setValue(name, value, { shouldDirty: true });
     void save();
   };
   const put = (part: Partial<OccasionDocument>) => onSave({ ...occasion, ...part });
@@ -164,7 +167,7 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
                 ['week', say('perWeek')],
                 ['month', say('perMonth')],
               ]}
-              onChange={(value) => pick('unit', value)}
+              onChange={(value) => pick('unit', value === 'month' ? 'month' : 'week')}
             />
           </span>
         )}

@@ -90,7 +90,7 @@ export function useBriefSaver(clientId: string) {
       const seen = Object.fromEntries(
         Object.keys(set).map((part) => [part, now?.[part as keyof BriefDocument] ?? null]),
       );
-      const body = { set, seen: over ? undefined : seen } as never;
+      const body = { set, seen: over ? undefined : seen };
       return (await need(
         api.PUT('/api/v1/clients/{clientId}/brief', { ...path(clientId), body }),
       )) as unknown as Brief;
@@ -159,7 +159,7 @@ export function useKeepTemplate() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (occasion: OccasionDocument) =>
-      need(api.POST('/api/v1/occasion-templates', { body: occasion as never })),
+      need(api.POST('/api/v1/occasion-templates', { body: { ...occasion } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['occasion-templates'] }),
   });
 }
@@ -180,7 +180,7 @@ export function useOccasionTrial(clientId: string) {
       need(
         api.POST('/api/v1/clients/{clientId}/occasion-trial', {
           ...path(clientId),
-          body: { occasion, season } as never,
+          body: { occasion: { ...occasion }, season },
         }),
       ),
   });

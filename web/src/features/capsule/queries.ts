@@ -168,7 +168,7 @@ export function useFigures(
         api.POST('/api/v1/clients/{clientId}/capsule-figures', {
           signal,
           params: { path: { clientId } },
-          body: { pieces, wishes: asked({ ...wishes, must: [], never: [] }) } as never,
+          body: { pieces, wishes: asked({ ...wishes, must: [], never: [] }) },
         }),
       )) as unknown as Plan,
   });
@@ -192,7 +192,7 @@ export function useSaveCapsule(clientId: string) {
       (await need(
         api.POST('/api/v1/clients/{clientId}/capsules', {
           params: { path: { clientId } },
-          body: { ...body, wishes: asked(body.wishes) } as never,
+          body: { ...body, wishes: asked(body.wishes) },
         }),
       )) as unknown as SavedCapsule,
   );
@@ -221,7 +221,7 @@ export function useChangeCapsule(clientId: string) {
       (await need(
         api.PATCH('/api/v1/clients/{clientId}/capsules/{id}', {
           params: { path: { clientId, id } },
-          body: { ...change, ...(change.wishes ? { wishes: asked(change.wishes) } : {}) } as never,
+          body: { ...change, ...(change.wishes ? { wishes: asked(change.wishes) } : {}) },
         }),
       )) as unknown as SavedCapsule,
   );

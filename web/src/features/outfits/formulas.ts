@@ -85,7 +85,7 @@ type Asked = components['schemas']['FormulaAsked'];
 
 function asked(chosen: Chosen, more: { slots?: FormulaSlots; outfit?: Slots; most?: number }): Asked {
   const { season, occasion, daring, capsule } = contextQuery(chosen);
-  return { season, occasion, daring, capsule, ...more } as unknown as Asked;
+  return { season, occasion, daring, capsule, ...more };
 }
 
 /** The formula of an outfit, in which each piece stands for its like. */
@@ -159,7 +159,7 @@ export function useKeepFormula(clientId: string) {
       { id }: { id?: string; name?: string; slots?: FormulaSlots; seen?: FormulaSlots },
     ) => (kept ? say(id ? 'formulaChanged' : 'savedAs', { name: kept.name }) : say('formulaDeleted')),
     async ({ id, ...body }) => {
-      const sent = body as unknown as Record<string, never>;
+      const sent = { ...body };
       if (!id) {
         const saved = await need(
           api.POST('/api/v1/clients/{clientId}/formulas', { params: { path: { clientId } }, body: sent }),

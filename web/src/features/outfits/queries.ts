@@ -90,7 +90,7 @@ function asked(chosen: Chosen, slots: Slots, carry: boolean) {
     occasion: chosen.occasion || undefined,
     daring: chosen.daring,
     capsule: chosen.capsule || undefined,
-    slots: slots as never,
+    slots: slots,
     carry,
   };
 }
@@ -158,7 +158,7 @@ export function useVerdict(
         body: {
           season: chosen.season || undefined,
           occasion: chosen.occasion || undefined,
-          slots: slots as never,
+          slots: slots,
           finishes,
         },
       };

@@ -40,7 +40,7 @@ export function useSaveOutfit(clientId: string) {
       need(
         api.POST('/api/v1/clients/{clientId}/saved-outfits', {
           params: { path: { clientId } },
-          body: body as unknown as Record<string, never>,
+          body: { ...body },
         }),
       ) as Promise<SavedOutfit>,
   );
@@ -54,7 +54,7 @@ export function useChangeOutfit(clientId: string) {
       need(
         api.PATCH('/api/v1/clients/{clientId}/saved-outfits/{id}', {
           params: { path: { clientId, id } },
-          body: body as unknown as Record<string, never>,
+          body: { ...body },
         }),
       ) as Promise<SavedOutfit>,
   );

@@ -47,7 +47,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
       need(
         api.PUT('/api/v1/clients/{clientId}/document', {
           params: { path: { clientId } },
-          body: JSON.parse(await file.text()) as never,
+          body: JSON.parse(await file.text()),
         }),
       ),
     onSuccess: (imported) => {

@@ -137,7 +137,7 @@ export function useChange(clientId: string) {
       need(
         api.PUT('/api/v1/clients/{clientId}/pieces/{ref}', {
           params: { path: { clientId, ref: piece.id }, header: { 'If-Match': `"${piece.version}"` } },
-          body: set as never,
+          body: set,
         }),
       ),
     onSuccess: (piece) => put(queries, clientId, piece),
@@ -185,7 +185,7 @@ export function useChangeMany(clientId: string) {
       need(
         api.POST('/api/v1/clients/{clientId}/pieces/change', {
           params: { path: { clientId } },
-          body: { seen: seen(pieces), set, add } as never,
+          body: { seen: seen(pieces), set, add },
         }),
       ),
     onSuccess: (pieces) => {
@@ -208,7 +208,7 @@ export function useDeleteMany(clientId: string) {
       need(
         api.POST('/api/v1/clients/{clientId}/pieces/delete', {
           params: { path: { clientId } },
-          body: { seen: seen(pieces), set: {} } as never,
+          body: { seen: seen(pieces), set: {} },
         }),
       ),
     onSuccess: (_, pieces) => {
@@ -257,7 +257,7 @@ export function useMakeKind() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (kind: { name: string; like: string; set: Record<string, unknown> }) =>
-      need(api.POST('/api/v1/kinds', { body: kind as never })),
+      need(api.POST('/api/v1/kinds', { body: kind })),
     onSuccess: () =>
       Promise.all(['kinds', 'vocabulary'].map((what) => queries.invalidateQueries({ queryKey: [what] }))),
   });

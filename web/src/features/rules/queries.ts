@@ -57,7 +57,7 @@ export function useHold(clientId: string, studio: boolean) {
   const refresh = useRefresh();
   return useMutation({
     mutationFn: async (rules: HouseRules) => {
-      const body = rules as never;
+      const body = { ...rules };
       if (studio) {
         await need(api.PUT('/api/v1/studio/rules', { body }));
       } else {
