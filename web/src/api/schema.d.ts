@@ -11,6 +11,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The pictures of the simulated camera.
+         * @description The pictures of the simulated camera.
+         */
         get: operations["pictures"];
         put?: never;
         post?: never;
@@ -27,6 +31,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One picture of the simulated camera.
+         * @description One picture of the simulated camera.
+         */
         get: operations["picture"];
         put?: never;
         post?: never;
@@ -43,8 +51,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The studio's clients, each with how much there is of them.
+         * @description The studio's clients, each with how much there is of them.
+         */
         get: operations["all_1"];
         put?: never;
+        /**
+         * Adds a client.
+         * @description Adds a client.
+         */
         post: operations["create"];
         delete?: never;
         options?: never;
@@ -79,6 +95,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What was agreed with a client, with the version it is at.
+         * @description What was agreed with a client, with the version it is at.
+         */
         get: operations["brief"];
         /**
          * Changes parts of the brief in one step that can be undone; nothing is kept of a part with a mistake in it.
@@ -141,6 +161,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The saved capsules of a client.
+         * @description The saved capsules of a client.
+         */
         get: operations["all_7"];
         put?: never;
         /**
@@ -186,6 +210,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Deletes a saved capsule; undo brings it back.
+         * @description Deletes a saved capsule; undo brings it back.
+         */
         delete: operations["delete_3"];
         options?: never;
         head?: never;
@@ -351,6 +379,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Everything of a client as a wardrobe document.
+         * @description Everything of a client as a wardrobe document.
+         */
         get: operations["export"];
         /**
          * Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it.
@@ -391,6 +423,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The formulas of a client, the studio's and those the client lives in, each with its outfits counted in the context.
+         * @description The formulas of a client, the studio's and those the client lives in, each with its outfits counted in the context.
+         */
         get: operations["all_6"];
         put?: never;
         /**
@@ -453,6 +489,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Outfits that keep to a formula, or why there are none.
+         * @description Outfits that keep to a formula, or why there are none.
+         */
         post: operations["outfits_1"];
         delete?: never;
         options?: never;
@@ -470,6 +510,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Deletes a formula; undo brings it back.
+         * @description Deletes a formula; undo brings it back.
+         */
         delete: operations["delete_2"];
         options?: never;
         head?: never;
@@ -507,6 +551,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The pieces of a client as CSV.
+         * @description The pieces of a client as CSV.
+         */
         get: operations["export_1"];
         put?: never;
         post?: never;
@@ -545,6 +593,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The verdict on an outfit with its reasons, its drawing, and how it fares through the day.
+         * @description The verdict on an outfit with its reasons, its drawing, and how it fares through the day.
+         */
         post: operations["judge_1"];
         delete?: never;
         options?: never;
@@ -559,6 +611,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What the next suit should be like to open most combinations with those there are.
+         * @description What the next suit should be like to open most combinations with those there are.
+         */
         get: operations["next"];
         put?: never;
         post?: never;
@@ -577,6 +633,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What an occasion would do to the outfits of a client before it is added to the brief.
+         * @description What an occasion would do to the outfits of a client before it is added to the brief.
+         */
         post: operations["trial"];
         delete?: never;
         options?: never;
@@ -591,6 +651,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The list behind a number: outfits of the context, page by page.
+         * @description The list behind a number: outfits of the context, page by page.
+         */
         get: operations["outfits_2"];
         put?: never;
         post?: never;
@@ -607,6 +671,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What a stylist has decided over the rules for a client.
+         * @description What a stylist has decided over the rules for a client.
+         */
         get: operations["all_5"];
         put?: never;
         /**
@@ -631,6 +699,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The colours of a wardrobe, grouped, beside the palette agreed with the client.
+         * @description The colours of a wardrobe, grouped, beside the palette agreed with the client.
+         */
         get: operations["palette"];
         /**
          * Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it.
@@ -674,6 +746,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Deletes a photo for good.
+         * @description Deletes a photo for good.
+         */
         delete: operations["delete_4"];
         options?: never;
         head?: never;
@@ -687,6 +763,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A photo in one of its sizes.
+         * @description A photo in one of its sizes.
+         */
         get: operations["jpeg"];
         put?: never;
         post?: never;
@@ -703,8 +783,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The pieces of a client, in the order they were added.
+         * @description The pieces of a client, in the order they were added.
+         */
         get: operations["all_3"];
         put?: never;
+        /**
+         * Adds a piece in document form; it gets an id where it has none.
+         * @description Adds a piece in document form; it gets an id where it has none.
+         */
         post: operations["add_2"];
         delete?: never;
         options?: never;
@@ -800,8 +888,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Replaces what was set of a piece, if nobody has changed it since the version in If-Match.
+         * @description Replaces what was set of a piece, if nobody has changed it since the version in If-Match.
+         */
         put: operations["change"];
         post?: never;
+        /**
+         * Deletes a piece; with If-Match only if nobody has changed it since.
+         * @description Deletes a piece; with If-Match only if nobody has changed it since. Undo brings it back.
+         */
         delete: operations["delete"];
         options?: never;
         head?: never;
@@ -815,8 +911,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The photos of a piece.
+         * @description The photos of a piece.
+         */
         get: operations["all_4"];
         put?: never;
+        /**
+         * Keeps a photo of a piece, upright, in three sizes and without what the camera wrote into it.
+         * @description Keeps a photo of a piece, upright, in three sizes and without what the camera wrote into it.
+         */
         post: operations["add_3"];
         delete?: never;
         options?: never;
@@ -833,6 +937,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Keeps a picture of the simulated camera as a photo of a piece.
+         * @description Keeps a picture of the simulated camera as a photo of a piece.
+         */
         post: operations["take"];
         delete?: never;
         options?: never;
@@ -911,6 +1019,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Does again what was taken back last.
+         * @description Does again what was taken back last.
+         */
         post: operations["redo"];
         delete?: never;
         options?: never;
@@ -945,6 +1057,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Every rule with its schools and numbers as they are for a client.
+         * @description Every rule with its schools and numbers as they are for a client.
+         */
         get: operations["rules"];
         /**
          * Puts the client's own house rules in place of what they were.
@@ -965,6 +1081,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The saved outfits of a client, judged as their pieces are now.
+         * @description The saved outfits of a client, judged as their pieces are now.
+         */
         get: operations["all_2"];
         put?: never;
         /**
@@ -990,6 +1110,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Deletes a saved outfit and answers those that are left; undo brings it back.
+         * @description Deletes a saved outfit and answers those that are left; undo brings it back.
+         */
         delete: operations["delete_1"];
         options?: never;
         head?: never;
@@ -1027,6 +1151,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Every tailored jacket with every tailored bottom: whether they go together, and why.
+         * @description Every tailored jacket with every tailored bottom: whether they go together, and why.
+         */
         get: operations["suits"];
         put?: never;
         post?: never;
@@ -1067,6 +1195,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes back the latest step, whatever it changed.
+         * @description Takes back the latest step, whatever it changed.
+         */
         post: operations["undo"];
         delete?: never;
         options?: never;
@@ -1165,6 +1297,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A client with the seasons and occasions that can be asked about.
+         * @description A client with the seasons and occasions that can be asked about.
+         */
         get: operations["one"];
         put?: never;
         post?: never;
@@ -1223,6 +1359,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Every outfit one edit away from another that works.
+         * @description Every outfit one edit away from another that works.
+         */
         post: operations["changes"];
         delete?: never;
         options?: never;
@@ -1239,6 +1379,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * How far colours are apart (CIEDE2000) and the families they belong to.
+         * @description How far colours are apart (CIEDE2000) and the families they belong to.
+         */
         post: operations["colour"];
         delete?: never;
         options?: never;
@@ -1255,6 +1399,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Counts the combinations of a wardrobe in a context, exactly, with the figures that are asked for.
+         * @description Counts the combinations of a wardrobe in a context, exactly, with the figures that are asked for.
+         */
         post: operations["count"];
         delete?: never;
         options?: never;
@@ -1271,6 +1419,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Outfits that keep to a formula, counted and listed, or why there are none.
+         * @description Outfits that keep to a formula, counted and listed, or why there are none.
+         */
         post: operations["formula"];
         delete?: never;
         options?: never;
@@ -1307,6 +1459,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * A page of the outfits behind a count, in the stable order.
+         * @description A page of the outfits behind a count, in the stable order.
+         */
         post: operations["outfits"];
         delete?: never;
         options?: never;
@@ -1323,6 +1479,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The fewest edits from an outfit to one of another context.
+         * @description The fewest edits from an outfit to one of another context.
+         */
         post: operations["paths"];
         delete?: never;
         options?: never;
@@ -1339,6 +1499,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Outfits with one piece that differ as much as can be.
+         * @description Outfits with one piece that differ as much as can be.
+         */
         post: operations["ways"];
         delete?: never;
         options?: never;
@@ -1413,8 +1577,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The kinds of the studio's own.
+         * @description The kinds of the studio's own.
+         */
         get: operations["own"];
         put?: never;
+        /**
+         * Adds a kind of the studio's own, made from one that is shipped.
+         * @description Adds a kind of the studio's own, made from one that is shipped.
+         */
         post: operations["add_1"];
         delete?: never;
         options?: never;
@@ -1449,6 +1621,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The occasions a client may be given: those shipped and the studio's own.
+         * @description The occasions a client may be given: those shipped and the studio's own.
+         */
         get: operations["all"];
         put?: never;
         /**
@@ -1472,6 +1648,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Takes away a template of the studio's own; those shipped stay.
+         * @description Takes away a template of the studio's own; those shipped stay.
+         */
         delete: operations["remove"];
         options?: never;
         head?: never;
@@ -1485,6 +1665,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The places shipped with Jomble and their climate, month by month.
+         * @description The places shipped with Jomble and their climate, month by month.
+         */
         get: operations["places"];
         put?: never;
         post?: never;
@@ -1501,6 +1685,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Outfits drawn to show where a rule finds fault and where it does not.
+         * @description Outfits drawn to show where a rule finds fault and where it does not.
+         */
         get: operations["examples"];
         put?: never;
         post?: never;
@@ -1517,6 +1705,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The JSON Schema of the wardrobe document.
+         * @description The JSON Schema of the wardrobe document.
+         */
         get: operations["schema"];
         put?: never;
         post?: never;
@@ -1533,9 +1725,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who is signed in, and in which studio.
+         * @description Who is signed in, and in which studio.
+         */
         get: operations["current"];
         put?: never;
+        /**
+         * Signs in with e-mail and password; the session is a cookie.
+         * @description Signs in with e-mail and password; the session is a cookie.
+         */
         post: operations["signIn"];
+        /**
+         * Signs out.
+         * @description Signs out.
+         */
         delete: operations["signOut"];
         options?: never;
         head?: never;
@@ -1549,6 +1753,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The schools and numbers of the rules that the studio has set.
+         * @description The schools and numbers of the rules that the studio has set.
+         */
         get: operations["ofStudio"];
         /**
          * Puts the studio's house rules in place of what they were.
@@ -1569,6 +1777,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The kinds and words pieces are described with.
+         * @description The kinds and words pieces are described with.
+         */
         get: operations["all_8"];
         put?: never;
         post?: never;

@@ -53,11 +53,11 @@ export function HelpPage() {
         </li>
         <li>
           {say('typefaces')}{' '}
-          <a href={instrumentSans} className="text-chalk">
+          <a href={instrumentSans} className="text-chalk underline">
             Instrument Sans
           </a>
           {', '}
-          <a href={literata} className="text-chalk">
+          <a href={literata} className="text-chalk underline">
             Literata
           </a>
         </li>

@@ -8,7 +8,7 @@ import { familyNames, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../workspace/context';
-import { useRefresh } from '../workspace/freshness';
+import { useRefresh } from '../workspace/useRefresh';
 import { ColourPicker } from './ColourPicker';
 import { say } from './messages';
 

@@ -4,7 +4,7 @@ import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { useSay } from '../../ui/Notices';
 import { say } from './messages';
-import { useRefresh } from '../workspace/freshness';
+import { useRefresh } from '../workspace/useRefresh';
 import { useUndo } from '../workspace/queries';
 
 function put(queries: QueryClient, clientId: string, ...changed: PieceView[]) {

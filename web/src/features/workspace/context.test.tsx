@@ -2,7 +2,7 @@
 import { act, cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { onDesk, usual } from '../../testing/desk';
-import { contextQuery, useChosen, type Chosen } from './context';
+import { contextQuery, isDay, seasonOptions, seasonWords, useChosen, type Chosen } from './context';
 
 let change: ReturnType<typeof useChosen>[1];
 
@@ -15,6 +15,39 @@ function Probe() {
 const chosen = () => JSON.parse(screen.getByRole('status').textContent!) as Chosen;
 
 afterEach(cleanup);
+
+describe('what can be asked about', () => {
+  const days = [
+    { date: '2027-01-12', lowC: -1, highC: 5.4, windMs: 5, rainChance: 0.1 },
+    { date: '2027-01-15', lowC: 1, highC: 4, windMs: 6, rainChance: 0.9 },
+  ];
+
+  it('is no weather, the seasons, and coming days with their weather', () => {
+    const client = {
+      seasons: [
+        { id: 'winter', asked: [1] },
+        { id: 'year', asked: [1, 7] },
+      ],
+    };
+    expect(seasonOptions(client, days)).toEqual([
+      ['', 'no weather'],
+      ['winter', 'winter'],
+      ['year', 'all year'],
+      ['2027-01-12', 'Tue 12 Jan: -1 to 5 °C'],
+      ['2027-01-15', 'Fri 15 Jan: 1 to 4 °C, rain'],
+    ]);
+  });
+
+  it.each([
+    ['2027-01-12', true, 'Tue 12 Jan'],
+    ['winter', false, 'winter'],
+    ['2027-1-12', false, '2027-1-12'],
+    ['', false, 'no weather'],
+  ])('tells a day from a season: “%s”', (season, day, words) => {
+    expect(isDay(season)).toBe(day);
+    expect(seasonWords(season)).toBe(words);
+  });
+});
 
 describe('the context in the address', () => {
   it.each<[string, Partial<Chosen>, object]>([

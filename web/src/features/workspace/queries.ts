@@ -3,7 +3,7 @@ import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { useSay } from '../../ui/Notices';
-import { useRefresh } from './freshness';
+import { useRefresh } from './useRefresh';
 
 export function useClient(clientId: string) {
   return useQuery({

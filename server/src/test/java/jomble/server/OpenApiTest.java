@@ -5,10 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -33,6 +37,26 @@ class OpenApiTest {
     @Test
     void publishedSchemaIsCurrent(Jomble jomble) throws IOException {
         agrees(jomble.anonymous().get("/api/v1/schema/wardrobe.json").text(), SCHEMA);
+    }
+
+    /** The page is served without a network, and every call says in a sentence what it does. */
+    @Test
+    void referenceIsServedAndSaysWhatCallsDo(Jomble jomble) {
+        assertThat(jomble.anonymous().get("/swagger-ui/index.html").text())
+                .contains("swagger-ui-bundle.js")
+                .doesNotContain("http://", "https://");
+        assertThat(jomble.anonymous().get("/swagger-ui/swagger-ui-bundle.js").status())
+                .isEqualTo(200);
+        Map<String, Map<String, Map<String, Object>>> paths =
+                JSON.convertValue(jomble.anonymous().get("/api/v1/openapi").at("paths"), new TypeReference<>() {});
+        List<String> silent = new ArrayList<>();
+        paths.forEach((path, calls) -> calls.forEach((method, call) -> {
+            assertThat(call.get("tags").toString()).as(path).doesNotContain("ontroller");
+            if (call.get("summary") == null && call.get("description") == null) {
+                silent.add(method + " " + path);
+            }
+        }));
+        assertThat(silent).isEmpty();
     }
 
     private static void agrees(String served, Path kept) throws IOException {

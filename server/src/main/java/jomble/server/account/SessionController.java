@@ -41,6 +41,7 @@ class SessionController {
 
     record SessionView(String name, String studio, String currency) {}
 
+    /** Signs in with e-mail and password; the session is a cookie. */
     @PostMapping
     SessionView signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
@@ -58,11 +59,13 @@ class SessionController {
         return current(member);
     }
 
+    /** Who is signed in, and in which studio. */
     @GetMapping
     SessionView current(@AuthenticationPrincipal StudioMember member) {
         return new SessionView(member.name(), member.studio(), member.currency());
     }
 
+    /** Signs out. */
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {

@@ -45,6 +45,7 @@ class BriefController {
      */
     record BriefChange(@NotNull Map<String, Object> set, Map<String, Object> seen) {}
 
+    /** What was agreed with a client, with the version it is at. */
     @GetMapping
     BriefView brief(@PathVariable UUID clientId) {
         return view(clients.wardrobeWithoutPieces(clientId).brief());

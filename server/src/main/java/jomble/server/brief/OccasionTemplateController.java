@@ -30,6 +30,7 @@ class OccasionTemplateController {
     /** @param occasion in document form */
     record TemplateView(String name, boolean own, Map<String, Object> occasion) {}
 
+    /** The occasions a client may be given: those shipped and the studio's own. */
     @GetMapping
     List<TemplateView> all(@AuthenticationPrincipal StudioMember member) {
         List<TemplateView> all = new ArrayList<>();
@@ -48,6 +49,7 @@ class OccasionTemplateController {
         templates.add(member.studioId(), document);
     }
 
+    /** Takes away a template of the studio's own; those shipped stay. */
     @DeleteMapping("/{name}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal StudioMember member, @PathVariable String name) {

@@ -45,6 +45,7 @@ class SavedCapsuleController {
         this.clock = clock;
     }
 
+    /** The saved capsules of a client. */
     @GetMapping
     List<SavedCapsuleView> all(@PathVariable UUID clientId) {
         return SavedCapsuleView.all(questions.wardrobe(clientId));
@@ -109,6 +110,7 @@ class SavedCapsuleController {
         return one(clientId, id);
     }
 
+    /** Deletes a saved capsule; undo brings it back. */
     @DeleteMapping("/{id}")
     List<SavedCapsuleView> delete(@PathVariable UUID clientId, @PathVariable String id) {
         changeOne(clientId, id, (now, capsule) -> {

@@ -47,11 +47,13 @@ class ClientController {
             List<AskedSeasonView> seasons,
             List<SetView> sets) {}
 
+    /** The studio's clients, each with how much there is of them. */
     @GetMapping
     List<ClientSummary> all() {
         return clients.all();
     }
 
+    /** Adds a client. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ClientSummary create(@Valid @RequestBody NewClient body) {
@@ -59,6 +61,7 @@ class ClientController {
         return new ClientSummary(client.id(), client.name(), 0);
     }
 
+    /** A client with the seasons and occasions that can be asked about. */
     @GetMapping("/{id}")
     ClientView one(@PathVariable UUID id) {
         Wardrobe wardrobe = clients.wardrobeWithoutPieces(id);

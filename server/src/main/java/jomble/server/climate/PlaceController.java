@@ -48,6 +48,7 @@ class PlaceController {
 
     record ForecastDayView(LocalDate date, double lowC, double highC, double windMs, double rainChance) {}
 
+    /** The places shipped with Jomble and their climate, month by month. */
     @GetMapping("/places")
     List<PlaceView> places() {
         return Places.shipped().stream()

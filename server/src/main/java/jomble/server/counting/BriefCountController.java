@@ -254,6 +254,7 @@ class BriefCountController {
 
     record TrialView(Object total, List<TriedView> pass, List<TriedView> fail) {}
 
+    /** What an occasion would do to the outfits of a client before it is added to the brief. */
     @PostMapping("/occasion-trial")
     TrialView trial(@PathVariable UUID clientId, @Valid @RequestBody Trial trial) {
         Node node = Node.at("/occasion", trial.occasion());

@@ -230,6 +230,8 @@ class ClientCountController {
     }
 
     /**
+     * The list behind a number: outfits of the context, page by page.
+     *
      * @param verdict {@code works}, with the daring ones after those where they are included; or {@code daring} for those alone
      * @param order {@code stable}, or {@code best}: best first and varied; of a longer list than can be sorted, an even selection;
      *     or {@code credits}, for lists of up to 10,000

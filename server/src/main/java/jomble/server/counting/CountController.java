@@ -38,6 +38,7 @@ class CountController {
         this.seconds = seconds;
     }
 
+    /** Counts the combinations of a wardrobe in a context, exactly, with the figures that are asked for. */
     @PostMapping("/count")
     CountsView count(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -91,6 +92,7 @@ class CountController {
                                 CountDifference.between(before, counter.count(then.toCount(), List.of(), deadline))));
     }
 
+    /** A page of the outfits behind a count, in the stable order. */
     @PostMapping("/outfits")
     CombinationsView outfits(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);

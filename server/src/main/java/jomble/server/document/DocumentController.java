@@ -29,6 +29,7 @@ class DocumentController {
 
     record Imported(int pieces) {}
 
+    /** Everything of a client as a wardrobe document. */
     @GetMapping("/clients/{clientId}/document")
     Map<String, Object> export(@PathVariable UUID clientId) {
         return WardrobeWriter.write(pieces.wardrobe(clientId));
@@ -42,6 +43,7 @@ class DocumentController {
         return new Imported(wardrobe.pieces().size());
     }
 
+    /** The JSON Schema of the wardrobe document. */
     @GetMapping("/schema/wardrobe.json")
     Map<String, Object> schema() {
         return WardrobeSchema.write();

@@ -51,6 +51,7 @@ class InventoryController {
 
     record AppliedView(int added, int changed) {}
 
+    /** The pieces of a client as CSV. */
     @GetMapping(path = "/inventory.csv", produces = CSV + ";charset=UTF-8")
     ResponseEntity<String> export(@PathVariable UUID clientId) {
         return ResponseEntity.ok()

@@ -94,6 +94,7 @@ class ClientJudgementController {
      */
     record ChangeView(String slot, String piece, String instead, String verdict) {}
 
+    /** The verdict on an outfit with its reasons, its drawing, and how it fares through the day. */
     @PostMapping("/judge")
     OutfitVerdict judge(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
         Function<Chosen, Question> asking = questions.asking(clientId);

@@ -51,6 +51,7 @@ class ComputeController {
                 .toList());
     }
 
+    /** How far colours are apart (CIEDE2000) and the families they belong to. */
     @PostMapping("/colour")
     Differences colour(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);

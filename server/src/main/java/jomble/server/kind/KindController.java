@@ -47,11 +47,13 @@ class KindController {
     record OwnKindView(
             String id, String name, String like, List<String> alsoCalled, Map<String, Object> set, boolean offered) {}
 
+    /** The kinds of the studio's own. */
     @GetMapping
     List<OwnKindView> own() {
         return kinds.own().stream().map(own -> view(own.kind(), own.offered())).toList();
     }
 
+    /** Adds a kind of the studio's own, made from one that is shipped. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     OwnKindView add(@Valid @RequestBody NewKind body) {

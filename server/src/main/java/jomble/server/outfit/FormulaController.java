@@ -113,6 +113,7 @@ class FormulaController {
     record FormulasView(
             List<FormulaItemView> saved, List<FormulaItemView> studio, List<FormulaItemView> lived, int outfits) {}
 
+    /** The formulas of a client, the studio's and those the client lives in, each with its outfits counted in the context. */
     @GetMapping
     FormulasView all(
             @PathVariable UUID clientId,
@@ -202,6 +203,7 @@ class FormulaController {
         return FormulaItemView.of(id, changed[0].name(), changed[0].formula(), null, null);
     }
 
+    /** Deletes a formula; undo brings it back. */
     @DeleteMapping("/{id}")
     void delete(@PathVariable UUID clientId, @PathVariable String id) {
         clients.changeFrame(clientId, Ids.next(), now -> {
@@ -285,6 +287,7 @@ class FormulaController {
     record KeepingFormulaView(
             Object total, List<KeepingView> outfits, List<MissingSlotView> missing, Map<String, String> words) {}
 
+    /** Outfits that keep to a formula, or why there are none. */
     @PostMapping("/outfits")
     KeepingFormulaView outfits(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());

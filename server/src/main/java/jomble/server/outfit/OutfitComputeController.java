@@ -54,6 +54,7 @@ class OutfitComputeController {
 
     record FormulaView(Object total, List<CombinationsView.OutfitView> outfits, List<MissingView> missing) {}
 
+    /** Outfits with one piece that differ as much as can be. */
     @PostMapping("/ways")
     WaysView ways(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -67,6 +68,7 @@ class OutfitComputeController {
         return WaysView.of(queries.ways(question.toCount(), hero, k, Deadline.in(seconds)), one -> null);
     }
 
+    /** Every outfit one edit away from another that works. */
     @PostMapping("/changes")
     ChangesView changes(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -77,6 +79,7 @@ class OutfitComputeController {
         return ChangesView.of(queries.neighbours(question.toCount(), outfit, Deadline.in(seconds)));
     }
 
+    /** The fewest edits from an outfit to one of another context. */
     @PostMapping("/paths")
     PathsView paths(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -99,6 +102,7 @@ class OutfitComputeController {
                 paths.more());
     }
 
+    /** Outfits that keep to a formula, counted and listed, or why there are none. */
     @PostMapping("/formula")
     FormulaView formula(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);

@@ -48,6 +48,7 @@ class SavedOutfitController {
         this.clock = clock;
     }
 
+    /** The saved outfits of a client, judged as their pieces are now. */
     @GetMapping
     List<SavedOutfitView> all(@PathVariable UUID clientId) {
         return views.all(questions.wardrobe(clientId));
@@ -98,6 +99,7 @@ class SavedOutfitController {
         return one(clientId, id);
     }
 
+    /** Deletes a saved outfit and answers those that are left; undo brings it back. */
     @DeleteMapping("/{id}")
     List<SavedOutfitView> delete(@PathVariable UUID clientId, @PathVariable String id) {
         changeOne(clientId, id, (now, before) -> null);

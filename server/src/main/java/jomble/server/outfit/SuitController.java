@@ -81,6 +81,7 @@ class SuitController {
             int withTrousers,
             Map<String, Map<String, Integer>> otherwise) {}
 
+    /** Every tailored jacket with every tailored bottom: whether they go together, and why. */
     @GetMapping("/suits")
     SuitsView suits(
             @PathVariable UUID clientId,
@@ -98,6 +99,7 @@ class SuitController {
                 grid.cells().stream().map(cell -> view(cell, question)).toList());
     }
 
+    /** What the next suit should be like to open most combinations with those there are. */
     @GetMapping("/next-suit")
     List<NextSuitView> next(
             @PathVariable UUID clientId,

@@ -47,6 +47,7 @@ class PaletteController {
     record PaletteView(
             List<SwatchView> swatches, List<AlikeView> alike, double alikeWithin, ClientPaletteView client) {}
 
+    /** The colours of a wardrobe, grouped, beside the palette agreed with the client. */
     @GetMapping
     PaletteView palette(@PathVariable UUID clientId) {
         Wardrobe wardrobe = pieces.wardrobe(clientId);

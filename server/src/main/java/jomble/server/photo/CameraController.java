@@ -27,16 +27,19 @@ class CameraController {
 
     record FromCamera(String picture) {}
 
+    /** The pictures of the simulated camera. */
     @GetMapping("/camera")
     List<String> pictures() {
         return camera.pictures();
     }
 
+    /** One picture of the simulated camera. */
     @GetMapping(path = "/camera/{name}", produces = MediaType.IMAGE_JPEG_VALUE)
     byte[] picture(@PathVariable String name) {
         return camera.picture(name);
     }
 
+    /** Keeps a picture of the simulated camera as a photo of a piece. */
     @PostMapping("/clients/{clientId}/pieces/{ref}/photos/from-camera")
     @ResponseStatus(HttpStatus.CREATED)
     PhotoView take(@PathVariable UUID clientId, @PathVariable String ref, @RequestBody FromCamera from) {

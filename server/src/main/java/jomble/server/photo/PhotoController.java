@@ -47,6 +47,7 @@ class PhotoController {
         }
     }
 
+    /** Keeps a photo of a piece, upright, in three sizes and without what the camera wrote into it. */
     @PostMapping(
             path = "/pieces/{ref}/photos",
             consumes = {MediaType.APPLICATION_OCTET_STREAM_VALUE, "image/*"})
@@ -55,12 +56,17 @@ class PhotoController {
         return PhotoView.of(photos.add(clientId, ref, Picture.of(file)));
     }
 
+    /** The photos of a piece. */
     @GetMapping("/pieces/{ref}/photos")
     List<PhotoView> all(@PathVariable UUID clientId, @PathVariable String ref) {
         return photos.of(clientId, ref).stream().map(PhotoView::of).toList();
     }
 
-    /** @param size small, medium or large */
+    /**
+     * A photo in one of its sizes.
+     *
+     * @param size small, medium or large
+     */
     @GetMapping(path = "/photos/{id}/{size}.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> jpeg(@PathVariable UUID clientId, @PathVariable UUID id, @PathVariable String size) {
         return ResponseEntity.ok()
@@ -70,6 +76,7 @@ class PhotoController {
                 .body(photos.jpeg(clientId, id, size));
     }
 
+    /** Deletes a photo for good. */
     @DeleteMapping("/photos/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID clientId, @PathVariable UUID id) {

@@ -48,11 +48,13 @@ class PieceController {
 
     record UndoView(boolean undone, String action, String label, int pieces) {}
 
+    /** The pieces of a client, in the order they were added. */
     @GetMapping("/clients/{clientId}/pieces")
     List<PieceView> all(@PathVariable UUID clientId) {
         return pieces.all(clientId).stream().map(PieceController::view).toList();
     }
 
+    /** Adds a piece in document form; it gets an id where it has none. */
     @PostMapping("/clients/{clientId}/pieces")
     ResponseEntity<PieceView> add(@PathVariable UUID clientId, @RequestBody Map<String, Object> piece) {
         return tagged(HttpStatus.CREATED, pieces.add(clientId, piece));
@@ -65,6 +67,7 @@ class PieceController {
         pieces.joinSet(clientId, setId, request.kind(), request.label(), request.pieces());
     }
 
+    /** Replaces what was set of a piece, if nobody has changed it since the version in If-Match. */
     @PutMapping("/clients/{clientId}/pieces/{ref}")
     ResponseEntity<PieceView> change(
             @PathVariable UUID clientId,
@@ -74,6 +77,7 @@ class PieceController {
         return tagged(HttpStatus.OK, pieces.change(clientId, ref, version(seen), piece));
     }
 
+    /** Deletes a piece; with If-Match only if nobody has changed it since. Undo brings it back. */
     @DeleteMapping("/clients/{clientId}/pieces/{ref}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(
@@ -137,11 +141,13 @@ class PieceController {
                 .toList();
     }
 
+    /** Takes back the latest step, whatever it changed. */
     @PostMapping("/clients/{clientId}/undo")
     UndoView undo(@PathVariable UUID clientId) {
         return view(history.undo(clientId));
     }
 
+    /** Does again what was taken back last. */
     @PostMapping("/clients/{clientId}/redo")
     UndoView redo(@PathVariable UUID clientId) {
         return view(history.redo(clientId));

@@ -65,6 +65,7 @@ class OverrideController {
         }
     }
 
+    /** What a stylist has decided over the rules for a client. */
     @GetMapping
     List<RulingView> all(@PathVariable UUID clientId) {
         return clients.wardrobeWithoutPieces(clientId).overrides().rulings().stream()

@@ -87,6 +87,7 @@ class RuleController {
 
     record HouseRulesView(Map<String, String> schools, Map<String, Double> parameters) {}
 
+    /** Every rule with its schools and numbers as they are for a client. */
     @GetMapping("/clients/{clientId}/rules")
     List<RuleView> rules(@PathVariable UUID clientId) {
         Wardrobe wardrobe = pieces.wardrobe(clientId);
@@ -147,6 +148,7 @@ class RuleController {
                 client.parameters().get(key));
     }
 
+    /** Outfits drawn to show where a rule finds fault and where it does not. */
     @GetMapping("/rules/{id}/examples")
     List<RuleExamples.ExampleView> examples(@PathVariable String id) {
         return examples.of(id);
@@ -159,6 +161,7 @@ class RuleController {
         return rules(clientId);
     }
 
+    /** The schools and numbers of the rules that the studio has set. */
     @GetMapping("/studio/rules")
     HouseRulesView ofStudio() {
         return view(house.ofStudio());

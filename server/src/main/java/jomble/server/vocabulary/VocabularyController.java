@@ -41,6 +41,7 @@ class VocabularyController {
             List<String> setKinds,
             Map<String, String> colours) {}
 
+    /** The kinds and words pieces are described with. */
     @GetMapping
     VocabularyView all() {
         Map<String, List<String>> words = new LinkedHashMap<>();
