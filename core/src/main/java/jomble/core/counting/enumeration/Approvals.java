@@ -38,7 +38,7 @@ public final class Approvals {
      */
     public record Placed(Option[] bySlot, Completion completion, int context) {}
 
-    /** @param whole whether all of an outfit is told, with a piece of another slot that is neither counted nor filled */
+    /** @param whole whether the whole outfit is passed on, with a piece of another slot that is neither counted nor filled */
     Approvals(Structure structure, Options options, CountedSlots counted, boolean whole, List<Judge> judges) {
         this.counted = counted;
         this.whole = whole;

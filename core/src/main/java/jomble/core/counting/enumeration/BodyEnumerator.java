@@ -22,7 +22,7 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * Walks every body of one structure in the stable order, all the ways to wear it and all contexts at once, cutting off what pair rules
+ * Enumerates every body of one structure in the stable order, all the ways to wear it and all contexts at once, cutting off what pair rules
  * and rules about the body already forbid.
  */
 public final class BodyEnumerator {
@@ -43,7 +43,7 @@ public final class BodyEnumerator {
     private Visitor visitor;
     private Progress progress;
 
-    /** Is told of each body that can be completed. */
+    /** Called for each body that can be completed. */
     interface Visitor {
         /**
          * @param body options by ordinal of the slot, reused between calls
@@ -175,7 +175,7 @@ public final class BodyEnumerator {
         return 0;
     }
 
-    /** @throws CountingStoppedException when {@code reports} asks to stop */
+    /** @throws CountingStoppedException when the progress asks to stop */
     void run(Visitor listener, Progress reports) {
         visitor = listener;
         progress = reports;

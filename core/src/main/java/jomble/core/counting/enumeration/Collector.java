@@ -1,7 +1,7 @@
 package jomble.core.counting.enumeration;
 
-/** Reads off figures of what a count finds. */
+/** Collects figures from solutions as they are found. */
 public interface Collector {
-    /** Told of one part after the other, in the stable order. */
+    /** Called with one partition after the other, in the stable order. */
     void add(PartitionSolutions solutions);
 }

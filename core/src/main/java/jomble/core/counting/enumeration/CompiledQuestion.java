@@ -132,7 +132,7 @@ public final class CompiledQuestion {
     }
 
     /**
-     * Tells all there is of the question, in the stable order. What was told before with nothing forced is not enumerated again.
+     * Passes on all solutions of the question, in the stable order. What was found before without constraints is not enumerated again.
      *
      * @throws CountingStoppedException when the progress asks to stop
      */
@@ -166,7 +166,7 @@ public final class CompiledQuestion {
         }
     }
 
-    /** A combination with the options of this field, which was found in another of the same pieces and contexts. */
+    /** A combination with the options of this question, which was found in another of the same pieces and contexts. */
     public Found own(Found found) {
         Option[] own = found.options().clone();
         for (int i = 0; i < own.length; i++) {
@@ -209,10 +209,10 @@ public final class CompiledQuestion {
     }
 
     /**
-     * The search of one structure with some options forced.
+     * The search of one structure within constraints.
      *
      * @param filled choices of options in slots that are not counted, one of which must be worn
-     * @param share the bodies that are searched
+     * @param partition the bodies that are searched
      * @return null when no combination can come of it
      */
     Search search(Structure structure, Option[] counted, Collection<Option[]> filled, Partition partition) {
@@ -231,7 +231,7 @@ public final class CompiledQuestion {
         return parts.isEmpty() ? null : search(structure, counted, diagram, parts, partition);
     }
 
-    /** A search of another share that goes on with what the one before found out; that must be over. */
+    /** A search of another partition that goes on with what the one before has worked out; that one must be over. */
     Search search(Search before, Option[] counted, Partition partition) {
         if (before.diagram().fits()) {
             return search(before.structure(), counted, before.diagram(), before.parts(), partition);

@@ -13,8 +13,8 @@ import jomble.core.counting.remaining.RemainingSlots;
 import jomble.core.outfit.Structure;
 
 /**
- * Walks all bodies of a question, structure by structure. A small wardrobe is enumerated by one thread; a large one is partitioned between
- * two, each of which goes on from share to share with a diagram of its own until that is too large, so that they do not wait for each
+ * Enumerates all bodies of a question, structure by structure. A small wardrobe is enumerated by one thread; a large one is partitioned between
+ * two, each of which goes on from partition to partition with a diagram of its own until that is too large, so that they do not wait for each
  * other and what was found out is not found out again.
  */
 public final class Enumeration {
@@ -27,10 +27,10 @@ public final class Enumeration {
     }
 
     /**
-     * Walks everything.
+     * Runs the whole enumeration.
      *
      * @param constraints each choice of counted options is an enumeration of its own
-     * @param listener is told of one partition after the other, in the stable order
+     * @param listener is called with one partition after the other, in the stable order
      * @throws CountingStoppedException when the progress asks to stop
      */
     void run(Constraints constraints, Consumer<PartitionSolutions> listener) {

@@ -7,7 +7,7 @@ import jomble.core.counting.remaining.Diagram;
 import jomble.core.counting.table.Figures;
 
 /**
- * What is left of a {@link Diagram} once an enumeration is over: the nodes that were told, and of their children those of which something
+ * What is left of a {@link Diagram} once an enumeration is over: the nodes that bodies lead to, and of their children those of which something
  * comes. Never changed; children have lower numbers than those they are children of.
  */
 public final class Graph implements SolutionGraph {
@@ -208,7 +208,7 @@ public final class Graph implements SolutionGraph {
     }
 
     /**
-     * Combinations by node when a level is held to one choice; of the nodes of levels after it, none.
+     * Combinations by node when a level is restricted to one choice; of the nodes of levels after it, none.
      *
      * @param values combinations by node when it is not
      */

@@ -10,14 +10,14 @@ import jomble.core.piece.Slot;
  * One of several partitions of the bodies of a structure, which follow each other in the stable order: those with the options of a range
  * in the slot that is decided first.
  *
- * @param slot null where there is but one share
- * @param from the index of the first option, {@code to} of the first of the next share
- * @param first whether it is the first share, which has the bodies without that slot
+ * @param slot null where there is only one partition
+ * @param from the index of the first option, {@code to} of the first of the next partition
+ * @param first whether it is the first partition, which has the bodies without that slot
  */
 public record Partition(Slot slot, int from, int to, boolean first) {
     static final Partition WHOLE = new Partition(null, 0, 0, true);
 
-    /** Shares of about so many options of a slot. */
+    /** Partitions of about so many options of a slot. */
     static List<Partition> of(Slot slot, Options options, int each) {
         List<Option> there = options.in(slot);
         int parts = there.size() / each + (there.size() % each == 0 ? 0 : 1);

@@ -34,7 +34,7 @@ public record PartitionSolutions(
     /** References to the options of its slots, the array around them, and its node. */
     private static final int BYTES_OF_A_BODY = 4 * SLOTS.length + 20;
 
-    /** Writes down what an enumeration tells. */
+    /** Collects the bodies an enumeration finds. */
     static final class Writer implements BodyEnumerator.Visitor {
         private final List<Option[]> bodies = new ArrayList<>();
         private int[] nodes = new int[1024];
@@ -76,7 +76,7 @@ public record PartitionSolutions(
         return graph.bytes() + (long) bodies.length * BYTES_OF_A_BODY;
     }
 
-    /** Whether all its combinations are of a structure and wear what must be worn. */
+    /** Whether all its combinations have this structure and wear what must be worn. */
     public boolean isOf(Structure other, Option[] constraints) {
         return structure == other && Arrays.equals(this.constraints, constraints);
     }

@@ -8,19 +8,19 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import jomble.core.counting.CountingStoppedException;
 
-/** Does work in parallel, by this thread and another. What goes wrong anywhere ends it all. */
+/** Runs tasks in parallel, on this thread and another. A failure of one ends them all. */
 public final class Workers {
     static final int THREADS = Math.min(2, Runtime.getRuntime().availableProcessors());
 
     private final AtomicReference<Throwable> wrong = new AtomicReference<>();
 
-    /** Whether parts that still run should end. */
+    /** Whether tasks that still run should end. */
     public boolean isStopped() {
         return wrong.get() != null;
     }
 
     /**
-     * Answers what comes of each part, in their order; as soon as a thread is done with one it takes the next.
+     * The results of all tasks, in their order; a thread that is done with one takes the next.
      *
      * @throws CountingStoppedException when this thread is interrupted
      */

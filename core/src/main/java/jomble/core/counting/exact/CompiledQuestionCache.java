@@ -9,8 +9,8 @@ import jomble.core.counting.enumeration.CompiledQuestion;
 import jomble.core.judgement.RuleCatalogue;
 
 /**
- * Keeps what was worked out of the last few wardrobes in their contexts for the next question about them. A field is in use by one
- * question at a time; after one that went wrong it is not kept, as a thread may still be at it.
+ * Keeps what was worked out of the last few wardrobes in their contexts for the next question about them. A compiled question is in
+ * use by one thread at a time; one that failed is dropped, as a thread may still work on it.
  */
 public final class CompiledQuestionCache {
     private static final int MOST_KEPT = 40;
@@ -27,7 +27,7 @@ public final class CompiledQuestionCache {
         this.optionsPerPartition = optionsPerPartition;
     }
 
-    /** Asks a question of its field. */
+    /** Answers a question with its compiled form. */
     <T> T ask(CountQuestion question, Function<CompiledQuestion, T> work) {
         CompiledQuestion compiled = take(question);
         if (compiled == null) {

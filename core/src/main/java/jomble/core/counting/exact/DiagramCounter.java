@@ -52,7 +52,7 @@ import jomble.core.piece.Slot;
 /**
  * Counts by enumerating the bodies one by one and looking up what can be put on over each in a decision diagram.
  *
- * <p>The price is the number of bodies that pair rules leave, times the ways to wear them, times the contexts; what is put on over a
+ * <p>The cost is the number of bodies that pair rules leave, times the ways to wear them, times the contexts; what is put on over a
  * body costs a lookup, unless it is a body no other was like.
  */
 public final class DiagramCounter implements Counter, SolutionFinder {
@@ -80,7 +80,7 @@ public final class DiagramCounter implements Counter, SolutionFinder {
         return orRefused(() -> cache.ask(question, compiled -> count(compiled, crossings, progress)));
     }
 
-    /** Does what may be too much to be done. */
+    /** Runs what may need too much memory. */
     private static <T> T orRefused(Supplier<T> work) {
         try {
             return work.get();

@@ -34,8 +34,7 @@ import jomble.core.piece.Slot;
  *
  * <p>The pair is put into the plainest outfits it can be part of, one for each way to fill the other mandatory slots, and each is judged
  * in every context, worn as it is least forbidden. Every rule with a stop counts, or where there is none every rule with points; rules about
- * warmth only where no other forbids anything. Not for
- * use by several threads.
+ * warmth count only where no other forbids anything. Not for use by several threads.
  */
 public final class NeverTogetherFinder {
     private static final int MOST_OUTFITS = 40;
@@ -49,7 +48,7 @@ public final class NeverTogetherFinder {
     private final Blame blame = new Blame();
     private boolean isWarmthHeard;
 
-    /** What forbids an outfit in the best way to wear it that was met. */
+    /** What forbids an outfit in the best way to wear it so far. */
     private final class Blame {
         private int stops;
         private int points;
@@ -92,7 +91,7 @@ public final class NeverTogetherFinder {
         this.votes = new int[catalogue.rules().size()];
     }
 
-    /** Of a slot that is not counted nothing can be said: who fills it is not told apart. */
+    /** Of a slot that is not counted nothing can be said: who fills it is not distinguished. */
     public List<NeverTogether> find(List<SlotPair> crossings, List<Map<Option, Map<Option, Figures>>> crossed) {
         CountedSlots counted = compiled.question().counted();
         List<NeverTogether> never = new ArrayList<>();
@@ -133,7 +132,7 @@ public final class NeverTogetherFinder {
     /**
      * Counts for each rule the outfits it forbids.
      *
-     * @param warmth whether rules about warmth alone are heard: a plain outfit is often too cold only for want of a coat or a layer
+     * @param warmth whether rules about warmth alone count: a plain outfit is often too cold only for want of a coat or a layer
      */
     private void vote(List<List<Option>> outfits, boolean warmth) {
         isWarmthHeard = warmth;

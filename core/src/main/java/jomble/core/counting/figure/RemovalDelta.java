@@ -42,7 +42,7 @@ public final class RemovalDelta {
     }
 
     /**
-     * @param known the counts of the field's question, which forces nothing
+     * @param known the counts of the question without constraints
      * @return empty where what is left must be counted anew
      * @throws CountingStoppedException when the progress asks to stop
      */
@@ -76,7 +76,7 @@ public final class RemovalDelta {
                 options.missing(compiled.wantsShoes())));
     }
 
-    /** Tells what there is with each of the pieces, without those before it. */
+    /** Passes on the combinations with each of the pieces, without those before it. */
     private void tell(CompiledQuestion asked, Progress progress, Collector collector) {
         List<Selection> gone = new ArrayList<>();
         Set<PieceId> before = new TreeSet<>();

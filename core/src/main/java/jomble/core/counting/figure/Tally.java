@@ -85,7 +85,7 @@ public final class Tally implements Collector {
         return perPiece;
     }
 
-    /** For each crossing asked for, how often two options met. */
+    /** For each crossing asked for, in how many combinations two options occur together. */
     public List<Map<Option, Map<Option, Figures>>> crossed() {
         return crossed;
     }
@@ -156,7 +156,7 @@ public final class Tally implements Collector {
         }
     }
 
-    /** Those of one solutions that the rules let pass. */
+    /** The approved combinations of a partition that the rules let pass as well. */
     private final class OfPartition {
         private final PartitionSolutions solutions;
         private final Graph graph;

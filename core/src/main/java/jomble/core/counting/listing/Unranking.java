@@ -25,7 +25,7 @@ public final class Unranking implements Collector {
     private final int limit;
     private final List<Found> page = new ArrayList<>();
     private final Figures seen = new Figures(1);
-    /** What was told last. */
+    /** The structure passed on last. */
     private PartitionSolutions last;
 
     private final List<Option[]> onlyApproved = new ArrayList<>();
@@ -61,13 +61,13 @@ public final class Unranking implements Collector {
         onlyApproved.clear();
     }
 
-    /** When all was told. */
+    /** Once everything was passed on. */
     public List<Found> page() {
         close();
         return page;
     }
 
-    /** When all was told. */
+    /** Once everything was passed on. */
     public BigInteger total() {
         close();
         return seen.get(0);

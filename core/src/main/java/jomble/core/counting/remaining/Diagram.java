@@ -36,7 +36,7 @@ public final class Diagram {
         this(null);
     }
 
-    /** @param completion sets where combinations end in those who complete them, else null */
+    /** @param completionSets where combinations end in those who complete them, else null */
     public Diagram(CompletionSets completionSets) {
         this.completionSets = completionSets;
         for (int terminal : new int[] {NO, DARING, WORKS}) {

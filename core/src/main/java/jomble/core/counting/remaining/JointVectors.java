@@ -6,11 +6,11 @@ import jomble.core.counting.table.Rows;
 import jomble.core.counting.table.Unions;
 
 /**
- * The vectors of several slots in one number, for slots that most of what is worn has little to say to. Not for use by several
+ * The vectors of several slots in one number, for slots that rules seldom pair with what is worn. Not for use by several
  * threads.
  */
 final class JointVectors {
-    /** Of slots nothing is penalised to. */
+    /** Of slots in which nothing is penalised. */
     static final int BLANK = 0;
 
     private final PairVectors[] vectors;
@@ -47,7 +47,7 @@ final class JointVectors {
         return tuples.at(number, slot);
     }
 
-    /** Every rule that is penalised to some way of some slot. */
+    /** Every rule that is penalised in some way of some slot. */
     long penalised(int number) {
         return penalised[number];
     }
@@ -56,7 +56,7 @@ final class JointVectors {
         return unions.of(one, other);
     }
 
-    /** For each way to fill a individual slot, the union of a tuple with what that way penalises, for the asker to work out. */
+    /** For each way to fill an individual slot, the union of a tuple with what that way penalises, worked out by the caller. */
     int[] after(int number) {
         return after.get(number);
     }

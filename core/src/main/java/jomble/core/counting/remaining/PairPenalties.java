@@ -6,7 +6,7 @@ import jomble.core.counting.compiled.PenaltySets;
 import jomble.core.counting.table.Rows;
 
 /**
- * What rules about pieces and pairs penalties the ways to fill the levels of the remaining slots, for what is worn already, each level by a number of
+ * What rules about pieces and pairs penalise in the ways to fill the levels of the remaining slots, for what is worn already, each level by a number of
  * its {@link PairVectors}. Not for use by several threads.
  */
 final class PairPenalties {
@@ -21,13 +21,13 @@ final class PairPenalties {
     private final PairVectors[] vectors;
     /** By level, what each way of the wardrobe adds to the penalties of the ways to fill it; −1 until it was worked out. */
     private final int[][] vectorNumbers;
-    /** By level, the kinds of vectors that the ways to fill those before it penalties; −1 until it was worked out. */
+    /** By level, the kinds of vectors that the ways to fill those before it penalise; −1 until it was worked out. */
     private final int[][] kinds;
-    /** By level, what its ways are penalised by themselves. */
+    /** By level, the penalties of its ways by themselves. */
     private final int[] alone;
 
     private final JointVectors jointVectors;
-    /** What the ways of the joint levels are penalised by themselves. */
+    /** The penalties of the ways of the joint levels by themselves. */
     private final int jointAlone;
     /** What each way of the wardrobe adds to the penalties of the joint levels; −1 until it was worked out. */
     private final int[] jointVectorOf;
@@ -71,7 +71,7 @@ final class PairPenalties {
         return penaltySets.bounded(penaltySets.number(context.minor(one, other), context.major(one, other)));
     }
 
-    /** Everything a level's ways may ever be penalised by those of its own level and of the ones before. */
+    /** Every penalty a level's ways may ever get from those of its own level and of the ones before. */
     long within(int level) {
         long mask = 0;
         for (int way : ways[level]) {
@@ -107,12 +107,12 @@ final class PairPenalties {
         return joint;
     }
 
-    /** What a way to fill a level is penalised. */
+    /** The penalties of a way to fill a level. */
     int penalties(int level, int vector, int place) {
         return vectors[level].penalties(vector, place);
     }
 
-    /** Every rule that is penalised to some way of a level. */
+    /** Every rule that is penalised in some way of a level. */
     long rules(int level, int vector) {
         return vectors[level].penalised(vector);
     }

@@ -7,7 +7,7 @@ import jomble.core.counting.table.Squares;
 import jomble.core.counting.table.Unions;
 
 /**
- * What pair rules penalise the ways to wear the options of one slot, for what is worn already: equal vectors are one number, and their
+ * What pair rules penalise in the ways to wear the options of one slot, for what is worn already: equal vectors are one number, and their
  * unions are worked out once. Not for use by several threads.
  */
 final class PairVectors {
@@ -46,12 +46,12 @@ final class PairVectors {
         return number;
     }
 
-    /** What a way is penalised. */
+    /** The penalties of a way. */
     int penalties(int vector, int place) {
         return vectors.at(vector, place);
     }
 
-    /** Every rule that is penalised to some way. */
+    /** Every rule that is penalised in some way. */
     long penalised(int vector) {
         return penalised[vector];
     }

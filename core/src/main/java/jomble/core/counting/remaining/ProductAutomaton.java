@@ -8,7 +8,7 @@ import jomble.core.counting.table.Rows;
 import jomble.core.judgement.MeasureAccumulator;
 
 /**
- * All rules that wait for slots of the remaining slots as one automaton: a state stands for what each of them may still find. Going from level to
+ * All rules that wait for remaining slots as one automaton: a state stands for what each of them may still find. Going from level to
  * level is a look at a table, filled as it is needed. Not for use by several threads.
  */
 final class ProductAutomaton {

@@ -15,7 +15,7 @@ import jomble.core.piece.Slot;
  * What is found out about them on the way is kept: it is the same for every body, whoever asks. Not for use by several threads.
  */
 public final class RemainingSlotRules implements RuleAutomaton.Dresser {
-    /** The rule that an enumeration obeys by its own shape. */
+    /** The rule that every enumerated outfit keeps by construction. */
     public static final String STRUCTURE = "structure";
 
     private final CompiledContext context;
@@ -60,7 +60,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
                 .toArray();
     }
 
-    /** Parts the rules; answers the one about warmth where the remaining slots has a say in it, and leaves it out. */
+    /** Divides the rules; returns the one about warmth where the remaining slots have a say in it, and leaves it out. */
     private CompiledContext.ReadyCheck schedule(Structure structure, List<RuleAutomaton> open) {
         CompiledContext.ReadyCheck warmth = null;
         for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
@@ -95,7 +95,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
         return remaining;
     }
 
-    /** The rule about warmth where the remaining slots has a say in it and it is about nothing else; null where there is none. */
+    /** The rule about warmth where the remaining slots have a say in it and it is about nothing else; null where there is none. */
     CompiledContext.ReadyCheck warmth() {
         return warmth;
     }

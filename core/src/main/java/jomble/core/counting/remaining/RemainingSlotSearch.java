@@ -10,7 +10,7 @@ import jomble.core.judgement.Verdict;
 /**
  * Finds what can be put on over a dressed body, in one context and one structure, as a node of the diagram.
  *
- * <p>All that the open slots can see of what is worn is one key: what pair rules penalise each way to fill the individual slots, the {@link
+ * <p>All that the open slots can see of what is worn is one key: what pair rules penalise in each way to fill the individual slots, the {@link
  * TransitionTable} for everything else, the rules already penalised that may be penalised again, and the points of the others. Bodies with equal keys
  * share a node, so that the work is done once for each key. Not for use by several threads.
  */
@@ -132,7 +132,7 @@ public final class RemainingSlotSearch {
         return known;
     }
 
-    /** All that the slots from a individual level on can see; it stands until the level is asked for again. */
+    /** All that the slots from an individual level on can see; it stands until the level is asked for again. */
     private long[] key(int level, int state) {
         long[] key = keys[level];
         key[0] = state;
@@ -191,14 +191,14 @@ public final class RemainingSlotSearch {
         return joiner.join(level, of);
     }
 
-    /** The situation with what pair rules penalise in a choice of a individual level. */
+    /** The search state with what pair rules penalise in a choice of an individual level. */
     private int penalised(int level, int state, int choice) {
         return choice == 0
                 ? state
                 : states[level].with(state, pairs.penalties(level, vectorNumbers[level][level], choice - 1));
     }
 
-    /** Decides a level and goes on; what pair rules penalise in a individual one is penalised already. */
+    /** Decides a level and goes on; what pair rules penalise in an individual one is penalised already. */
     private int go(int level, int state, int choice) {
         int seen = states[level].seen(state);
         int spent = states[level].spent(state);

@@ -24,10 +24,10 @@ import jomble.core.piece.Slot;
  * @param counted how many of them are counted
  */
 public record RemainingSlots(List<Level> levels, int counted) {
-    /** The slots that dress the body: their pieces meet each other in so many rules that hardly two bodies are alike. */
+    /** The slots that dress the body: so many rules are about pairs of their pieces that hardly two bodies are alike. */
     public static final Set<Slot> BODY = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE);
 
-    /** The slots whose pieces meet each other; what is forced on them without being counted is worn from the start. */
+    /** The slots that rules about pairs are mostly about; what must be worn in them without being counted is worn from the start. */
     public static final Set<Slot> CLOTHES =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
 

@@ -7,10 +7,10 @@ import jomble.core.counting.table.Numbering;
 import jomble.core.judgement.MeasureAccumulator;
 
 /**
- * A rule about the whole that waits for slots of the remaining slots, as an automaton: of what it has seen only one thing matters, what it will
- * find for each way to go on. That is its state, equal for equal possible findings; a slot filled in some way leads to the next.
+ * A rule about the whole that waits for remaining slots, as an automaton: of what it has seen only one thing matters, what it will find for each way
+ * to go on. That is its state; a slot filled in some way leads to the next.
  *
- * <p>States are worked out by dressing a {@link MeasureAccumulator}, once for each {@link jomble.core.judgement.WholeRule.Check#key key} of the rule.
+ * <p>States are worked out by adding pieces to a {@link MeasureAccumulator}, once for each {@link jomble.core.judgement.WholeRule.Check#key key} of the rule.
  */
 final class RuleAutomaton {
     static final int SILENT = 0;
@@ -32,7 +32,7 @@ final class RuleAutomaton {
     private final long[] key = new long[1];
     private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
 
-    /** Puts pieces of the remaining slots on. */
+    /** Puts pieces on in the remaining slots. */
     interface Dresser {
         /** In how many ways a level can be filled. */
         int ways(int level);

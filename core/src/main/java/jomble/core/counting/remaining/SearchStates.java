@@ -7,7 +7,7 @@ import jomble.core.counting.table.Squares;
 import jomble.core.judgement.Verdict;
 
 /**
- * What a level of the remaining slots depends on, but for what pair rules penalise its own ways, as numbers: what is seen, a number of the {@link
+ * All that a level of the remaining slots depends on, except what pair rules penalise in its own ways, as numbers: what is seen, a number of the {@link
  * TransitionTable}; the rules penalised so far that may be penalised again; and the points of the others. Not for use by several threads.
  */
 final class SearchStates {
@@ -20,7 +20,7 @@ final class SearchStates {
     private static final int[] NOTHING_KNOWN = {};
 
     private final PenaltySets penaltySets;
-    /** By price and what is seen. */
+    /** By penalties and what is seen. */
     private final Squares numbers = new Squares();
 
     private int[] seen = new int[FIRST_CAPACITY];

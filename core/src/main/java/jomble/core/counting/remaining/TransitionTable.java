@@ -7,8 +7,8 @@ import jomble.core.counting.table.Rows;
 import jomble.core.counting.table.Squares;
 
 /**
- * What the levels of the remaining slots can see of what is worn, but for what pair rules penalise the individual ones, as one number a level: the possible findings
- * of the rules about the whole, and what the joint levels are penalised. Going on is a look at a row. Not for use by several threads.
+ * What the levels of the remaining slots can see of what is worn, except what pair rules penalise in the individual ones, as one number a level: the
+ * possible findings of the rules about the whole, and the penalties of the joint levels. Going on is a look at a row. Not for use by several threads.
  */
 final class TransitionTable {
     private static final int FIRST_CAPACITY = 64;
@@ -19,10 +19,10 @@ final class TransitionTable {
     private final RemainingSlots remaining;
     private final int individual;
     private final int levels;
-    /** By level: the state of the possible findings, and after it what the joint levels are penalised in one number or, at a joint one, one by one. */
+    /** By level: the state of the possible findings, and after it the penalties of the joint levels in one number or, at a joint one, one by one. */
     private final Numbering[] seen;
 
-    /** By individual level and the first joint one, what is seen: by what the joint levels are penalised, and by state. */
+    /** By individual level and the first joint one, what is seen: by the penalties of the joint levels, and by state. */
     private final Squares[] known;
 
     private final Row[][] rows;
@@ -33,7 +33,7 @@ final class TransitionTable {
     static final class Row {
         /** What is seen after it; {@link Rows#UNKNOWN} until {@link TransitionTable#look} worked it out. */
         final int[] next;
-        /** What it is then penalised, a number of {@link PenaltySets}; at a individual level without what pair rules penalise. */
+        /** Its penalties, a number of {@link PenaltySets}; at an individual level without those of pair rules. */
         final int[] penalties;
 
         private Row(int choices) {
@@ -67,7 +67,7 @@ final class TransitionTable {
      * What the first level sees.
      *
      * @param state of the possible findings
-     * @param joint what the joint levels are penalised
+     * @param joint the penalties of the joint levels
      */
     int start(int state, int joint) {
         return at(0, state, joint);
