@@ -16,7 +16,7 @@ interface Props {
   onChange: (change: Partial<Thought>) => void;
 }
 
-/** Where a thought is put together: pieces out, in and altered, rules held otherwise, another context. */
+/** Where a thought is put together: pieces out, in and altered, different rules, another context. */
 export function Thoughts({ thought, onChange }: Props) {
   return (
     <div className="flex flex-col gap-5">

@@ -161,7 +161,7 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
   );
 }
 
-/** What is held otherwise for the client, gathered from the rules. */
+/** What is set for the client alone, gathered from the rules. */
 function withNumber(rules: HouseRules, key: string, value: number): HouseRules {
   return { ...rules, parameters: { ...rules.parameters, [key]: value } };
 }

@@ -40,7 +40,7 @@ export function heldAs(rule: RuleView) {
   ];
 }
 
-/** Whether a rule is held otherwise for this client than the studio holds it. */
+/** Whether a rule is set differently for this client than for the studio. */
 export function isChanged(rule: RuleView): boolean {
   return (
     rule.softened ||

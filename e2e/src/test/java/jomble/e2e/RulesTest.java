@@ -35,7 +35,7 @@ class RulesTest extends BrowserTest {
         browser.type(By.id("colour.near-miss/clear-from"), Keys.chord(Keys.CONTROL, "a") + "2.4");
         browser.untilText(By.cssSelector("[data-testid='rule-trial']"), text -> text.contains("+1"));
         browser.checkAccessibility();
-        browser.click(By.xpath("//button[.='Hold it so for this client']"));
+        browser.click(By.xpath("//button[.='Use for this client']"));
         browser.untilText(LIVE, text -> text.startsWith("1"));
         browser.click(By.cssSelector("h1"));
         browser.pressWithControl("z");
@@ -50,7 +50,7 @@ class RulesTest extends BrowserTest {
         browser.open(path + "/rules?rule=colour.near-miss");
         browser.untilText(steps, text -> text.contains("as usual"));
         browser.click(By.xpath("//*[@role='checkbox'][following-sibling::label[contains(., 'one step softer')]]"));
-        browser.click(By.xpath("//button[.='Hold it so for this client']"));
+        browser.click(By.xpath("//button[.='Use for this client']"));
         browser.untilText(steps, text -> text.contains("1 changed"));
         browser.click(By.cssSelector("h1"));
         browser.pressWithControl("z");
@@ -67,7 +67,7 @@ class RulesTest extends BrowserTest {
         browser.type(By.name("reason"), "dyed together" + Keys.ENTER);
         browser.untilText(LIVE, text -> text.startsWith("1"));
         browser.open(path + "/rules");
-        browser.click(By.xpath("//button[.='Decided over the rules']"));
+        browser.click(By.xpath("//button[.='Exceptions to the rules']"));
         assertThat(browser.see("rulings").getText()).contains("dyed together");
         browser.checkAccessibility();
         browser.click(By.xpath("//button[.='Take back']"));
@@ -85,7 +85,7 @@ class RulesTest extends BrowserTest {
         browser.type(By.name("by"), "the client" + Keys.ENTER);
         browser.see(By.xpath("//*[contains(., 'Ruled out')]"));
         browser.open(path + "/rules");
-        browser.click(By.xpath("//button[.='Decided over the rules']"));
+        browser.click(By.xpath("//button[.='Exceptions to the rules']"));
         assertThat(browser.see("rulings").getText()).contains("Never together", "trousers", "the client");
     }
 
