@@ -101,7 +101,7 @@ export function FormulasPage() {
           </>
         )}
       </div>
-      <div>
+      <div className={source ? 'max-[900px]:order-first' : ''}>
         <header className="mb-2 flex flex-wrap items-baseline gap-x-4">
           <h1 className="font-serif text-xl font-semibold">
             {source ? source.name || say(picked ? 'livedFormula' : 'formulaOfOutfit') : say('formulas')}
