@@ -16,6 +16,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -233,8 +234,15 @@ final class Browser implements AutoCloseable {
         }
     }
 
+    /** Ends the browser. On a busy machine the driver may not go down in time; its process is ended then, and no test is about that. */
     @Override
     public void close() {
-        driver.quit();
+        try {
+            driver.quit();
+        } catch (WebDriverException e) {
+            if (!String.valueOf(e.getMessage()).contains("Timed out waiting for driver server to shutdown")) {
+                throw e;
+            }
+        }
     }
 }
