@@ -145,7 +145,10 @@ class LauncherTest {
         Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
         AtomicBoolean goOn = new AtomicBoolean(true);
         ExecutorService writers = writers(address, busy, acknowledged, new AtomicInteger(), goOn);
-        TimeUnit.MILLISECONDS.sleep(1000);
+        long giveUp = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
+        while (acknowledged.size() < 3 && System.nanoTime() < giveUp) {
+            TimeUnit.MILLISECONDS.sleep(50);
+        }
         Set<String> first = new HashSet<>(acknowledged);
         Path file = home.resolve("studio.tar.gz");
         Run backup = jomble("backup", file.toString());
