@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -122,6 +123,17 @@ final class Lexicon {
             addKind(own, kind.id().replace('-', ' '), kind);
             kind.alsoCalled().forEach(word -> addKind(own, word, kind));
         });
+    }
+
+    /** The phrase as the name of a kind. */
+    Optional<Meaning> kindMeaning(String phrase) {
+        return kindAmong(meanings(phrase));
+    }
+
+    static Optional<Meaning> kindAmong(List<Meaning> meanings) {
+        return meanings.stream()
+                .filter(meaning -> meaning.attribute().equals(KIND))
+                .findFirst();
     }
 
     Kind kind(Meaning meaning) {
