@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import jomble.core.counting.compiled.CompiledJudge;
+import jomble.core.counting.completion.Completion;
 import jomble.core.document.Question;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
@@ -38,7 +38,7 @@ public class JudgeBenchmark {
 
     private Judge judge;
     private Outfit outfit;
-    private CompiledJudge fast;
+    private MaskJudge fast;
     private List<Outfit> many;
     private int next;
 
@@ -47,7 +47,7 @@ public class JudgeBenchmark {
         Question question = DemoWardrobe.question("{\"months\": [1]}");
         judge = new Judge(Catalogue.standard(), question.contexts().get(0));
         List<Piece> pieces = question.wardrobe().pieces();
-        fast = new CompiledJudge(pieces, question.contexts().get(0), Catalogue.standard());
+        fast = new MaskJudge(pieces, question.contexts().get(0));
         many = manyOf(pieces);
         outfit = Outfit.of(List.of(Slot.TOP, Slot.BOTTOM, Slot.JACKET, Slot.SHOES).stream()
                 .map(slot -> Worn.of(
@@ -82,9 +82,9 @@ public class JudgeBenchmark {
 
     /** The next of many outfits by what was worked out beforehand. */
     @Benchmark
-    public CompiledJudge.Outcome compiled() {
+    public Completion compiled() {
         next = (next + 1) % many.size();
-        return fast.best(many.get(next));
+        return fast.best(many.get(next).worn());
     }
 
     @Benchmark

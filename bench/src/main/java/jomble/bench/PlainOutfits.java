@@ -3,11 +3,8 @@ package jomble.bench;
 import java.util.ArrayList;
 import java.util.List;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.compiled.CompiledJudge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
-import jomble.core.judgement.rule.Catalogue;
-import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
@@ -18,7 +15,7 @@ import jomble.core.piece.Slot;
  */
 final class PlainOutfits {
     private final CountQuestion question;
-    private final CompiledJudge judge;
+    private final MaskJudge judge;
     private final boolean wantsShoes;
     private long judged;
     private long works;
@@ -43,7 +40,7 @@ final class PlainOutfits {
     PlainOutfits(CountQuestion question) {
         JudgementContext context = question.contexts().get(0);
         this.question = question;
-        this.judge = new CompiledJudge(question.pieces(), context, Catalogue.standard());
+        this.judge = new MaskJudge(question.pieces(), context);
         this.wantsShoes = context.wantsShoes();
     }
 
@@ -92,7 +89,7 @@ final class PlainOutfits {
     /** Puts an outfit to the judge. */
     void judge(List<Worn> worn) {
         judged++;
-        works += judge.best(Outfit.of(worn)).verdict() == Verdict.WORKS ? 1 : 0;
+        works += judge.best(worn).verdict() == Verdict.WORKS ? 1 : 0;
     }
 
     long judged() {

@@ -16,4 +16,39 @@ final class FormalityCounts {
     static int at(int formalities, int level) {
         return formalities >> BITS * (level - 1) & MASK;
     }
+
+    /** The lowest level there is, 0 for none. */
+    static int lowest(int formalities) {
+        return levelOf(formalities, 1);
+    }
+
+    /** The highest level there is, 0 for none. */
+    static int highest(int formalities) {
+        return levelOf(formalities, pieces(formalities));
+    }
+
+    /** The level in the middle, the lower one of two; 0 for none. */
+    static int lowerMedian(int formalities) {
+        return levelOf(formalities, (pieces(formalities) + 1) / 2);
+    }
+
+    private static int pieces(int formalities) {
+        int pieces = 0;
+        for (int level = 1; level <= LEVELS; level++) {
+            pieces += at(formalities, level);
+        }
+        return pieces;
+    }
+
+    /** The level of the piece at a place, from 1 on, once pieces stand in order; 0 where there are fewer. */
+    private static int levelOf(int formalities, int place) {
+        int seen = 0;
+        for (int level = 1; level <= LEVELS; level++) {
+            seen += at(formalities, level);
+            if (seen >= place && seen > 0) {
+                return level;
+            }
+        }
+        return 0;
+    }
 }

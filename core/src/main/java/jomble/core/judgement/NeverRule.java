@@ -31,7 +31,7 @@ public final class NeverRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().named();
+        return summary.named();
     }
 
     @Override
@@ -44,7 +44,7 @@ public final class NeverRule implements WholeRule {
         long[] masks = rulings.stream().mapToLong(ruling -> mask(ruling, named)).toArray();
         return summary -> {
             for (int i = 0; i < masks.length; i++) {
-                if ((summary.signs().named() & masks[i]) == masks[i]) {
+                if ((summary.named() & masks[i]) == masks[i]) {
                     return Result.stop(new Overrides.Never(rulings.get(i).reason()));
                 }
             }

@@ -36,7 +36,7 @@ public record OutfitMeasures(
                 half(Math.ceil(low * 2)),
                 half(Math.floor(high * 2)),
                 half(Math.floor(dressed * 2)),
-                ColourScheme.of(judgement.summary().signs().families()).words());
+                ColourScheme.of(judgement.summary().families()).words());
     }
 
     private static double half(double doubled) {

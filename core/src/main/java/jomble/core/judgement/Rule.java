@@ -6,29 +6,32 @@ public sealed interface Rule permits PieceRule, PairRule, WholeRule {
 
     Scope scope();
 
-    /** Whether the verdict may change with the weather; other rules are worked out once for all months of a year. */
+    default boolean has(RuleTrait trait) {
+        return info().traits().contains(trait);
+    }
+
     default boolean readsWeather() {
-        return false;
+        return has(RuleTrait.READS_WEATHER);
     }
 
-    /** Whether the verdict may change with the way a piece is worn. */
     default boolean readsFinishes() {
-        return false;
+        return has(RuleTrait.READS_FINISHES);
     }
 
-    /** Whether it never finds fault, so that a verdict can be had without it. */
+    default boolean readsWarmthOnly() {
+        return has(RuleTrait.READS_WARMTH_ONLY);
+    }
+
     default boolean onlyCredits() {
-        return false;
+        return has(RuleTrait.ONLY_CREDITS);
     }
 
-    /** Whether it may say that something works; a rule that does so without declaring it is refused by the counter. */
     default boolean mayCredit() {
-        return onlyCredits();
+        return onlyCredits() || has(RuleTrait.MAY_CREDIT);
     }
 
-    /** Whether every fault it finds is a stop that cannot be softened; it then needs no points and no bit of its own. */
     default boolean onlyStops() {
-        return false;
+        return has(RuleTrait.ONLY_STOPS);
     }
 
     default String id() {

@@ -1,15 +1,20 @@
 package jomble.core.judgement;
 
+import java.util.Collections;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import jomble.core.piece.Slot;
 
 /**
- * What people are told of a rule.
+ * What a rule says of itself: to people, and to whoever counts.
  *
  * @param id stable for ever
  * @param title a few words
  * @param rationale why stylists hold it
  * @param schools the switches it listens to
  * @param source where its numbers come from
+ * @param reads of a rule about the whole, the slots whose filling can change what it looks at; empty of others
  */
 public record RuleInfo(
         String id,
@@ -17,24 +22,37 @@ public record RuleInfo(
         String rationale,
         List<SchoolSwitch> schools,
         List<Parameter> parameters,
-        String source) {
+        String source,
+        Set<Slot> reads,
+        Set<RuleTrait> traits) {
     public static final String HOUSE =
             "Our choice, from what stylists say and from walking everyday outfits through it.";
 
     public RuleInfo {
         schools = List.copyOf(schools);
         parameters = List.copyOf(parameters);
+        reads = Collections.unmodifiableSet(new LinkedHashSet<>(reads));
+        traits = Collections.unmodifiableSet(new LinkedHashSet<>(traits));
     }
 
     public static RuleInfo of(String id, String title, String rationale, Parameter... parameters) {
-        return new RuleInfo(id, title, rationale, List.of(), List.of(parameters), HOUSE);
+        return new RuleInfo(id, title, rationale, List.of(), List.of(parameters), HOUSE, Set.of(), Set.of());
     }
 
     public RuleInfo with(SchoolSwitch... switches) {
-        return new RuleInfo(id, title, rationale, List.of(switches), parameters, source);
+        return new RuleInfo(id, title, rationale, List.of(switches), parameters, source, reads, traits);
     }
 
     public RuleInfo from(String published) {
-        return new RuleInfo(id, title, rationale, schools, parameters, published);
+        return new RuleInfo(id, title, rationale, schools, parameters, published, reads, traits);
+    }
+
+    /** @param slots whose filling can change what a rule about the whole looks at */
+    public RuleInfo reading(Set<Slot> slots) {
+        return new RuleInfo(id, title, rationale, schools, parameters, source, slots, traits);
+    }
+
+    public RuleInfo that(RuleTrait... declared) {
+        return new RuleInfo(id, title, rationale, schools, parameters, source, reads, Set.of(declared));
     }
 }

@@ -60,7 +60,12 @@ public enum Sign {
     /** A belt, a bag, a scarf or jewellery: something for the eye in an outfit of one colour. */
     TRIMMING_WORN,
     /** A half tuck, which shows the waist in front only. */
-    WAIST_HALF_DEFINED;
+    WAIST_HALF_DEFINED,
+    /** By a tuck, a knot, a cropped hem or a belt. */
+    WAIST_DEFINED,
+    CLOSE_TOP,
+    /** A layer with room over whatever is beneath. */
+    ROOMY_OUTER;
 
     long bit() {
         return 1L << ordinal();

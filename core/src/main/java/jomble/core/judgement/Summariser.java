@@ -37,12 +37,15 @@ public final class Summariser {
     /** What a hem over a bare leg of unknown colour is taken to differ by: clearly visible. */
     private static final double BARE_LEG = 30;
 
-    private static final int ROOMY = 3;
-    private static final Set<Finish> DEFINES_A_WAIST = EnumSet.of(Finish.TUCKED, Finish.KNOTTED, Finish.BELTED);
+    private static final double ACCENT_CHROMA = 35;
+    private static final double SATURATED_CHROMA = 45;
+    /** The bit of no lustre; textures 0 to 3 take the bits below it. */
+    private static final int LUSTRES = 4;
+
+    private static final Set<Slot> SMALL =
+            EnumSet.of(Slot.SHOES, Slot.BAG, Slot.NECK, Slot.TIE, Slot.HAT, BELT, LEGWEAR);
     /** The slots whose pieces make something together. */
     private static final List<Slot> MEETING = List.of(TOP, BOTTOM, ONEPIECE, MID, JACKET, LEGWEAR);
-
-    private static final Set<Slot> OUTER = EnumSet.of(MID, JACKET, COAT);
 
     private final JudgementContext context;
     /** In thousandths of stature, by ordinal of the landmark. */
@@ -52,9 +55,13 @@ public final class Summariser {
     private final boolean jacketStays;
     private final Lab skin;
     private final SignReader signs;
+    private final CoveredZones covered;
+    private final DressCodeViolations violations;
 
     public Summariser(JudgementContext context) {
         this.signs = new SignReader(context);
+        this.covered = new CoveredZones(context);
+        this.violations = new DressCodeViolations(context);
         this.context = context;
         Heights figure = context.brief().heights();
         this.heights = new int[Landmark.values().length];
@@ -75,26 +82,26 @@ public final class Summariser {
     /** @param worn by ordinal of the slot, null where empty */
     public Summary summarise(Worn[] worn) {
         MeasureAccumulator accumulator = accumulator();
-        measure(worn, one -> pieceMeasures(one, 0, 0), this::pairMeasures, accumulator);
-        return FixedSummary.of(accumulator);
+        measure(worn, one -> contribution(one, 0, 0), this::contribution, accumulator);
+        return accumulator.snapshot();
     }
 
     /**
      * Measures an outfit by what is known of its pieces.
      *
      * @param worn by ordinal of the slot, null where empty
-     * @param pieceMeasures {@link #pieceMeasures} of each, {@code pairMeasures} {@link #pairMeasures} of two in slot order
+     * @param ofPiece what each contributes, {@code ofPair} what two contribute, in slot order
      */
     public void measure(
             Worn[] worn,
-            Function<Worn, PieceMeasures> pieceMeasures,
-            BiFunction<Worn, Worn, PairMeasures> pairMeasures,
+            Function<Worn, Contribution> ofPiece,
+            BiFunction<Worn, Worn, Contribution> ofPair,
             MeasureAccumulator accumulator) {
         Structure structure = nearestStructure(worn);
         accumulator.clear(structure);
         for (Worn one : worn) {
             if (one != null) {
-                accumulator.add(pieceMeasures.apply(one));
+                accumulator.add(ofPiece.apply(one));
             }
         }
         for (Slot inner : MEETING) {
@@ -102,11 +109,11 @@ public final class Summariser {
                 Worn one = worn[inner.ordinal()];
                 Worn other = worn[outer.ordinal()];
                 if (one != null && other != null && inner.compareTo(outer) < 0) {
-                    accumulator.add(pairMeasures.apply(one, other));
+                    accumulator.add(ofPair.apply(one, other));
                 }
             }
         }
-        accumulator.setColliding(colliding(structure, worn));
+        accumulator.add(Measure.COLLIDING_SLOTS, colliding(structure, worn));
     }
 
     /** All that later pieces can make of this one as a part of a suit, as a value. */
@@ -117,32 +124,78 @@ public final class Summariser {
         return List.of(Tailoring.isPart(worn), piece.setId() == null ? List.of() : piece.setId(), cloth, country);
     }
 
-    /** What one way to wear a piece adds, with the numbers of {@link PieceMeasures}. */
-    public PieceMeasures pieceMeasures(Worn worn, int id, int suitId) {
+    /**
+     * What one way to wear a piece contributes.
+     *
+     * @param id the number of the way; tells apart what is worn where that matters to what is put on later
+     * @param suitId equal for ways that meet every other as parts of suits alike; below {@link Summary#MOST_SUITS}
+     */
+    public Contribution contribution(Worn worn, int id, int suitId) {
         Slot slot = worn.slot();
         Piece piece = worn.piece();
         int clo = centiClo(worn);
-        boolean main = slot.isMain();
-        boolean hued = main && !piece.colourFamily().isNeutral();
-        return new PieceMeasures(
-                id,
-                suitId,
-                slot,
-                clo,
-                isPeeled(slot) ? 0 : clo,
-                slot.isFormality() ? piece.formality() : 0,
-                slot == COAT ? piece.formality() : 0,
-                hued ? 1 << piece.colourFamily().ordinal() : 0,
-                metals(worn),
-                main && piece.isPatterned() ? 1 : 0,
-                suiting(worn),
-                volume(worn),
-                isWaistDefined(worn),
-                slot == TOP && piece.fit().volume() == 1,
-                OUTER.contains(slot) && piece.fit().volume() >= ROOMY,
-                end(worn),
-                slot == ONEPIECE ? shown(skin == null ? BARE_LEG : Ciede2000.difference(piece.dominant(), skin)) : 0,
-                signs.ofPiece(worn));
+        Contribution.Builder adds = new Contribution.Builder()
+                .add(Measure.FILLED_SLOTS, 1L << slot.ordinal())
+                .add(Measure.FULL_CENTI_CLO, clo)
+                .add(Measure.PEELED_CENTI_CLO, isPeeled(slot) ? 0 : clo)
+                .add(Measure.METALS, metals(worn))
+                .add(Measure.SUITING, suiting(worn));
+        if (slot.isFormality() && piece.formality() > 0) {
+            // A one-piece is top and bottom in one, and counts as both.
+            adds.add(Measure.FORMALITIES, FormalityCounts.one(piece.formality()) * (slot == ONEPIECE ? 2L : 1L));
+        }
+        if (slot.isMain()) {
+            int family = 1 << piece.colourFamily().ordinal();
+            adds.add(Measure.MAINS, 1)
+                    .add(Measure.FAMILIES, family)
+                    .add(Measure.HUE_FAMILIES, piece.colourFamily().isNeutral() ? 0 : family)
+                    .add(Measure.SATURATED_FAMILIES, piece.dominant().chroma() > SATURATED_CHROMA ? family : 0)
+                    .add(Measure.DARKEST, (int) piece.dominant().l())
+                    .add(Measure.LIGHTEST, (int) piece.dominant().l())
+                    .add(Measure.SURFACES, surface(piece))
+                    .add(Measure.PATTERNED, piece.isPatterned() ? 1 : 0);
+        }
+        if (SMALL.contains(slot)) {
+            adds.add(Measure.ACCENTS, piece.dominant().chroma() > ACCENT_CHROMA ? 1 : 0);
+        }
+        addOfSlot(worn, id, suitId, adds);
+        adds.add(Measure.COVERED_ZONES, covered.of(worn)).add(Measure.VIOLATED_CODES, violations.of(worn));
+        signs.read(worn, adds);
+        return adds.build();
+    }
+
+    /** What only one slot can contribute. */
+    private void addOfSlot(Worn worn, int id, int suitId, Contribution.Builder adds) {
+        Piece piece = worn.piece();
+        switch (worn.slot()) {
+            case TOP -> adds.add(Measure.TOP_VOLUME, piece.fit().volume());
+            case BOTTOM ->
+                adds.add(Measure.BOTTOM_VOLUME, piece.volume())
+                        .add(Measure.BOTTOM_ID, id)
+                        .add(Measure.BOTTOM_SUIT, suitId);
+            case ONEPIECE ->
+                adds.add(Measure.ONEPIECE_ID, id)
+                        .add(Measure.ONEPIECE_END, piece.hem() == null ? 0 : hem(worn))
+                        .add(
+                                Measure.ONEPIECE_TO_SKIN,
+                                shown(skin == null ? BARE_LEG : Ciede2000.difference(piece.dominant(), skin)));
+            case MID ->
+                adds.add(Measure.MID_ID, id)
+                        .add(Measure.MID_SUIT, suitId)
+                        .add(Measure.LAYER_END, isClosed(worn) ? hem(worn) : Summary.NO_END);
+            case JACKET ->
+                adds.add(Measure.JACKET_ID, id)
+                        .add(Measure.JACKET_VOLUME, piece.fit().volume())
+                        .add(Measure.JACKET_FORMALITY, piece.formality());
+            case COAT -> adds.add(Measure.COAT_FORMALITY, piece.formality());
+            default -> {}
+        }
+    }
+
+    /** Surfaces differ by lustre or by grain; a smooth knit and a smooth weave are one surface to the eye. */
+    private static int surface(Piece piece) {
+        int sheen = piece.get(Attribute.SHEEN);
+        return sheen > 0 ? 1 << LUSTRES + sheen : 1 << piece.get(Attribute.TEXTURE);
     }
 
     private int suiting(Worn worn) {
@@ -155,54 +208,54 @@ public final class Summariser {
         };
     }
 
-    private static int volume(Worn worn) {
-        return switch (worn.slot()) {
-            case TOP, JACKET -> worn.piece().fit().volume();
-            case BOTTOM -> worn.piece().volume();
-            default -> 0;
-        };
-    }
-
-    private int end(Worn worn) {
-        boolean ends = worn.slot() == ONEPIECE || worn.slot() == MID && isClosed(worn);
-        if (!ends) {
-            return PieceMeasures.NO_END;
-        }
-        return worn.piece().hem() == null ? 0 : hem(worn);
-    }
-
     private static boolean isClosed(Worn mid) {
         return !mid.is(Finish.OPEN) && !mid.is(Finish.TUCKED) && mid.piece().hem() != null;
     }
 
     /**
-     * What two ways to wear pieces add together.
+     * What two ways to wear pieces contribute together.
      *
      * @param inner of the slot that comes first
      */
-    public PairMeasures pairMeasures(Worn inner, Worn outer) {
-        Slot first = inner.slot();
-        Slot second = outer.slot();
-        if (first == TOP && second == BOTTOM && inner.piece().hem() != null) {
-            return seam(PairMeasures.Seam.TOP_AND_BOTTOM, topHem(inner, outer.piece()), inner, outer);
+    public Contribution contribution(Worn inner, Worn outer) {
+        return switch (outer.slot()) {
+            case BOTTOM ->
+                inner.slot() == TOP && inner.piece().hem() != null ? waist(inner, outer) : Contribution.NOTHING;
+            case ONEPIECE ->
+                inner.slot() == BOTTOM ? seam(Measure.ONEPIECE_TO_TROUSERS, inner, outer) : Contribution.NOTHING;
+            case LEGWEAR ->
+                inner.slot() == ONEPIECE && hidesTheLeg(outer)
+                        ? seam(Measure.ONEPIECE_TO_LEGWEAR, inner, outer)
+                        : Contribution.NOTHING;
+            case MID -> underLayer(inner, outer);
+            case JACKET ->
+                inner.slot() == BOTTOM || inner.slot() == MID
+                        ? new Contribution.Builder()
+                                .add(Measure.SUITING, suiting(inner, outer))
+                                .build()
+                        : Contribution.NOTHING;
+            default -> Contribution.NOTHING;
+        };
+    }
+
+    private Contribution waist(Worn top, Worn bottom) {
+        return new Contribution.Builder()
+                .add(Measure.TOP_END, topHem(top, bottom.piece()))
+                .add(Measure.TOP_TO_BOTTOM, difference(top, bottom))
+                .build();
+    }
+
+    private Contribution underLayer(Worn inner, Worn layer) {
+        if (inner.slot() == ONEPIECE && isClosed(layer)) {
+            return seam(Measure.LAYER_TO_ONEPIECE, inner, layer);
         }
-        if (first == BOTTOM && second == ONEPIECE) {
-            return seam(PairMeasures.Seam.ONEPIECE_AND_BOTTOM, 0, inner, outer);
+        if (inner.slot() != BOTTOM) {
+            return Contribution.NOTHING;
         }
-        if (first == ONEPIECE && second == LEGWEAR && hidesTheLeg(outer)) {
-            return seam(PairMeasures.Seam.ONEPIECE_AND_LEGWEAR, 0, inner, outer);
-        }
-        if (first == ONEPIECE && second == MID && isClosed(outer)) {
-            return seam(PairMeasures.Seam.LAYER_AND_ONEPIECE, 0, inner, outer);
-        }
-        if (second == JACKET && (first == BOTTOM || first == MID)) {
-            return new PairMeasures(suiting(inner, outer), null, 0, 0);
-        }
-        if (first == BOTTOM && second == MID) {
-            int difference = isClosed(outer) ? difference(inner, outer) : 0;
-            return new PairMeasures(suiting(inner, outer), PairMeasures.Seam.LAYER_AND_BOTTOM, 0, difference);
-        }
-        return PairMeasures.NOTHING;
+        Contribution.Builder adds = new Contribution.Builder().add(Measure.SUITING, suiting(inner, layer));
+        return isClosed(layer)
+                ? adds.add(Measure.LAYER_TO_BOTTOM, difference(inner, layer)).build()
+                : adds.build();
     }
 
     private int suiting(Worn inner, Worn outer) {
@@ -225,8 +278,8 @@ public final class Summariser {
         return facts;
     }
 
-    private static PairMeasures seam(PairMeasures.Seam seam, int permille, Worn one, Worn other) {
-        return new PairMeasures(0, seam, permille, difference(one, other));
+    private static Contribution seam(Measure measure, Worn one, Worn other) {
+        return new Contribution.Builder().add(measure, difference(one, other)).build();
     }
 
     private static int difference(Worn one, Worn other) {
@@ -309,14 +362,6 @@ public final class Summariser {
                 && !other.piece().isSolid()
                 && part.piece().sharesSetWith(other.piece())
                 && part.piece().cloth() == other.piece().cloth();
-    }
-
-    private static boolean isWaistDefined(Worn worn) {
-        if (worn.slot() == BELT) {
-            return true;
-        }
-        boolean cropped = worn.piece().hem() != null && worn.piece().hem().isCropped();
-        return worn.slot() == TOP && (cropped || worn.finishes().stream().anyMatch(DEFINES_A_WAIST::contains));
     }
 
     /** Tights that show their own colour rather than the skin's. */

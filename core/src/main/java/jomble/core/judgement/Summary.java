@@ -1,155 +1,374 @@
 package jomble.core.judgement;
 
+import java.util.Set;
+import jomble.core.brief.DressCode;
+import jomble.core.brief.Zone;
 import jomble.core.outfit.Structure;
+import jomble.core.piece.Slot;
 
 /**
- * All that rules about the whole outfit may see: a few small numbers.
+ * All that rules about the whole outfit may see: a few small numbers, read from the table of {@link Measure}s.
  *
  * <p>Masks have bit {@code 1 << ordinal} of their enumeration.
  */
-public interface Summary {
+public sealed class Summary permits MeasureAccumulator {
     /** Business: what a tie can raise an outfit to whose pieces are all below it. */
-    int MOST_BY_A_TIE = 5;
+    public static final int MOST_BY_A_TIE = 5;
+    /** How many sorts of suit parts {@link #openSuiting()} can tell apart: ten bits hold one more. */
+    public static final int MOST_SUITS = 1023;
+    /** The number of no way to wear a piece. */
+    public static final int NOTHING_WORN = -1;
+
+    /** Above every hem. */
+    static final int NO_END = Integer.MAX_VALUE;
+    /** A one-piece that ends below this leaves nothing to break against, in thousandths of stature. */
+    private static final int NEAR_FLOOR_PERMILLE = 100;
+
+    private static final int MOST_STATEMENTS = 3;
+    private static final int MOST_HEAT = 2;
+    private static final int MOST_ACCENTS = 2;
+    private static final int MOST_MAINS = 2;
+
+    /** By ordinal of the measure. */
+    final long[] measures;
+
+    final boolean wantsShoes;
+    Structure structure;
+
+    Summary(Structure structure, boolean wantsShoes) {
+        this(structure, wantsShoes, new long[Measure.COUNT]);
+        Measure.clear(measures);
+    }
+
+    private Summary(Structure structure, boolean wantsShoes, long[] measures) {
+        this.structure = structure;
+        this.wantsShoes = wantsShoes;
+        this.measures = measures;
+    }
+
+    /** Of something that is warm and nothing else, for rules that read nothing else. */
+    public static Summary ofWarmth(int fullCentiClo, int peeledCentiClo) {
+        MeasureAccumulator warmth = new MeasureAccumulator(false);
+        warmth.add(Measure.FULL_CENTI_CLO, fullCentiClo);
+        warmth.add(Measure.PEELED_CENTI_CLO, peeledCentiClo);
+        return warmth;
+    }
+
+    /** As it is now; it stays so. */
+    Summary snapshot() {
+        return new Summary(structure, wantsShoes, measures.clone());
+    }
+
+    private int get(Measure measure) {
+        return (int) measures[measure.ordinal()];
+    }
 
     /** The structure formed, or the one nearest to what is worn. */
-    Structure structure();
+    public final Structure structure() {
+        return structure;
+    }
 
     /** Slots in which something is worn. */
-    int filledSlots();
+    public final int filledSlots() {
+        return get(Measure.FILLED_SLOTS);
+    }
+
+    private boolean wears(Slot slot) {
+        return (filledSlots() & 1 << slot.ordinal()) != 0;
+    }
 
     /** Slots the structure wants and that are empty. */
-    int missingSlots();
+    public final int missingSlots() {
+        return structure.mandatoryMask(wantsShoes) & ~filledSlots();
+    }
 
     /** Filled slots the structure does not take, or whose piece has no such role. */
-    int collidingSlots();
+    public final int collidingSlots() {
+        return get(Measure.COLLIDING_SLOTS);
+    }
+
+    /** The number of the way worn in the bottom, {@link #NOTHING_WORN} for none. */
+    public final int bottom() {
+        return get(Measure.BOTTOM_ID);
+    }
+
+    /** The same of the mid layer. */
+    public final int mid() {
+        return get(Measure.MID_ID);
+    }
+
+    /** The same of the jacket. */
+    public final int jacket() {
+        return get(Measure.JACKET_ID);
+    }
+
+    /** The same of the one-piece. */
+    public final int onepiece() {
+        return get(Measure.ONEPIECE_ID);
+    }
+
+    private boolean wearsOnepiece() {
+        return onepiece() != NOTHING_WORN;
+    }
 
     /** Σ I_clu of everything on, in hundredths of a clo. */
-    int fullCentiClo();
+    public final int fullCentiClo() {
+        return get(Measure.FULL_CENTI_CLO);
+    }
 
     /** The same after the best peel. */
-    int peeledCentiClo();
+    public final int peeledCentiClo() {
+        return get(Measure.PEELED_CENTI_CLO);
+    }
 
     /** How many formality slots hold each level, four bits a level, level 1 lowest. */
-    int formalities();
+    public final int formalities() {
+        return get(Measure.FORMALITIES);
+    }
+
+    /** Lowest formality worn, 0 when nothing is. */
+    public final int lowestFormality() {
+        return FormalityCounts.lowest(formalities());
+    }
+
+    /** Highest formality worn, 0 when nothing is. */
+    public final int highestFormality() {
+        return FormalityCounts.highest(formalities());
+    }
 
     /** Formality of the coat, 0 for none. */
-    int coatFormality();
+    public final int coatFormality() {
+        return get(Measure.COAT_FORMALITY);
+    }
+
+    /**
+     * Lower median over the formality slots, of a whole suit the formality of its jacket; one less when a suit is broken, at least 1; 0
+     * when nothing is worn. A tie adds one, up to business or to the dressiest piece worn: a tie makes an office outfit of a shirt, and
+     * no evening outfit of a suit.
+     */
+    public final int formality() {
+        int lower = FormalityCounts.lowerMedian(formalities());
+        int median = Math.max(suitBroken() && lower > 1 ? lower - 1 : lower, suitFormality());
+        int most = Math.max(MOST_BY_A_TIE, highestFormality());
+        return median > 0 && has(Sign.TIE_WORN) ? Math.max(median, Math.min(median + 1, most)) : median;
+    }
 
     /** Whether a suit is broken anywhere. */
-    boolean suitBroken();
+    public final boolean suitBroken() {
+        return Suiting.has(get(Measure.SUITING), Suiting.BROKEN);
+    }
 
     /** Formality of the jacket of a whole suit, 0 where none is worn. */
-    int suitFormality();
-
-    /** 21 bits: of which suits parts are worn, and whether one is broken. */
-    long suitsToCome();
-
-    /** Patterned main pieces, less those that share a suit's cloth. */
-    int patterned();
-
-    /** Families of the main pieces' dominant colours, neutrals left out. */
-    int hueFamilies();
-
-    /** Metals in sight. */
-    int metals();
-
-    /** Volume of the jacket, or of the top without one; 0 when neither decides. */
-    int upperVolume();
-
-    /** Volume of the bottom, 0 for none. */
-    int lowerVolume();
-
-    /** By a tuck, a knot, a cropped hem or a belt. */
-    boolean waistDefined();
-
-    /** A close top. */
-    boolean closeTop();
-
-    /** A layer with room over whatever is beneath. */
-    boolean roomyOuter();
-
-    /** Height of the strongest visible break in thousandths of stature, −1 for an unbroken column. */
-    int breakPermille();
-
-    /** ΔE00 at that break, rounded to a whole number; 0 for none. */
-    int breakDifference();
+    public final int suitFormality() {
+        return Suiting.has(get(Measure.SUITING), Suiting.JACKET_WITH_BOTTOM) && !suitBroken()
+                ? get(Measure.JACKET_FORMALITY)
+                : 0;
+    }
 
     /**
      * 1 where trousers and waistcoat of one suit frame another jacket, 2 where a waistcoat belongs to neither jacket nor bottom, 3 where
      * three suits meet, else 0.
      */
-    int suits();
+    public final int suits() {
+        return Suiting.suits(get(Measure.SUITING));
+    }
 
     /** 34 bits: what parts of suits that are put on later will make of those worn, as a number that differs where that differs. */
-    long openSuiting();
+    public final long openSuiting() {
+        return (get(Measure.BOTTOM_SUIT) + 1L) << 10 + Suiting.BITS
+                | (get(Measure.MID_SUIT) + 1L) << Suiting.BITS
+                | get(Measure.SUITING);
+    }
+
+    /** 21 bits: of which suits parts are worn, and whether one is broken. */
+    public final long suitsToCome() {
+        return openSuiting() >> Suiting.BITS << 1 | (suitBroken() ? 1 : 0);
+    }
+
+    /** Patterned main pieces, less those that share a suit's cloth. */
+    public final int patterned() {
+        return get(Measure.PATTERNED)
+                - (Suiting.has(get(Measure.SUITING), Suiting.ONE_PATTERN_BELOW) ? 1 : 0)
+                - (Suiting.has(get(Measure.SUITING), Suiting.ONE_PATTERN_WITHIN) ? 1 : 0);
+    }
+
+    /** Families of the main pieces' dominant colours, neutrals left out. */
+    public final int hueFamilies() {
+        return get(Measure.HUE_FAMILIES);
+    }
+
+    /** Colour families of the main pieces, neutrals and all. */
+    public final int families() {
+        return get(Measure.FAMILIES);
+    }
+
+    /** Families of the main pieces' saturated colours. */
+    public final int saturated() {
+        return get(Measure.SATURATED_FAMILIES);
+    }
+
+    /** Small saturated pieces, at most 2. */
+    public final int accents() {
+        return Math.min(MOST_ACCENTS, get(Measure.ACCENTS));
+    }
+
+    /** Lightness L* of the darkest main piece, 100 for none. */
+    public final int darkest() {
+        return get(Measure.DARKEST);
+    }
+
+    /** Of the lightest, 0 for none. */
+    public final int lightest() {
+        return get(Measure.LIGHTEST);
+    }
+
+    /** Metals in sight. */
+    public final int metals() {
+        return get(Measure.METALS);
+    }
+
+    /** Surfaces of the main pieces, and texture that is marked. */
+    public final int surfaces() {
+        return get(Measure.SURFACES);
+    }
+
+    /** Main pieces, at most 2. */
+    public final int mains() {
+        return Math.min(MOST_MAINS, get(Measure.MAINS));
+    }
+
+    /** Volume of the jacket, or of the top without one; 0 when neither decides. */
+    public final int upperVolume() {
+        if (wearsOnepiece() || wears(Slot.DRAPE)) {
+            return 0;
+        }
+        return wears(Slot.JACKET) ? get(Measure.JACKET_VOLUME) : get(Measure.TOP_VOLUME);
+    }
+
+    /** Volume of the bottom, 0 for none. */
+    public final int lowerVolume() {
+        return wearsOnepiece() ? 0 : get(Measure.BOTTOM_VOLUME);
+    }
+
+    /** Height of the strongest visible break in thousandths of stature, −1 for an unbroken column. */
+    public final int breakPermille() {
+        return (int) (strongestBreak() >> 32);
+    }
+
+    /** ΔE00 at that break, rounded to a whole number; 0 for none. */
+    public final int breakDifference() {
+        return (int) strongestBreak();
+    }
+
+    /** Height in the upper, rounded ΔE00 in the lower 32 bits; −1 and 0 for none. */
+    private long strongestBreak() {
+        int layerEnd = get(Measure.LAYER_END);
+        long best = stronger(-1L << 32, layerEnd, layerDifference());
+        if (!wearsOnepiece()) {
+            int topEnd = get(Measure.TOP_END);
+            return topEnd < layerEnd ? stronger(best, topEnd, get(Measure.TOP_TO_BOTTOM)) : best;
+        }
+        int againstLeg = wears(Slot.BOTTOM)
+                ? get(Measure.ONEPIECE_TO_TROUSERS)
+                : has(Sign.OPAQUE_LEGWEAR) ? get(Measure.ONEPIECE_TO_LEGWEAR) : get(Measure.ONEPIECE_TO_SKIN);
+        int end = get(Measure.ONEPIECE_END);
+        return end < NEAR_FLOOR_PERMILLE ? best : stronger(best, end, againstLeg);
+    }
+
+    private int layerDifference() {
+        return get(wearsOnepiece() ? Measure.LAYER_TO_ONEPIECE : Measure.LAYER_TO_BOTTOM);
+    }
+
+    private static long stronger(long best, int permille, int difference) {
+        return difference > (int) best ? (long) permille << 32 | difference : best;
+    }
 
     /** What hems and legs that are put on later will make of what is worn, as a number that differs where that differs. */
-    long openBreak();
+    public final long openBreak() {
+        return breakWith(get(Measure.TOP_END));
+    }
 
     /**
-     * The same to one who asks only whether the strongest break is at some heights; more outfits may have equal numbers.
+     * The same to one who asks only whether the strongest break is at some heights; more outfits may have equal numbers: a top that ends
+     * above them is hidden by every layer that ends there, one that ends below them shows under all of those.
      *
      * @param fromPermille the lowest of these heights, in thousandths of stature
      * @param toPermille the highest
      */
-    default long openBreak(int fromPermille, int toPermille) {
-        return openBreak();
+    public final long openBreak(int fromPermille, int toPermille) {
+        int topEnd = get(Measure.TOP_END);
+        if (topEnd > toPermille) {
+            return breakWith(NO_END);
+        }
+        return breakWith(topEnd < fromPermille ? fromPermille - 1 : topEnd);
     }
 
-    /** Facts and small counts. */
-    Signs signs();
+    private long breakWith(int topEnd) {
+        long layerEnd = get(Measure.LAYER_END) & 0x3ff;
+        if (wearsOnepiece()) {
+            long legs = wears(Slot.BOTTOM)
+                    ? get(Measure.ONEPIECE_TO_TROUSERS)
+                    : has(Sign.OPAQUE_LEGWEAR) ? 0x100 | get(Measure.ONEPIECE_TO_LEGWEAR) : 0x200;
+            return (onepiece() + 1L) << 32 | layerEnd << 20 | (long) layerDifference() << 10 | legs;
+        }
+        int difference = topEnd == NO_END ? 0 : get(Measure.TOP_TO_BOTTOM);
+        long ends = (long) (topEnd & 0x3ff) << 20 | (long) difference << 10 | layerDifference();
+        return (bottom() + 1L) << 42 | layerEnd << 32 | ends;
+    }
 
-    /** Of something that is warm and nothing else, for rules that read nothing else. */
-    static Summary ofWarmth(int fullCentiClo, int peeledCentiClo) {
-        return FixedSummary.of(MeasureAccumulator.ofWarmth(fullCentiClo, peeledCentiClo));
+    /** By a tuck, a knot, a cropped hem or a belt. */
+    public final boolean waistDefined() {
+        return has(Sign.WAIST_DEFINED);
     }
 
     /** A close top under a roomy layer. */
-    default boolean closeInsideRoomy() {
-        return closeTop() && roomyOuter();
+    public final boolean closeInsideRoomy() {
+        return has(Sign.CLOSE_TOP) && has(Sign.ROOMY_OUTER);
     }
 
-    /** Lowest formality worn, 0 when nothing is. */
-    default int lowestFormality() {
-        for (int level = 1; level <= FormalityCounts.LEVELS; level++) {
-            if (FormalityCounts.at(formalities(), level) > 0) {
-                return level;
-            }
-        }
-        return 0;
+    public final boolean has(Sign sign) {
+        return (measures[Measure.SIGNS.ordinal()] & sign.bit()) != 0;
     }
 
-    default int highestFormality() {
-        for (int level = FormalityCounts.LEVELS; level >= 1; level--) {
-            if (FormalityCounts.at(formalities(), level) > 0) {
-                return level;
-            }
+    /** Which of some signs hold, as a number for a rule's key. */
+    public final long among(Set<Sign> some) {
+        long mask = 0;
+        for (Sign sign : some) {
+            mask |= sign.bit();
         }
-        return 0;
+        return measures[Measure.SIGNS.ordinal()] & mask;
     }
 
-    /**
-     * Lower median over the formality slots, of a whole suit the formality of its jacket; one less when a suit is broken, at least 1; 0 when nothing is worn. A tie adds one, up to
-     * business or to the dressiest piece worn: a tie makes an office outfit of a shirt, and no evening outfit of a suit.
-     */
-    default int formality() {
-        int median = Math.max(medianFormality(), suitFormality());
-        int most = Math.max(MOST_BY_A_TIE, highestFormality());
-        return median > 0 && signs().has(Sign.TIE_WORN) ? Math.max(median, Math.min(median + 1, most)) : median;
+    /** Pieces in sight that ask to be looked at, at most 3. */
+    public final int statements() {
+        return Math.min(MOST_STATEMENTS, get(Measure.STATEMENTS));
     }
 
-    private int medianFormality() {
-        int pieces = 0;
-        for (int level = 1; level <= FormalityCounts.LEVELS; level++) {
-            pieces += FormalityCounts.at(formalities(), level);
-        }
-        int seen = 0;
-        for (int level = 1; level <= FormalityCounts.LEVELS; level++) {
-            seen += FormalityCounts.at(formalities(), level);
-            if (pieces > 0 && seen > (pieces - 1) / 2) {
-                return Math.max(1, suitBroken() ? level - 1 : level);
-            }
-        }
-        return 0;
+    /** Things that hold heat, at most 2. */
+    public final int heat() {
+        return Math.min(MOST_HEAT, get(Measure.HEAT));
+    }
+
+    /** Zones of the body that layers which stay on cover. */
+    public final int covered() {
+        return get(Measure.COVERED_ZONES);
+    }
+
+    public final boolean covers(Zone zone) {
+        return (covered() & 1 << zone.ordinal()) != 0;
+    }
+
+    /** Requirements a piece goes against. */
+    public final int violated() {
+        return get(Measure.VIOLATED_CODES);
+    }
+
+    public final boolean violates(DressCode code) {
+        return (violated() & 1 << code.ordinal()) != 0;
+    }
+
+    /** Pieces that rulings on three pieces and more name, as bits. */
+    public final long named() {
+        return measures[Measure.NAMED_PIECES.ordinal()];
     }
 }

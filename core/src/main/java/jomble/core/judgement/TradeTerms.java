@@ -2,6 +2,8 @@ package jomble.core.judgement;
 
 import java.util.EnumSet;
 import java.util.Set;
+import jomble.core.colour.Lab;
+import jomble.core.piece.Attribute;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.Fit;
 import jomble.core.piece.Neckline;
@@ -9,6 +11,9 @@ import jomble.core.piece.Piece;
 
 /** What stylists call a piece when they say what it keeps company with: tailoring, a jumper, dress shoes. */
 public final class TradeTerms {
+    private static final int SHEER = 2;
+    private static final double BLACK_L = 25;
+    private static final double BLACK_CHROMA = 8;
     private static final Set<String> TAILORED_JACKETS = Set.of("blazer", "suit-jacket", "dinner-jacket");
     private static final Set<String> JUMPERS = Set.of("fine-knit", "chunky-knit", "roll-neck");
     private static final Set<String> SHORTS = Set.of("shorts", "tailored-shorts");
@@ -38,6 +43,27 @@ public final class TradeTerms {
 
     public static boolean isShorts(Piece piece) {
         return SHORTS.contains(piece.kind().origin().id());
+    }
+
+    /** Shorts, or a one-piece that ends in them. */
+    public static boolean isShortsOrPlaysuit(Piece piece) {
+        return isShorts(piece) || piece.isOfKind("playsuit");
+    }
+
+    public static boolean isSkirtOrDress(Piece piece) {
+        return piece.kind().isSkirt() || piece.kind().isDress();
+    }
+
+    /** A cloth that lets through what is beneath. */
+    public static boolean isSheer(Piece piece) {
+        Integer sheerness = piece.get(Attribute.SHEERNESS);
+        return sheerness != null && sheerness >= SHEER;
+    }
+
+    /** So dark and so little coloured that it reads as black. */
+    public static boolean isNearBlack(Piece piece) {
+        Lab lab = piece.dominant();
+        return lab.l() <= BLACK_L && lab.chroma() <= BLACK_CHROMA;
     }
 
     /** Tailored trousers that belong to a set. */

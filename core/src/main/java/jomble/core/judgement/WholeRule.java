@@ -9,7 +9,9 @@ import jomble.core.piece.Slot;
 /** A rule about the outfit as a whole, of which it sees the bounded {@link Summary} only. */
 public non-sealed interface WholeRule extends Rule {
     /** The slots whose filling can change the parts of the summary this rule looks at. */
-    Set<Slot> reads();
+    default Set<Slot> reads() {
+        return info().reads();
+    }
 
     /** Whether wearing this in such an outfit can change the finding; narrows {@link #reads()} to pieces that matter. */
     default boolean isTouchedBy(Worn worn, Structure structure) {
@@ -19,14 +21,6 @@ public non-sealed interface WholeRule extends Rule {
     /** Whether wearing this as well can make the finding milder. Where it cannot, a caution found early is final. */
     default boolean maySoften(Worn worn, Structure structure) {
         return isTouchedBy(worn, structure);
-    }
-
-    /**
-     * Whether the finding depends on the two sums of clo alone. Such a rule is about nothing else: its points are added up apart, so a
-     * finding of the same rule about a piece or a pair would be charged twice. {@link RuleCatalogue} refuses it.
-     */
-    default boolean readsWarmthOnly() {
-        return false;
     }
 
     /**

@@ -6,22 +6,17 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import jomble.core.counting.WardrobeTooLargeException;
-import jomble.core.judgement.FindingKind;
+import jomble.core.judgement.Contribution;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.judgement.NeverRule;
-import jomble.core.judgement.PairMeasures;
-import jomble.core.judgement.PieceMeasures;
-import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleBits;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
-import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -29,7 +24,7 @@ import jomble.core.piece.Slot;
  * One context with everything about it worked out once. Several threads may read it at once; {@link #summarise} and {@link #effect} measure
  * in one place and are for one thread at a time.
  */
-public final class CompiledContext {
+public final class CompiledContext implements PairFindings {
     /** A ruling only stops, and is no rule of the catalogue. */
     private static final RuleBits RULING = new RuleBits(new NeverRule(), -1, 0, 0);
 
@@ -39,46 +34,15 @@ public final class CompiledContext {
     private final FindingMasks ofWeather;
     private final Summariser summariser;
     private final List<Worn> ways;
-    private final PieceMeasures[] pieceMeasures;
+    private final Contribution[] ofWays;
     /** Filled as it is asked for; two threads may both work out a pair, and find the same. */
-    private final AtomicReferenceArray<AtomicReferenceArray<PairMeasures>> pairMeasures;
+    private final AtomicReferenceArray<AtomicReferenceArray<Contribution>> ofPairs;
     /** The number of each way. */
     private final Map<Worn, Integer> numbers = new IdentityHashMap<>();
 
     private final MeasureAccumulator measured;
     private final List<ReadyCheck> checks = new ArrayList<>();
     private final List<ReadyCheck> verdictChecks = new ArrayList<>();
-
-    /** A whole rule in this context. */
-    public record ReadyCheck(WholeRule rule, WholeRule.Check check, RuleBits bits) {
-        public boolean isTouchedBy(Option option, Structure structure) {
-            return rule.isTouchedBy(option.ways().get(0), structure);
-        }
-
-        /** The same rule, as the mildest of several contexts holds it. */
-        ReadyCheck mildestOf(List<WholeRule.Check> several) {
-            return new ReadyCheck(rule, summary -> mildest(several, summary), bits);
-        }
-
-        private static Optional<Result> mildest(List<WholeRule.Check> several, Summary summary) {
-            Optional<Result> best = several.get(0).judge(summary);
-            for (int i = 1; i < several.size() && best.isPresent(); i++) {
-                Optional<Result> next = several.get(i).judge(summary);
-                boolean milder =
-                        next.isEmpty() || next.get().kind().compareTo(best.get().kind()) < 0;
-                best = milder ? next : best;
-            }
-            return best;
-        }
-
-        /** Adds the finding to the penalties. */
-        public void judge(Summary summary, Penalties penalties) {
-            Optional<Result> result = check.judge(summary);
-            if (result.isPresent()) {
-                penalties.add(result.get().kind(), bits);
-            }
-        }
-    }
 
     /**
      * @param ways every way to wear every piece, by its number
@@ -97,17 +61,17 @@ public final class CompiledContext {
         this.ofWeather = ofWeather == null || ofWeather.isBlank() ? null : ofWeather;
         this.summariser = new Summariser(context);
         this.ways = ways;
-        this.pieceMeasures = new PieceMeasures[ways.size()];
-        this.pairMeasures = new AtomicReferenceArray<>(ways.size());
+        this.ofWays = new Contribution[ways.size()];
+        this.ofPairs = new AtomicReferenceArray<>(ways.size());
         this.measured = summariser.accumulator();
         Map<Object, Integer> suits = new HashMap<>();
-        for (int way = 0; way < pieceMeasures.length; way++) {
+        for (int way = 0; way < ofWays.length; way++) {
             int suit = suits.computeIfAbsent(summariser.suitOf(ways.get(way)), s -> suits.size());
-            if (suit >= PieceMeasures.MOST_SUITS) {
-                throw new WardrobeTooLargeException(suit + 1, PieceMeasures.MOST_SUITS);
+            if (suit >= Summary.MOST_SUITS) {
+                throw new WardrobeTooLargeException(suit + 1, Summary.MOST_SUITS);
             }
             numbers.put(ways.get(way), way);
-            pieceMeasures[way] = summariser.pieceMeasures(ways.get(way), way, suit);
+            ofWays[way] = summariser.contribution(ways.get(way), way, suit);
         }
         NeverRule never = new NeverRule();
         WholeRule.Check against = never.prepare(context);
@@ -127,6 +91,13 @@ public final class CompiledContext {
         }
     }
 
+    /** Of one context by itself, which shares no masks with another. */
+    public static CompiledContext of(Options options, JudgementContext context, RuleCatalogue catalogue) {
+        FindingMasks lasting = new FindingMasks(options, catalogue, context.in(null), false);
+        FindingMasks ofWeather = context.weather() == null ? null : new FindingMasks(options, catalogue, context, true);
+        return new CompiledContext(context, catalogue, options.ways(), lasting, ofWeather);
+    }
+
     /** One context for several that are alike in all but how warm to dress: whichever is mildest judges the warmth. */
     private CompiledContext(List<CompiledContext> alike) {
         CompiledContext lead = alike.get(0);
@@ -136,8 +107,8 @@ public final class CompiledContext {
         this.ofWeather = lead.ofWeather;
         this.summariser = lead.summariser;
         this.ways = lead.ways;
-        this.pieceMeasures = lead.pieceMeasures;
-        this.pairMeasures = lead.pairMeasures;
+        this.ofWays = lead.ofWays;
+        this.ofPairs = lead.ofPairs;
         this.measured = lead.measured;
         this.numbers.putAll(lead.numbers);
         for (ReadyCheck check : lead.checks) {
@@ -215,21 +186,21 @@ public final class CompiledContext {
         return verdictChecks;
     }
 
-    /** What a way adds to the measures of an outfit. */
-    public PieceMeasures pieceMeasures(int way) {
-        return pieceMeasures[way];
+    /** What a way contributes to the measures of an outfit. */
+    public Contribution contribution(int way) {
+        return ofWays[way];
     }
 
-    /** What two ways add together; the inner one comes first in slot order. */
-    public PairMeasures pairMeasures(int inner, int outer) {
-        AtomicReferenceArray<PairMeasures> row = pairMeasures.getAcquire(inner);
+    /** What two ways contribute together; the inner one comes first in slot order. */
+    public Contribution contribution(int inner, int outer) {
+        AtomicReferenceArray<Contribution> row = ofPairs.getAcquire(inner);
         if (row == null) {
-            pairMeasures.compareAndSet(inner, null, new AtomicReferenceArray<>(pieceMeasures.length));
-            row = pairMeasures.getAcquire(inner);
+            ofPairs.compareAndSet(inner, null, new AtomicReferenceArray<>(ofWays.length));
+            row = ofPairs.getAcquire(inner);
         }
-        PairMeasures known = row.getAcquire(outer);
+        Contribution known = row.getAcquire(outer);
         if (known == null) {
-            known = summariser.pairMeasures(ways.get(inner), ways.get(outer));
+            known = summariser.contribution(ways.get(inner), ways.get(outer));
             row.setRelease(outer, known);
         }
         return known;
@@ -243,8 +214,8 @@ public final class CompiledContext {
     public Summary summarise(Worn[] worn) {
         summariser.measure(
                 worn,
-                one -> pieceMeasures[numbers.get(one)],
-                (inner, outer) -> pairMeasures(numbers.get(inner), numbers.get(outer)),
+                one -> ofWays[numbers.get(one)],
+                (inner, outer) -> contribution(numbers.get(inner), numbers.get(outer)),
                 measured);
         return measured;
     }
@@ -259,10 +230,12 @@ public final class CompiledContext {
         return ofWeather;
     }
 
+    @Override
     public long minor(int a, int b) {
         return lasting.minor(a, b) | (ofWeather == null ? 0 : ofWeather.minor(a, b));
     }
 
+    @Override
     public long major(int a, int b) {
         return lasting.major(a, b) | (ofWeather == null ? 0 : ofWeather.major(a, b));
     }
@@ -275,6 +248,7 @@ public final class CompiledContext {
         }
     }
 
+    @Override
     public long credit(int a, int b) {
         return lasting.credit(a, b) | (ofWeather == null ? 0 : ofWeather.credit(a, b));
     }
@@ -298,36 +272,5 @@ public final class CompiledContext {
             effect.add(check.rule().key(summary));
         }
         return effect;
-    }
-
-    /** Findings OR-ed into masks. */
-    public static final class Penalties {
-        public long minor;
-        /** {@link PenaltySets#EVERY_RULE} once a rule stops. */
-        public long major;
-
-        public long credit;
-
-        public void clear() {
-            minor = 0;
-            major = 0;
-            credit = 0;
-        }
-
-        /** Takes in one finding of a rule. */
-        public void add(FindingKind kind, RuleBits bits) {
-            switch (kind) {
-                case STOP -> major = PenaltySets.EVERY_RULE;
-                case MAJOR -> major |= bits.ofFault();
-                case MINOR -> minor |= bits.ofFault();
-                case CREDIT -> credit |= bits.ofCredit();
-            }
-        }
-
-        public void add(List<ReadyCheck> checks, Summary summary) {
-            for (ReadyCheck check : checks) {
-                check.judge(summary, this);
-            }
-        }
     }
 }

@@ -28,7 +28,7 @@ import jomble.core.piece.Slot;
  * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link PenaltySets#EVERY_RULE}, whichever
  * rules it is of; so is a piece worn in two places.
  */
-public final class FindingMasks {
+public final class FindingMasks implements PairFindings {
     private final int size;
     /** Whether only rules about one piece speak here, so that nothing is kept of pairs. */
     private final boolean ofPiecesOnly;
@@ -87,7 +87,7 @@ public final class FindingMasks {
                 finds.add(catalogue.bits(rule), context.effective(rule, rule.judge(worn, context)));
             }
         }
-        finds.stopped |= isAgainst(never, ids(worn.pieces()));
+        finds.stopUnless(!isAgainst(never, ids(worn.pieces())));
         return finds;
     }
 
@@ -127,14 +127,10 @@ public final class FindingMasks {
 
         void keepAll(List<Ruling> never) {
             Finds always = new Finds();
-            always.stopped = inner.overlaps(outer)
-                    || !never.isEmpty()
-                            && isAgainst(
-                                    never,
-                                    Stream.concat(inner.ids().stream(), outer.ids().stream())
-                                            .toList());
-            boolean differs = !always.stopped && !bench.ofWays.isEmpty();
-            if (!always.stopped) {
+            always.stopUnless(!inner.overlaps(outer) && !isAgainst(never));
+            boolean allowed = !always.penalties.isStopped();
+            boolean differs = allowed && !bench.ofWays.isEmpty();
+            if (allowed) {
                 judge(bench.ofPieces, inner.ways().get(0), outer.ways().get(0), always);
             }
             for (int i = 0; i < inner.ways().size(); i++) {
@@ -149,6 +145,14 @@ public final class FindingMasks {
             }
         }
 
+        private boolean isAgainst(List<Ruling> never) {
+            return !never.isEmpty()
+                    && FindingMasks.isAgainst(
+                            never,
+                            Stream.concat(inner.ids().stream(), outer.ids().stream())
+                                    .toList());
+        }
+
         private void judge(List<Seated> rules, Worn one, Worn other, Finds finds) {
             for (Seated seated : rules) {
                 PairRule rule = seated.rule;
@@ -161,44 +165,40 @@ public final class FindingMasks {
         }
     }
 
-    /** What was found, OR-ed into masks. */
+    /** What was found, and which rules stop. */
     private static final class Finds {
-        private long minor;
-        private long major;
-        private long credit;
+        private Penalties penalties;
         private final BitSet stops = new BitSet();
-        private boolean stopped;
 
-        Finds() {}
+        Finds() {
+            penalties = Penalties.NONE;
+        }
 
         Finds(Finds like) {
-            minor = like.minor;
-            major = like.major;
-            credit = like.credit;
+            penalties = like.penalties;
             stops.or(like.stops);
-            stopped = like.stopped;
         }
 
         void add(RuleBits bits, Optional<Result> result) {
-            if (result.isEmpty()) {
-                return;
-            }
-            FindingKind kind = result.get().kind();
-            switch (kind) {
-                case STOP -> {
-                    stopped = true;
+            if (result.isPresent()) {
+                penalties = penalties.plus(result.get().kind(), bits);
+                if (result.get().kind() == FindingKind.STOP) {
                     stops.set(bits.place());
                 }
-                case MAJOR -> major |= bits.ofFault();
-                case MINOR -> minor |= bits.ofFault();
-                case CREDIT -> credit |= bits.ofCredit();
             }
+        }
+
+        /** Forbids it though no rule does. */
+        void stopUnless(boolean allowed) {
+            penalties = allowed ? penalties : new Penalties(0, PenaltySets.EVERY_RULE, 0);
         }
     }
 
     private void keep(int a, int b, Finds found) {
-        int penalised = found.stopped ? ~stoppingNumber(found.stops) : penaltySets.number(found.minor, found.major);
-        int credited = credits.number(found.credit, 0);
+        int penalised = found.penalties.isStopped()
+                ? ~stoppingNumber(found.stops)
+                : penaltySets.number(found.penalties.minor(), found.penalties.major());
+        int credited = credits.number(found.penalties.credit(), 0);
         penalties[at(a, b)] = penalised;
         penalties[at(b, a)] = penalised;
         credit[at(a, b)] = credited;
@@ -261,11 +261,13 @@ public final class FindingMasks {
         return List.of(minor(way, way), major(way, way), credit(way, way));
     }
 
+    @Override
     public long minor(int a, int b) {
         int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
         return number < 0 ? 0 : penaltySets.minor(number);
     }
 
+    @Override
     public long major(int a, int b) {
         int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
         return number < 0 ? PenaltySets.EVERY_RULE : penaltySets.major(number);
@@ -279,6 +281,7 @@ public final class FindingMasks {
         }
     }
 
+    @Override
     public long credit(int a, int b) {
         return isSilent(a, b) ? 0 : credits.minor(credit[at(a, b)]);
     }

@@ -11,7 +11,8 @@ import jomble.core.counting.CountedSlots;
 import jomble.core.counting.compiled.CompiledContext;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
-import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.compiled.Penalties;
+import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
@@ -35,12 +36,12 @@ public final class CompletionSearch {
     private final List<Slot> fillSlots = new ArrayList<>();
     private final List<List<Option>> fillOptions = new ArrayList<>();
     private final boolean[] mandatory;
-    private final List<CompiledContext.ReadyCheck> onceDecided = new ArrayList<>();
-    private final List<CompiledContext.ReadyCheck> waysDecided = new ArrayList<>();
-    private final List<List<CompiledContext.ReadyCheck>> fillDecided = new ArrayList<>();
-    private final List<CompiledContext.ReadyCheck> onceBound = new ArrayList<>();
-    private final List<CompiledContext.ReadyCheck> waysBound = new ArrayList<>();
-    private final List<List<CompiledContext.ReadyCheck>> fillBound = new ArrayList<>();
+    private final List<ReadyCheck> onceDecided = new ArrayList<>();
+    private final List<ReadyCheck> waysDecided = new ArrayList<>();
+    private final List<List<ReadyCheck>> fillDecided = new ArrayList<>();
+    private final List<ReadyCheck> onceBound = new ArrayList<>();
+    private final List<ReadyCheck> waysBound = new ArrayList<>();
+    private final List<List<ReadyCheck>> fillBound = new ArrayList<>();
     /** For each stage, and how many pieces may still be put on, the warmth rules bounded by what those can add. */
     private final List<List<List<WarmthBound>>> warmthBounds = new ArrayList<>();
     /** Packed sums of clo by index of the option, worked out when first worn. */
@@ -49,8 +50,6 @@ public final class CompletionSearch {
     private final Worn[] worn = new Worn[SLOTS.length];
     private final int[] placedWays = new int[SLOTS.length];
     private int placed;
-    private long addedMinor;
-    private long addedMajor;
     private final Option[] chosen = new Option[SLOTS.length];
     private int chosenCount;
     private boolean[] taken;
@@ -80,8 +79,8 @@ public final class CompletionSearch {
         }
         this.cloOf = new long[options.all().size()];
         Arrays.fill(cloOf, -1);
-        List<CompiledContext.ReadyCheck> aboutWarmth = new ArrayList<>();
-        for (CompiledContext.ReadyCheck check : context.checks()) {
+        List<ReadyCheck> aboutWarmth = new ArrayList<>();
+        for (ReadyCheck check : context.checks()) {
             if (check.rule().readsWarmthOnly()) {
                 aboutWarmth.add(check);
             } else {
@@ -101,7 +100,7 @@ public final class CompletionSearch {
      * A check is final once no open slot can touch it. Where the open slots can only make it worse, its cautions already
      * hold and are penalised early, so that hopeless combinations end before the slots are tried.
      */
-    private void schedule(CompiledContext.ReadyCheck check) {
+    private void schedule(ReadyCheck check) {
         int touched = -1;
         int softened = -1;
         for (int i = 0; i < fillSlots.size(); i++) {
@@ -119,10 +118,10 @@ public final class CompletionSearch {
 
     private static void stage(
             int last,
-            CompiledContext.ReadyCheck check,
-            List<CompiledContext.ReadyCheck> atOnce,
-            List<CompiledContext.ReadyCheck> afterWays,
-            List<List<CompiledContext.ReadyCheck>> afterFill) {
+            ReadyCheck check,
+            List<ReadyCheck> atOnce,
+            List<ReadyCheck> afterWays,
+            List<List<ReadyCheck>> afterFill) {
         if (last >= 0) {
             afterFill.get(last).add(check);
         } else {
@@ -203,81 +202,71 @@ public final class CompletionSearch {
         for (int i = 0; i < chosenCount; i++) {
             clo += clo(chosen[i]);
         }
-        CompiledContext.Penalties penalties = penalties(onceDecided, onceBound);
-        chargeWarmth(0, clo, penalties);
-        if (PenaltySets.points(penalties.minor, penalties.major) <= limit) {
-            chooseWays(0, penalties.minor, penalties.major, penalties.credit, clo);
+        Penalties found = judged(Penalties.NONE, onceDecided, onceBound).plus(ofWarmth(0, clo));
+        if (found.points() <= limit) {
+            chooseWays(0, found, clo);
         }
     }
 
-    private void chargeWarmth(int stage, long clo, CompiledContext.Penalties penalties) {
+    private Penalties ofWarmth(int stage, long clo) {
+        Penalties found = Penalties.NONE;
         for (WarmthBound bound : warmthBounds.get(stage).get(left)) {
-            bound.penalties(penalties, clo);
+            found = found.plus(bound.penalties(clo));
         }
+        return found;
     }
 
-    private CompiledContext.Penalties penalties(
-            List<CompiledContext.ReadyCheck> decided, List<CompiledContext.ReadyCheck> bound) {
-        CompiledContext.Penalties penalties = new CompiledContext.Penalties();
-        if (!decided.isEmpty() || !bound.isEmpty()) {
-            Summary summary = context.summarise(worn);
-            penalties.add(bound, summary);
-            penalties.credit = 0;
-            penalties.add(decided, summary);
+    /** With what rules about the whole find of what is worn; the credits of those that may yet change do not count. */
+    private Penalties judged(Penalties so, List<ReadyCheck> decided, List<ReadyCheck> bound) {
+        if (decided.isEmpty() && bound.isEmpty()) {
+            return so;
         }
-        return penalties;
+        Summary summary = context.summarise(worn);
+        Penalties early = so.plus(bound, summary);
+        return new Penalties(early.minor(), early.major(), so.credit()).plus(decided, summary);
     }
 
-    private void chooseWays(int next, long minor, long major, long credit, long clo) {
+    private void chooseWays(int next, Penalties found, long clo) {
         if (next == chosenCount) {
-            CompiledContext.Penalties penalties = penalties(waysDecided, waysBound);
-            fill(0, minor | penalties.minor, major | penalties.major, credit | penalties.credit, clo);
+            fill(0, judged(found, waysDecided, waysBound), clo);
             return;
         }
         Option option = chosen[next];
-        int ordinal = option.slot().ordinal();
         for (int i = 0; i < option.ways().size(); i++) {
             int way = option.firstWay() + i;
-            addUp(way);
-            long withMinor = minor | addedMinor;
-            long withMajor = major | addedMajor;
-            if (PenaltySets.points(withMinor, withMajor) <= limit) {
-                worn[ordinal] = option.ways().get(i);
+            Penalties wearing = found.wearing(way, placedWays, placed, context);
+            if (wearing.points() <= limit) {
+                worn[option.slot().ordinal()] = option.ways().get(i);
                 placedWays[placed++] = way;
-                chooseWays(next + 1, withMinor, withMajor, credit | creditOf(way), clo);
+                chooseWays(next + 1, wearing, clo);
                 placed--;
             }
         }
     }
 
-    private void fill(int stage, long minor, long major, long credit, long clo) {
-        if (PenaltySets.points(minor, major) > limit) {
+    private void fill(int stage, Penalties found, long clo) {
+        if (found.points() > limit) {
             return;
         }
         if (stage == fillSlots.size()) {
-            settle(minor, major, credit);
+            settle(found);
             return;
         }
         int slot = fillSlots.get(stage).ordinal();
-        if (taken[slot]) {
-            next(stage, minor, major, credit, clo);
-            return;
+        if (taken[slot] || !mandatory[stage]) {
+            next(stage, found, clo);
         }
-        if (!mandatory[stage]) {
-            next(stage, minor, major, credit, clo);
+        if (taken[slot]) {
+            return;
         }
         for (Option option : fillOptions.get(stage)) {
             if (left > 0 && !isWornAlready(option)) {
-                int way = option.firstWay();
                 worn[slot] = option.ways().get(0);
-                addUp(way);
-                long withMinor = minor | addedMinor;
-                long withMajor = major | addedMajor;
-                if (PenaltySets.points(withMinor, withMajor) <= limit) {
-                    long withCredit = credit | creditOf(way);
-                    placedWays[placed++] = way;
+                Penalties wearing = found.wearing(option.firstWay(), placedWays, placed, context);
+                if (wearing.points() <= limit) {
+                    placedWays[placed++] = option.firstWay();
                     left--;
-                    next(stage, withMinor, withMajor, withCredit, clo + clo(option));
+                    next(stage, wearing, clo + clo(option));
                     left++;
                     placed--;
                 }
@@ -286,15 +275,14 @@ public final class CompletionSearch {
         }
     }
 
-    private void next(int stage, long minor, long major, long credit, long clo) {
-        CompiledContext.Penalties penalties = penalties(fillDecided.get(stage), fillBound.get(stage));
-        chargeWarmth(stage + 1, clo, penalties);
-        fill(stage + 1, minor | penalties.minor, major | penalties.major, credit | penalties.credit, clo);
+    private void next(int stage, Penalties found, long clo) {
+        Penalties judged = judged(found, fillDecided.get(stage), fillBound.get(stage));
+        fill(stage + 1, judged.plus(ofWarmth(stage + 1, clo)), clo);
     }
 
-    private void settle(long minor, long major, long credit) {
-        int points = PenaltySets.points(minor, major);
-        int credits = context.credits(credit, minor, major);
+    private void settle(Penalties penalties) {
+        int points = penalties.points();
+        int credits = context.credits(penalties.credit(), penalties.minor(), penalties.major());
         Completion found = new Completion(Verdict.of(false, points), points, credits, worn.clone());
         if (found.isBetterThan(best)) {
             best = found;
@@ -313,25 +301,5 @@ public final class CompletionSearch {
             }
         }
         return false;
-    }
-
-    /** Findings between a way and all that is placed, into {@link #addedMinor} and {@link #addedMajor}. */
-    private void addUp(int way) {
-        long minor = context.minor(way, way);
-        long major = context.major(way, way);
-        for (int i = 0; i < placed; i++) {
-            minor |= context.minor(way, placedWays[i]);
-            major |= context.major(way, placedWays[i]);
-        }
-        addedMinor = minor;
-        addedMajor = major;
-    }
-
-    private long creditOf(int way) {
-        long mask = context.credit(way, way);
-        for (int i = 0; i < placed; i++) {
-            mask |= context.credit(way, placedWays[i]);
-        }
-        return mask;
     }
 }

@@ -4,7 +4,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import jomble.core.counting.compiled.CompiledContext;
+import jomble.core.counting.compiled.Penalties;
+import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.Summary;
@@ -16,12 +17,12 @@ import jomble.core.judgement.Summary;
  * <p>Sums of clo are packed: everything on in the upper 32 bits, after the best peel in the lower.
  */
 public final class WarmthBound {
-    private final CompiledContext.ReadyCheck check;
+    private final ReadyCheck check;
     private final long[] sums;
     /** By the sums of what is on. */
     private final Map<Long, Optional<FindingKind>> mildest = new HashMap<>();
 
-    WarmthBound(CompiledContext.ReadyCheck check, Set<Long> sums) {
+    WarmthBound(ReadyCheck check, Set<Long> sums) {
         this.check = check;
         this.sums = sums.stream().mapToLong(Long::longValue).toArray();
     }
@@ -30,8 +31,11 @@ public final class WarmthBound {
         return (long) fullCentiClo << 32 | peeledCentiClo;
     }
 
-    void penalties(CompiledContext.Penalties penalties, long on) {
-        mildest.computeIfAbsent(on, this::mildest).ifPresent(kind -> penalties.add(kind, check.bits()));
+    /** What the rule finds at least of an outfit that is this warm so far. */
+    Penalties penalties(long on) {
+        return mildest.computeIfAbsent(on, this::mildest)
+                .map(kind -> Penalties.NONE.plus(kind, check.bits()))
+                .orElse(Penalties.NONE);
     }
 
     private Optional<FindingKind> mildest(long on) {

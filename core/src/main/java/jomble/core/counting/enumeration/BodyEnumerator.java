@@ -10,13 +10,14 @@ import jomble.core.counting.compiled.CompiledContext;
 import jomble.core.counting.compiled.FindingMasks;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
-import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.compiled.Penalties;
+import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.counting.remaining.Diagram;
 import jomble.core.counting.remaining.RemainingSlotRules;
 import jomble.core.counting.remaining.RemainingSlotSearch;
 import jomble.core.counting.remaining.RemainingSlots;
+import jomble.core.judgement.Contribution;
 import jomble.core.judgement.MeasureAccumulator;
-import jomble.core.judgement.PairMeasures;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
@@ -39,7 +40,6 @@ public final class BodyEnumerator {
     private final List<List<State>> states = new ArrayList<>();
 
     private final int[] alive;
-    private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
     private Visitor visitor;
     private Progress progress;
 
@@ -62,7 +62,7 @@ public final class BodyEnumerator {
         private final List<Option> hidden;
         private final List<InWeather> weathers = new ArrayList<>();
         /** By depth, the rules that have seen all of the body they can. */
-        private final List<List<CompiledContext.ReadyCheck>> decided = new ArrayList<>();
+        private final List<List<ReadyCheck>> decided = new ArrayList<>();
 
         Group(CompiledContext lead, List<Option> hidden) {
             this.hidden = hidden;
@@ -72,7 +72,7 @@ public final class BodyEnumerator {
     }
 
     /** One of them, with its own rules about the body. */
-    private record InWeather(RemainingSlotSearch search, FindingMasks masks, List<CompiledContext.ReadyCheck> checks) {}
+    private record InWeather(RemainingSlotSearch search, FindingMasks masks, List<ReadyCheck> checks) {}
 
     /** One way to wear what is chosen. */
     private static final class State {
@@ -80,8 +80,7 @@ public final class BodyEnumerator {
         private final int[] ways;
         private int count;
         private Group group;
-        private long minor;
-        private long major;
+        private Penalties found = Penalties.NONE;
 
         State(MeasureAccumulator measures, int slots) {
             this.measures = measures;
@@ -93,8 +92,7 @@ public final class BodyEnumerator {
             System.arraycopy(other.ways, 0, ways, 0, other.count);
             count = other.count;
             group = other.group;
-            minor = other.minor;
-            major = other.major;
+            found = other.found;
         }
     }
 
@@ -153,8 +151,8 @@ public final class BodyEnumerator {
                 group.decided.add(new ArrayList<>());
             }
         }
-        List<CompiledContext.ReadyCheck> ownChecks = new ArrayList<>();
-        for (CompiledContext.ReadyCheck check : search.rules().ofBody()) {
+        List<ReadyCheck> ownChecks = new ArrayList<>();
+        for (ReadyCheck check : search.rules().ofBody()) {
             if (check.rule().readsWeather() || slots.isEmpty()) {
                 ownChecks.add(check);
             } else if (isNew && !check.rule().id().equals(RemainingSlotRules.STRUCTURE)) {
@@ -164,7 +162,7 @@ public final class BodyEnumerator {
         group.weathers.add(new InWeather(search, context.ofWeather(), ownChecks));
     }
 
-    private int lastTouched(CompiledContext.ReadyCheck check) {
+    private int lastTouched(ReadyCheck check) {
         for (int depth = slots.size() - 1; depth > 0; depth--) {
             boolean touched =
                     slots.get(depth).options().stream().anyMatch(option -> check.isTouchedBy(option, structure));
@@ -206,8 +204,7 @@ public final class BodyEnumerator {
             start.measures.clear(structure);
             start.group = group;
             start.count = 0;
-            start.minor = 0;
-            start.major = 0;
+            start.found = Penalties.NONE;
             int first = alive[0]++;
             for (Option option : group.hidden) {
                 first = putOn(option, first);
@@ -304,20 +301,13 @@ public final class BodyEnumerator {
 
     /** Makes a state of another with one way more; false where that is hopeless, and then it is left as it was. */
     private boolean wear(State from, State to, int way) {
-        FindingMasks masks = from.group.masks;
-        long minor = from.minor | masks.minor(way, way);
-        long major = from.major | masks.major(way, way);
-        for (int k = 0; k < from.count; k++) {
-            minor |= masks.minor(from.ways[k], way);
-            major |= masks.major(from.ways[k], way);
-        }
-        if (PenaltySets.points(minor, major) > MOST_POINTS) {
+        Penalties found = from.found.wearing(way, from.ways, from.count, from.group.masks);
+        if (found.points() > MOST_POINTS) {
             return false;
         }
         to.set(from);
-        to.minor = minor;
-        to.major = major;
-        to.measures.add(from.group.lead.pieceMeasures(way));
+        to.found = found;
+        to.measures.add(from.group.lead.contribution(way));
         for (int k = 0; k < from.count; k++) {
             boolean first = from.ways[k] < way;
             meet(to, first ? from.ways[k] : way, first ? way : from.ways[k]);
@@ -328,24 +318,16 @@ public final class BodyEnumerator {
 
     /** Ways are numbered in slot order. */
     private void meet(State state, int inner, int outer) {
-        PairMeasures pairMeasures = state.group.lead.pairMeasures(inner, outer);
-        if (!pairMeasures.isNothing()) {
-            state.measures.add(pairMeasures);
+        Contribution together = state.group.lead.contribution(inner, outer);
+        if (!together.isNothing()) {
+            state.measures.add(together);
         }
     }
 
     /** Judges what can be judged at a depth; a state that lives is counted among those alive. */
     private void settle(State state, int depth) {
-        List<CompiledContext.ReadyCheck> decided = state.group.decided.get(depth);
-        if (!decided.isEmpty()) {
-            penalties.clear();
-            for (CompiledContext.ReadyCheck check : decided) {
-                check.judge(state.measures, penalties);
-            }
-            state.minor |= penalties.minor;
-            state.major |= penalties.major;
-        }
-        if (PenaltySets.points(state.minor, state.major) <= MOST_POINTS) {
+        state.found = state.found.plus(state.group.decided.get(depth), state.measures);
+        if (state.found.points() <= MOST_POINTS) {
             alive[depth + 1]++;
         }
     }
@@ -367,24 +349,13 @@ public final class BodyEnumerator {
     }
 
     private int node(State state, InWeather weather) {
-        long minor = state.minor;
-        long major = state.major;
-        FindingMasks masks = weather.masks();
-        RemainingSlotSearch search = weather.search();
-        for (int i = 0; i < state.count; i++) {
-            for (int k = 0; k <= i && masks != null; k++) {
-                minor |= masks.minor(state.ways[i], state.ways[k]);
-                major |= masks.major(state.ways[i], state.ways[k]);
-            }
+        Penalties found = state.found;
+        for (int i = 0; i < state.count && weather.masks() != null; i++) {
+            found = found.wearing(state.ways[i], state.ways, i, weather.masks());
         }
-        if (!weather.checks().isEmpty()) {
-            penalties.clear();
-            weather.checks().forEach(check -> check.judge(state.measures, penalties));
-            minor |= penalties.minor;
-            major |= penalties.major;
-        }
-        return PenaltySets.points(minor, major) > MOST_POINTS
+        found = found.plus(weather.checks(), state.measures);
+        return found.points() > MOST_POINTS
                 ? Diagram.NO
-                : search.over(state.measures, state.ways, state.count, minor, major);
+                : weather.search().over(state.measures, state.ways, state.count, found.minor(), found.major());
     }
 }

@@ -12,7 +12,9 @@ import jomble.core.counting.SlotPair;
 import jomble.core.counting.compiled.CompiledContext;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
+import jomble.core.counting.compiled.Penalties;
 import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.counting.enumeration.CompiledQuestion;
 import jomble.core.counting.remaining.RemainingSlotRules;
 import jomble.core.counting.table.Figures;
@@ -44,7 +46,6 @@ public final class NeverTogetherFinder {
     private final Options options;
     private final int[] votes;
     private final Worn[] worn = new Worn[Slot.values().length];
-    private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
     private final Blame blame = new Blame();
     private boolean isWarmthHeard;
 
@@ -195,11 +196,11 @@ public final class NeverTogetherFinder {
     }
 
     private void offer(CompiledContext context, long minor, long major, BitSet stops, boolean stopped) {
-        penalties.clear();
+        Penalties found = Penalties.NONE;
         boolean dead = stopped;
         BitSet all = (BitSet) stops.clone();
         Summary summary = context.summarise(worn);
-        for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
+        for (ReadyCheck check : context.verdictChecks()) {
             Optional<Result> result = check.check().judge(summary);
             boolean isHeard = isWarmthHeard || !check.rule().readsWarmthOnly();
             if (result.isEmpty() || !isHeard) {
@@ -211,10 +212,10 @@ public final class NeverTogetherFinder {
                     all.set(check.bits().place());
                 }
             } else {
-                penalties.add(result.get().kind(), check.bits());
+                found = found.plus(result.get().kind(), check.bits());
             }
         }
-        blame.offer(dead, all, minor | penalties.minor, major | penalties.major);
+        blame.offer(dead, all, minor | found.minor(), major | found.major());
     }
 
     private List<List<Option>> plainOutfits(Option a, Option b) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import jomble.core.counting.compiled.CompiledContext;
 import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
@@ -30,8 +31,8 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
     private final PairPenalties pairs;
     private final ProductAutomaton automaton;
     private final TransitionTable transitions;
-    private final List<CompiledContext.ReadyCheck> ofBody = new ArrayList<>();
-    private final CompiledContext.ReadyCheck warmth;
+    private final List<ReadyCheck> ofBody = new ArrayList<>();
+    private final ReadyCheck warmth;
     /** By level, the rules that may still be penalised whatever the body. */
     private final long[] live;
 
@@ -61,9 +62,9 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
     }
 
     /** Divides the rules; returns the one about warmth where the remaining slots have a say in it, and leaves it out. */
-    private CompiledContext.ReadyCheck schedule(Structure structure, List<RuleAutomaton> open) {
-        CompiledContext.ReadyCheck warmth = null;
-        for (CompiledContext.ReadyCheck check : context.verdictChecks()) {
+    private ReadyCheck schedule(Structure structure, List<RuleAutomaton> open) {
+        ReadyCheck warmth = null;
+        for (ReadyCheck check : context.verdictChecks()) {
             boolean[] touched = new boolean[levels];
             boolean reaches = false;
             for (int level = 0; level < levels; level++) {
@@ -83,7 +84,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
     }
 
     /** The rules about the whole that nothing in the remaining slots touches. */
-    public List<CompiledContext.ReadyCheck> ofBody() {
+    public List<ReadyCheck> ofBody() {
         return ofBody;
     }
 
@@ -96,7 +97,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
     }
 
     /** The rule about warmth where the remaining slots have a say in it and it is about nothing else; null where there is none. */
-    CompiledContext.ReadyCheck warmth() {
+    ReadyCheck warmth() {
         return warmth;
     }
 
@@ -140,7 +141,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
     public void wear(int level, int place, MeasureAccumulator worn, MeasureAccumulator after) {
         int way = ways[level][place];
         after.set(worn);
-        after.add(context.pieceMeasures(way));
+        after.add(context.contribution(way));
         Slot slot = remaining.levels().get(level).slot();
         if (slot == Slot.MID || slot == Slot.JACKET) {
             meet(worn.bottom(), way, after);
@@ -152,14 +153,14 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
             meet(worn.onepiece(), way, after);
         }
         if (slot == Slot.MID && worn.jacket() >= 0) {
-            after.add(context.pairMeasures(way, worn.jacket()));
+            after.add(context.contribution(way, worn.jacket()));
         }
     }
 
     /** @param inner −1 where nothing is worn */
     private void meet(int inner, int outer, MeasureAccumulator worn) {
         if (inner >= 0) {
-            worn.add(context.pairMeasures(inner, outer));
+            worn.add(context.contribution(inner, outer));
         }
     }
 }

@@ -1,7 +1,7 @@
 package jomble.core.counting.remaining;
 
-import jomble.core.counting.compiled.CompiledContext;
-import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.compiled.Penalties;
+import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.counting.table.KeyTable;
 import jomble.core.counting.table.Numbering;
 import jomble.core.judgement.MeasureAccumulator;
@@ -18,7 +18,7 @@ final class RuleAutomaton {
     static final int MAJOR = 2;
     static final int STOP = 3;
 
-    private final CompiledContext.ReadyCheck check;
+    private final ReadyCheck check;
     private final Dresser dresser;
     /** By level, the first level from there on whose options touch the rule; the number of levels where none does. */
     private final int[] nextTouched;
@@ -30,7 +30,6 @@ final class RuleAutomaton {
 
     private final MeasureAccumulator[] accumulators;
     private final long[] key = new long[1];
-    private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
 
     /** Puts pieces on in the remaining slots. */
     interface Dresser {
@@ -43,7 +42,7 @@ final class RuleAutomaton {
     }
 
     /** @param touched by level, whether one of its options touches the rule; one does */
-    RuleAutomaton(CompiledContext.ReadyCheck check, boolean[] touched, MeasureAccumulator like, Dresser dresser) {
+    RuleAutomaton(ReadyCheck check, boolean[] touched, MeasureAccumulator like, Dresser dresser) {
         this.check = check;
         this.dresser = dresser;
         this.nextTouched = new int[touched.length + 1];
@@ -112,11 +111,10 @@ final class RuleAutomaton {
     }
 
     private int found(MeasureAccumulator worn) {
-        penalties.clear();
-        check.judge(worn, penalties);
-        if (penalties.major == PenaltySets.EVERY_RULE) {
+        Penalties found = check.judge(worn);
+        if (found.isStopped()) {
             return STOP;
         }
-        return penalties.major != 0 ? MAJOR : penalties.minor != 0 ? MINOR : SILENT;
+        return found.major() != 0 ? MAJOR : found.minor() != 0 ? MINOR : SILENT;
     }
 }

@@ -2,7 +2,10 @@ package jomble.core.counting.remaining;
 
 import java.util.stream.IntStream;
 import jomble.core.counting.compiled.CompiledContext;
-import jomble.core.counting.compiled.PenaltySets;
+import jomble.core.counting.compiled.Penalties;
+import jomble.core.counting.compiled.ReadyCheck;
+import jomble.core.judgement.Contribution;
+import jomble.core.judgement.Measure;
 import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.judgement.Summary;
 
@@ -19,15 +22,13 @@ final class WarmthScale {
     private static final int BITS = 16;
     private static final int PEELED = (1 << BITS) - 1;
 
-    private final CompiledContext.ReadyCheck warmth;
+    private final ReadyCheck warmth;
     /** By level and way, the empty slot first, what it adds; after the last level nothing. */
     private final int[][] added;
     /** By both sums, the points of the finding plus one; {@link #UNKNOWN} until it was worked out. */
     private final byte[] points = new byte[SPAN * SPAN / 2];
 
-    private final CompiledContext.Penalties penalties = new CompiledContext.Penalties();
-
-    WarmthScale(CompiledContext.ReadyCheck warmth, RemainingSlots remaining, CompiledContext context) {
+    WarmthScale(ReadyCheck warmth, RemainingSlots remaining, CompiledContext context) {
         this.warmth = warmth;
         this.added = new int[remaining.levels().size() + 1][1];
         for (int level = 0; level < remaining.levels().size(); level++) {
@@ -42,9 +43,8 @@ final class WarmthScale {
     }
 
     private static int ofWay(CompiledContext context, int way) {
-        return pack(
-                context.pieceMeasures(way).fullCentiClo(),
-                context.pieceMeasures(way).peeledCentiClo());
+        Contribution adds = context.contribution(way);
+        return pack((int) adds.to(Measure.FULL_CENTI_CLO), (int) adds.to(Measure.PEELED_CENTI_CLO));
     }
 
     private static int pack(int fullCentiClo, int peeledCentiClo) {
@@ -74,10 +74,7 @@ final class WarmthScale {
     }
 
     private int judge(int full, int peeled) {
-        penalties.clear();
-        warmth.judge(Summary.ofWarmth(full, peeled), penalties);
-        return penalties.major == PenaltySets.EVERY_RULE
-                ? STOPPED
-                : PenaltySets.points(penalties.minor, penalties.major);
+        Penalties found = warmth.judge(Summary.ofWarmth(full, peeled));
+        return found.isStopped() ? STOPPED : found.points();
     }
 }

@@ -12,9 +12,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import jomble.core.RandomWardrobes;
+import jomble.core.judgement.Contribution;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.MeasureAccumulator;
-import jomble.core.judgement.PairMeasures;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Structure;
@@ -42,16 +42,11 @@ class RuleKeysTest {
             List<Piece> pieces = random.pieces(16);
             JudgementContext context = random.contexts().get(0);
             Options options = new Options(pieces, context);
-            CompiledContext compiled = new CompiledContext(
-                    context,
-                    RULES,
-                    options.ways(),
-                    new FindingMasks(options, RULES, context.in(null), false),
-                    new FindingMasks(options, RULES, context, true));
+            CompiledContext compiled = CompiledContext.of(options, context, RULES);
             List<List<Integer>> further = further(options, new Random(seed));
             for (Structure structure : List.of(Structure.SEPARATES, Structure.ONE_PIECE)) {
                 List<List<Integer>> bodies = bodies(options, structure);
-                for (CompiledContext.ReadyCheck check : compiled.verdictChecks()) {
+                for (ReadyCheck check : compiled.verdictChecks()) {
                     judgesAlike(compiled, check, structure, bodies, further, "seed " + seed);
                 }
             }
@@ -63,7 +58,7 @@ class RuleKeysTest {
 
     private void judgesAlike(
             CompiledContext compiled,
-            CompiledContext.ReadyCheck check,
+            ReadyCheck check,
             Structure structure,
             List<List<Integer>> bodies,
             List<List<Integer>> further,
@@ -89,10 +84,9 @@ class RuleKeysTest {
         }
     }
 
-    private static long penalties(CompiledContext.ReadyCheck check, MeasureAccumulator worn) {
-        CompiledContext.Penalties penalties = new CompiledContext.Penalties();
-        check.judge(worn, penalties);
-        return penalties.minor | penalties.major << 1;
+    private static long penalties(ReadyCheck check, MeasureAccumulator worn) {
+        Penalties penalties = check.judge(worn);
+        return penalties.minor() | penalties.major() << 1;
     }
 
     private static MeasureAccumulator dressed(CompiledContext compiled, Structure structure, List<Integer> ways) {
@@ -100,11 +94,11 @@ class RuleKeysTest {
         worn.clear(structure);
         List<Integer> sorted = ways.stream().sorted().toList();
         for (int i = 0; i < sorted.size(); i++) {
-            worn.add(compiled.pieceMeasures(sorted.get(i)));
+            worn.add(compiled.contribution(sorted.get(i)));
             for (int k = 0; k < i; k++) {
-                PairMeasures pairMeasures = compiled.pairMeasures(sorted.get(k), sorted.get(i));
-                if (!pairMeasures.isNothing()) {
-                    worn.add(pairMeasures);
+                Contribution together = compiled.contribution(sorted.get(k), sorted.get(i));
+                if (!together.isNothing()) {
+                    worn.add(together);
                 }
             }
         }

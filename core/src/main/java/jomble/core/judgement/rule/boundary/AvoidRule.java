@@ -9,6 +9,7 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
@@ -17,21 +18,17 @@ import jomble.core.piece.Slot;
 public final class AvoidRule implements PieceRule {
     private static final Parameter SAME = new Parameter("same-colour", 12, "ΔE00");
     private static final RuleInfo INFO = RuleInfo.of(
-            "boundary.avoid",
-            "What the client refuses",
-            "A boundary is not argued with: what a client said she will not wear is not proposed.",
-            SAME);
+                    "boundary.avoid",
+                    "What the client refuses",
+                    "A boundary is not argued with: what a client said she will not wear is not proposed.",
+                    SAME)
+            .that(RuleTrait.ONLY_STOPS);
 
     record Refused(String what) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean onlyStops() {
-        return true;
     }
 
     @Override

@@ -9,16 +9,13 @@ import jomble.core.brief.Zone;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
 
 /** {@code boundary.coverage}: what the client wants covered stays covered when the outer layers come off. */
 public final class CoverageRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "boundary.coverage",
-            "What stays covered",
-            "Somebody who wants her shoulders covered wants them covered indoors as well; only layers that stay on count.");
     private static final Set<Slot> READS = EnumSet.of(
             Slot.BASE,
             Slot.TOP,
@@ -29,6 +26,12 @@ public final class CoverageRule implements WholeRule {
             Slot.JACKET,
             Slot.LEGWEAR,
             Slot.SHOES);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "boundary.coverage",
+                    "What stays covered",
+                    "Somebody who wants her shoulders covered wants them covered indoors as well; only layers that stay on count.")
+            .reading(READS)
+            .that(RuleTrait.ONLY_STOPS);
 
     record LeftUncovered(String zones) {}
 
@@ -38,18 +41,8 @@ public final class CoverageRule implements WholeRule {
     }
 
     @Override
-    public boolean onlyStops() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        return summary.signs().covered();
+        return summary.covered();
     }
 
     @Override
@@ -61,7 +54,7 @@ public final class CoverageRule implements WholeRule {
     private static Optional<Result> judge(Summary summary, List<Zone> wanted) {
         List<String> bare = new ArrayList<>();
         for (Zone zone : wanted) {
-            if (!summary.signs().covers(zone)) {
+            if (!summary.covers(zone)) {
                 bare.add(zone.words());
             }
         }

@@ -10,20 +10,22 @@ import jomble.core.brief.Requirement;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
 
 /** {@code dress-code}: every requirement of the occasion is met. */
 public final class DressCodeRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "dress-code",
-            "The dress code",
-            "A dress code is somebody else's boundary. Site rules come first: this tool does not replace them.");
-    private static final int CODES = DressCode.values().length;
     private static final Set<Slot> READS = EnumSet.allOf(Slot.class);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "dress-code",
+                    "The dress code",
+                    "A dress code is somebody else's boundary. Site rules come first: this tool does not replace them.")
+            .reading(READS)
+            .that(RuleTrait.READS_FINISHES, RuleTrait.ONLY_STOPS);
+    private static final int CODES = DressCode.values().length;
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.JACKET_WORN, Sign.TIE_WORN, Sign.SLEEVES_WORN, Sign.LAYER_OVER);
     /** Met by the structure, by another rule, or beyond what an outfit can show. */
@@ -38,23 +40,8 @@ public final class DressCodeRule implements WholeRule {
     }
 
     @Override
-    public boolean onlyStops() {
-        return true;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN) << CODES | summary.signs().violated();
+        return summary.among(SEEN) << CODES | summary.violated();
     }
 
     @Override
@@ -64,26 +51,26 @@ public final class DressCodeRule implements WholeRule {
                 .filter(code -> !ELSEWHERE.contains(code))
                 .toList();
         String occasion = context.occasion().name();
-        return asked.isEmpty() ? Check.SILENT : summary -> judge(summary.signs(), asked, occasion);
+        return asked.isEmpty() ? Check.SILENT : summary -> judge(summary, asked, occasion);
     }
 
-    private static Optional<Result> judge(Signs signs, List<DressCode> asked, String occasion) {
+    private static Optional<Result> judge(Summary summary, List<DressCode> asked, String occasion) {
         List<String> open = new ArrayList<>();
         for (DressCode code : asked) {
-            if (!isMet(signs, code)) {
+            if (!isMet(summary, code)) {
                 open.add(code.words());
             }
         }
         return open.isEmpty() ? Optional.empty() : Result.stop(new NotMet(occasion, String.join(", ", open)));
     }
 
-    private static boolean isMet(Signs signs, DressCode code) {
+    private static boolean isMet(Summary summary, DressCode code) {
         return switch (code) {
-            case JACKET -> signs.has(Sign.JACKET_WORN);
-            case TIE -> signs.has(Sign.TIE_WORN);
-            case SLEEVES -> signs.has(Sign.SLEEVES_WORN);
-            case LAYERS -> signs.has(Sign.LAYER_OVER);
-            default -> !signs.violates(code);
+            case JACKET -> summary.has(Sign.JACKET_WORN);
+            case TIE -> summary.has(Sign.TIE_WORN);
+            case SLEEVES -> summary.has(Sign.SLEEVES_WORN);
+            case LAYERS -> summary.has(Sign.LAYER_OVER);
+            default -> !summary.violates(code);
         };
     }
 }

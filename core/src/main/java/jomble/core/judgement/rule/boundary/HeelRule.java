@@ -5,6 +5,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Slot;
@@ -12,20 +13,16 @@ import jomble.core.piece.Slot;
 /** {@code boundary.heel}: no heel above the client's or the occasion's limit. */
 public final class HeelRule implements PieceRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "boundary.heel",
-            "Highest heel",
-            "A heel somebody cannot walk in all day spoils the day; the limit is hers, or the place's.");
+                    "boundary.heel",
+                    "Highest heel",
+                    "A heel somebody cannot walk in all day spoils the day; the limit is hers, or the place's.")
+            .that(RuleTrait.ONLY_STOPS);
 
     record HeelTooHigh(double heelCm, double limitCm) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean onlyStops() {
-        return true;
     }
 
     @Override

@@ -8,6 +8,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Fibre;
 import jomble.core.piece.Metal;
@@ -21,9 +22,10 @@ import jomble.core.piece.Slot;
  */
 public final class SensitivityRule implements PieceRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "boundary.sensitivity",
-            "What the skin does not bear",
-            "An allergy is a matter of health, not of style: nothing that may set it off is proposed.");
+                    "boundary.sensitivity",
+                    "What the skin does not bear",
+                    "An allergy is a matter of health, not of style: nothing that may set it off is proposed.")
+            .that(RuleTrait.ONLY_STOPS);
     private static final Set<Fibre> WOOLS = EnumSet.of(Fibre.WOOL, Fibre.MERINO, Fibre.MOHAIR, Fibre.ALPACA);
     private static final Set<Fibre> LATEX = EnumSet.of(Fibre.LATEX, Fibre.RUBBER);
     private static final Set<Metal> MAY_HOLD_NICKEL =
@@ -37,11 +39,6 @@ public final class SensitivityRule implements PieceRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean onlyStops() {
-        return true;
     }
 
     @Override

@@ -5,6 +5,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Ways;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
@@ -13,9 +14,10 @@ import jomble.core.piece.Slot;
 /** {@code boundary.tuck}: nothing is tucked in for a client who does not tuck. A half tuck is hers to refuse in words. */
 public final class TuckRule implements PieceRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "boundary.tuck",
-            "No tucking",
-            "Some people feel every waistband. The tuck is off the list then, and the outfit has to work without.");
+                    "boundary.tuck",
+                    "No tucking",
+                    "Some people feel every waistband. The tuck is off the list then, and the outfit has to work without.")
+            .that(RuleTrait.READS_FINISHES, RuleTrait.ONLY_STOPS);
 
     record Tucked() {}
 
@@ -25,18 +27,8 @@ public final class TuckRule implements PieceRule {
     }
 
     @Override
-    public boolean onlyStops() {
-        return true;
-    }
-
-    @Override
     public boolean covers(Slot slot) {
         return slot == Slot.TOP;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

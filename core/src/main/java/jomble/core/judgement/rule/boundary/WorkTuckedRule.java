@@ -7,6 +7,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
@@ -19,7 +20,8 @@ public final class WorkTuckedRule implements PieceRule {
                     "work.tucked",
                     "Tucked at work",
                     "A shirt with tails that hangs out reads as the end of the day; one cut straight may hang.")
-            .with(SchoolSwitch.TUCKING_AT_WORK);
+            .with(SchoolSwitch.TUCKING_AT_WORK)
+            .that(RuleTrait.READS_FINISHES);
     private static final Set<String> SHIRTS = Set.of("shirt", "blouse");
     private static final Set<Hem> HANGS = EnumSet.of(Hem.WAIST, Hem.HIGH_HIP);
 
@@ -33,11 +35,6 @@ public final class WorkTuckedRule implements PieceRule {
     @Override
     public boolean covers(Slot slot) {
         return slot == Slot.TOP;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.colour.ColourFamily;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
@@ -27,7 +26,8 @@ public final class BlackWithDarkRule implements PairRule, WholeRule {
                     "Black with navy or brown",
                     "Black and navy go well when anybody can see that they are two colours; some studios keep them apart altogether.",
                     APART)
-            .with(SchoolSwitch.BLACK_WITH_DARK);
+            .with(SchoolSwitch.BLACK_WITH_DARK)
+            .reading(Slot.MAIN);
     private static final double DARK_L = 32;
     private static final double BLACK_L = 20;
     private static final double BLACK_CHROMA = 5;
@@ -50,11 +50,6 @@ public final class BlackWithDarkRule implements PairRule, WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return Slot.MAIN;
-    }
-
-    @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.slot().isMain() && (isBlack(worn.piece()) || isDark(worn.piece()));
     }
@@ -67,16 +62,14 @@ public final class BlackWithDarkRule implements PairRule, WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().families() & (NAVY | BROWN) | (summary.signs().has(Sign.BLACK_WORN) ? 1L << 40 : 0);
+        return summary.families() & (NAVY | BROWN) | (summary.has(Sign.BLACK_WORN) ? 1L << 40 : 0);
     }
 
     @Override
     public Check prepare(JudgementContext context) {
         return summary -> {
-            int families = summary.signs().families();
-            boolean all = (families & NAVY) != 0
-                    && (families & BROWN) != 0
-                    && summary.signs().has(Sign.BLACK_WORN);
+            int families = summary.families();
+            boolean all = (families & NAVY) != 0 && (families & BROWN) != 0 && summary.has(Sign.BLACK_WORN);
             return all ? Result.major(new ThreeDarks()) : Optional.empty();
         };
     }

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.colour.Lab;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
@@ -33,7 +32,8 @@ public final class ColourClashRule implements PairRule, WholeRule {
                     CHROMA,
                     NEAREST,
                     FARTHEST)
-            .with(SchoolSwitch.PALETTE);
+            .with(SchoolSwitch.PALETTE)
+            .reading(Slot.MAIN);
     private static final double HALF_CIRCLE = 180;
 
     /** Three strong colours in as many families. */
@@ -54,11 +54,6 @@ public final class ColourClashRule implements PairRule, WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return Slot.MAIN;
-    }
-
-    @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.slot().isMain() && !worn.piece().colourFamily().isNeutral();
     }
@@ -71,7 +66,7 @@ public final class ColourClashRule implements PairRule, WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().saturated();
+        return summary.saturated();
     }
 
     @Override
@@ -80,7 +75,7 @@ public final class ColourClashRule implements PairRule, WholeRule {
             return Check.SILENT;
         }
         return summary -> {
-            int families = Integer.bitCount(summary.signs().saturated());
+            int families = Integer.bitCount(summary.saturated());
             return families >= CROWD ? Result.major(new ThreeStrongHues(families)) : Optional.empty();
         };
     }

@@ -8,6 +8,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -20,10 +21,11 @@ public final class ColourEchoRule implements PairRule {
     public static final String ID = "colour.echo";
     private static final Parameter SAME = new Parameter("same", 10, "ΔE00");
     private static final RuleInfo INFO = RuleInfo.of(
-            ID,
-            "A colour comes again",
-            "The same accent at the feet and near the face holds an outfit together like a frame.",
-            SAME);
+                    ID,
+                    "A colour comes again",
+                    "The same accent at the feet and near the face holds an outfit together like a frame.",
+                    SAME)
+            .that(RuleTrait.ONLY_CREDITS);
     private static final Set<Slot> ABOVE =
             EnumSet.of(Slot.TOP, Slot.MID, Slot.JACKET, Slot.NECK, Slot.HAT, Slot.TIE, Slot.ONEPIECE);
     private static final Set<Slot> BELOW = EnumSet.of(Slot.SHOES, Slot.BAG);
@@ -33,11 +35,6 @@ public final class ColourEchoRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean onlyCredits() {
-        return true;
     }
 
     @Override

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
@@ -21,18 +20,14 @@ public final class ColourFamiliesRule implements WholeRule {
                     "Few hues at once",
                     "The eye follows one or two hues; a third asks for care and a fifth for a costume. Neutrals do not count.",
                     MINOR)
-            .with(SchoolSwitch.PALETTE);
+            .with(SchoolSwitch.PALETTE)
+            .reading(Slot.MAIN);
 
     record TooManyHues(int families, int most) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return Slot.MAIN;
     }
 
     @Override

@@ -7,16 +7,13 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Keys;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
 
 /** {@code colour.pop}: one small strong colour in a neutral outfit. */
 public final class ColourPopRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "colour.pop",
-            "One small strong colour",
-            "A single saturated accent in an otherwise neutral outfit looks chosen; two start an argument.");
     private static final Set<Slot> READS = EnumSet.of(
             Slot.TOP,
             Slot.BOTTOM,
@@ -31,6 +28,12 @@ public final class ColourPopRule implements WholeRule {
             Slot.HAT,
             Slot.BELT,
             Slot.LEGWEAR);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "colour.pop",
+                    "One small strong colour",
+                    "A single saturated accent in an otherwise neutral outfit looks chosen; two start an argument.")
+            .reading(READS)
+            .that(RuleTrait.ONLY_CREDITS);
 
     record OneAccent() {}
 
@@ -40,23 +43,13 @@ public final class ColourPopRule implements WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
-    public boolean onlyCredits() {
-        return true;
-    }
-
-    @Override
     public long key(Summary summary) {
-        return Keys.of(summary.hueFamilies() == 0 ? 0 : 1, summary.signs().accents());
+        return Keys.of(summary.hueFamilies() == 0 ? 0 : 1, summary.accents());
     }
 
     @Override
     public Check prepare(JudgementContext context) {
-        return summary -> summary.hueFamilies() == 0 && summary.signs().accents() == 1
+        return summary -> summary.hueFamilies() == 0 && summary.accents() == 1
                 ? Result.credit(new OneAccent())
                 : Optional.empty();
     }

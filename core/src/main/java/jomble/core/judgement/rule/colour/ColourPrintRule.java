@@ -8,6 +8,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.SlotPairs;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.ColourShare;
@@ -20,12 +21,13 @@ public final class ColourPrintRule implements PairRule {
     private static final Parameter PULLED = new Parameter("pulled", 10, "ΔE00");
     private static final Parameter SEEN = new Parameter("seen-from", 0.08, "share of the print");
     private static final RuleInfo INFO = RuleInfo.of(
-            "colour.print",
-            "Beside a print",
-            "A plain piece beside a print takes up one of its colours, or stays neutral; any other colour is one too many.",
-            NEAR,
-            PULLED,
-            SEEN);
+                    "colour.print",
+                    "Beside a print",
+                    "A plain piece beside a print takes up one of its colours, or stays neutral; any other colour is one too many.",
+                    NEAR,
+                    PULLED,
+                    SEEN)
+            .that(RuleTrait.MAY_CREDIT);
 
     record StrangeToThePrint(double deltaE, double limit) {}
 
@@ -34,11 +36,6 @@ public final class ColourPrintRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
     }
 
     @Override

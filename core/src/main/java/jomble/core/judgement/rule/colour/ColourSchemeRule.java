@@ -1,11 +1,11 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.colour.ColourScheme;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Worn;
@@ -14,9 +14,11 @@ import jomble.core.piece.Slot;
 /** {@code colour.scheme}: names what the colours are to each other, and never holds it against an outfit. */
 public final class ColourSchemeRule implements WholeRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "colour.scheme",
-            "The colour scheme",
-            "A scheme with a name is easy to repeat; clients remember 'neutrals and one accent' longer than a list of pieces.");
+                    "colour.scheme",
+                    "The colour scheme",
+                    "A scheme with a name is easy to repeat; clients remember 'neutrals and one accent' longer than a list of pieces.")
+            .reading(Slot.MAIN)
+            .that(RuleTrait.ONLY_CREDITS);
 
     record Named(String scheme) {}
 
@@ -26,30 +28,20 @@ public final class ColourSchemeRule implements WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return Slot.MAIN;
-    }
-
-    @Override
-    public boolean onlyCredits() {
-        return true;
-    }
-
-    @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.slot().isMain();
     }
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().families();
+        return summary.families();
     }
 
     @Override
     public Check prepare(JudgementContext context) {
         return summary -> {
-            ColourScheme scheme = ColourScheme.of(summary.signs().families());
-            boolean worn = summary.signs().mains() > 0;
+            ColourScheme scheme = ColourScheme.of(summary.families());
+            boolean worn = summary.mains() > 0;
             return worn && scheme != ColourScheme.SEVERAL_HUES
                     ? Result.credit(new Named(scheme.words()))
                     : Optional.empty();

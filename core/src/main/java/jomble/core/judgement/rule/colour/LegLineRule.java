@@ -6,6 +6,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summariser;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Hem;
@@ -15,10 +16,11 @@ import jomble.core.piece.Slot;
 public final class LegLineRule implements PairRule {
     private static final Parameter SAME = new Parameter("same", 12, "ΔE00");
     private static final RuleInfo INFO = RuleInfo.of(
-            "leg.line",
-            "A long leg line",
-            "Where shoe and leg are of one colour the eye runs on to the floor; a clear change stops it at the ankle.",
-            SAME);
+                    "leg.line",
+                    "A long leg line",
+                    "Where shoe and leg are of one colour the eye runs on to the floor; a clear change stops it at the ankle.",
+                    SAME)
+            .that(RuleTrait.MAY_CREDIT);
 
     record LongLegLine(double deltaE) {}
 
@@ -27,11 +29,6 @@ public final class LegLineRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
     }
 
     @Override

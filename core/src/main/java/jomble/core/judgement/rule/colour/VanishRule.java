@@ -6,6 +6,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Finish;
@@ -17,10 +18,11 @@ import jomble.core.piece.Slot;
 public final class VanishRule implements PairRule {
     private static final Parameter ALIKE = new Parameter("alike", 5, "ΔE00");
     private static final RuleInfo INFO = RuleInfo.of(
-            "colour.vanish",
-            "The layer disappears",
-            "An open layer of the same dark or pale cloth as what is under it is warm and invisible.",
-            ALIKE);
+                    "colour.vanish",
+                    "The layer disappears",
+                    "An open layer of the same dark or pale cloth as what is under it is warm and invisible.",
+                    ALIKE)
+            .that(RuleTrait.READS_FINISHES);
     private static final double DARK_L = 25;
     private static final double PALE_L = 85;
 
@@ -35,11 +37,6 @@ public final class VanishRule implements PairRule {
     public boolean covers(Slot inner, Slot outer) {
         boolean under = inner == Slot.TOP || inner == Slot.ONEPIECE || inner == Slot.MID;
         return under && (outer == Slot.MID || outer == Slot.JACKET) && inner != outer;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

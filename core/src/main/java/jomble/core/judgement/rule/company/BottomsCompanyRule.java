@@ -10,7 +10,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Scope;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.judgement.WholeRule;
@@ -22,13 +21,14 @@ import jomble.core.piece.Slot;
 /** {@code bottoms.company}: what shorts, cargo trousers, leggings and suit trousers are worn with. */
 public final class BottomsCompanyRule implements PairRule, WholeRule {
     private static final Parameter HEAVY = new Parameter("chunky-from", 4, "cloth weight of a knit");
-    private static final RuleInfo INFO = RuleInfo.of(
-            "bottoms.company",
-            "What goes with these bottoms",
-            "Cargo trousers and shorts do not go with tailoring, suit trousers do not go with an overshirt, a hood or a chunky knit; shorts need no more than one layer, and leggings need a hem over the seat.",
-            HEAVY);
     private static final Set<Slot> READS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.MID, Slot.JACKET, Slot.COAT);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "bottoms.company",
+                    "What goes with these bottoms",
+                    "Cargo trousers and shorts do not go with tailoring, suit trousers do not go with an overshirt, a hood or a chunky knit; shorts need no more than one layer, and leggings need a hem over the seat.",
+                    HEAVY)
+            .reading(READS);
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.SHORTS_WORN, Sign.MID_WORN, Sign.JACKET_WORN, Sign.LEGGINGS_WORN, Sign.SEAT_COVERED);
 
@@ -73,11 +73,6 @@ public final class BottomsCompanyRule implements PairRule, WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.slot() == Slot.BOTTOM;
     }
@@ -89,17 +84,16 @@ public final class BottomsCompanyRule implements PairRule, WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
     public Check prepare(JudgementContext context) {
         return summary -> {
-            Signs signs = summary.signs();
-            if (signs.has(Sign.SHORTS_WORN) && signs.has(Sign.MID_WORN) && signs.has(Sign.JACKET_WORN)) {
+            if (summary.has(Sign.SHORTS_WORN) && summary.has(Sign.MID_WORN) && summary.has(Sign.JACKET_WORN)) {
                 return Result.major(new ShortsUnderLayers());
             }
-            return signs.has(Sign.LEGGINGS_WORN) && !signs.has(Sign.SEAT_COVERED)
+            return summary.has(Sign.LEGGINGS_WORN) && !summary.has(Sign.SEAT_COVERED)
                     ? Result.major(new LeggingsUncovered())
                     : Optional.empty();
         };

@@ -11,7 +11,6 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Scope;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Worn;
@@ -21,11 +20,13 @@ import jomble.core.piece.Slot;
 
 /** {@code festive.company}: festive pieces are worn with festive pieces. */
 public final class FestiveCompanyRule implements PairRule, WholeRule {
+    private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.DRAPE, Slot.MID, Slot.NECK);
     private static final RuleInfo INFO = RuleInfo.of(
                     "festive.company",
                     "What goes with festive pieces",
                     "A fitted blouse and a long silk skirt are half of a festive outfit: silk or plain white above, nothing but a shawl over it, festive shoes below, and the dupatta at a ceremony.")
-            .with(SchoolSwitch.FORMALITY_MIX);
+            .with(SchoolSwitch.FORMALITY_MIX)
+            .reading(READS);
     private static final String FITTED_BLOUSE = "fitted-blouse";
     private static final String LONG_SKIRT = "long-flared-skirt";
     private static final Set<String> LAID_OVER = Set.of("dupatta", "shawl", "stole");
@@ -44,7 +45,6 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
             "espadrilles");
     private static final double WHITE_L = 90;
     private static final double WHITE_CHROMA = 8;
-    private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.DRAPE, Slot.MID, Slot.NECK);
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.FITTED_BLOUSE, Sign.LONG_FLARED_SKIRT, Sign.DRAPE_WORN, Sign.DUPATTA_WORN);
 
@@ -136,18 +136,13 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.slot() == Slot.TOP || worn.slot() == Slot.BOTTOM;
     }
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
@@ -156,11 +151,10 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
     }
 
     private static Optional<Result> atACeremony(Summary summary) {
-        Signs signs = summary.signs();
-        boolean missing = signs.has(Sign.FITTED_BLOUSE)
-                && signs.has(Sign.LONG_FLARED_SKIRT)
-                && !signs.has(Sign.DRAPE_WORN)
-                && !signs.has(Sign.DUPATTA_WORN);
+        boolean missing = summary.has(Sign.FITTED_BLOUSE)
+                && summary.has(Sign.LONG_FLARED_SKIRT)
+                && !summary.has(Sign.DRAPE_WORN)
+                && !summary.has(Sign.DUPATTA_WORN);
         return missing ? Result.major(new DupattaMissing()) : Optional.empty();
     }
 }

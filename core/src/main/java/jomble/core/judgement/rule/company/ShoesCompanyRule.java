@@ -9,7 +9,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Scope;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.judgement.WholeRule;
@@ -24,13 +23,14 @@ import jomble.core.piece.Slot;
 
 /** {@code shoes.company}: what sandals, rubber boots and brown shoes are worn with. */
 public final class ShoesCompanyRule implements PairRule, WholeRule {
+    private static final Set<Slot> READS = EnumSet.of(Slot.MID, Slot.JACKET, Slot.SHOES);
     private static final RuleInfo INFO = RuleInfo.of(
-            "shoes.company",
-            "What goes with these shoes",
-            "Sandals do not go with winter cloth, rubber boots with tailoring, brown shoes with black tailored trousers, trainers with a double-breasted suit, or dress shoes with cargo trousers.");
+                    "shoes.company",
+                    "What goes with these shoes",
+                    "Sandals do not go with winter cloth, rubber boots with tailoring, brown shoes with black tailored trousers, trainers with a double-breasted suit, or dress shoes with cargo trousers.")
+            .reading(READS);
     private static final Set<Slot> ABOVE_SANDALS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
-    private static final Set<Slot> READS = EnumSet.of(Slot.MID, Slot.JACKET, Slot.SHOES);
     private static final Set<Sign> SEEN = EnumSet.of(Sign.SANDALS_WORN, Sign.MID_WORN, Sign.JACKET_WORN);
     private static final int COLD_CLOTH_FROM = 3;
     private static final int COLD_LAYER_FROM = 4;
@@ -141,25 +141,20 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public boolean maySoften(Worn worn, Structure structure) {
         return false;
     }
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
     public Check prepare(JudgementContext context) {
         return summary -> {
-            Signs signs = summary.signs();
-            boolean bundled = signs.has(Sign.SANDALS_WORN) && signs.has(Sign.MID_WORN) && signs.has(Sign.JACKET_WORN);
+            boolean bundled =
+                    summary.has(Sign.SANDALS_WORN) && summary.has(Sign.MID_WORN) && summary.has(Sign.JACKET_WORN);
             return bundled ? Result.major(new SandalsUnderLayers()) : Optional.empty();
         };
     }

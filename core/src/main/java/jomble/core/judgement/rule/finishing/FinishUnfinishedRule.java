@@ -15,13 +15,14 @@ import jomble.core.piece.Slot;
 /** {@code finish.unfinished}: an outfit for company has at least one accessory. */
 public final class FinishUnfinishedRule implements WholeRule {
     private static final Parameter FORMALITY = new Parameter("from-formality", 3, "formality");
-    private static final RuleInfo INFO = RuleInfo.of(
-            "finish.unfinished",
-            "Finished",
-            "From smart casual on, an outfit without belt, scarf, watch or jewellery looks like a shop window before the last hand.",
-            FORMALITY);
     private static final Set<Slot> READS =
             EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT, Slot.COAT, Slot.LEGWEAR));
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "finish.unfinished",
+                    "Finished",
+                    "From smart casual on, an outfit without belt, scarf, watch or jewellery looks like a shop window before the last hand.",
+                    FORMALITY)
+            .reading(READS);
     private static final Set<Sign> SEEN = EnumSet.of(Sign.ACCESSORY_WORN);
 
     record NoAccessory(int formality) {}
@@ -32,13 +33,8 @@ public final class FinishUnfinishedRule implements WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        long accessory = summary.signs().has(Sign.ACCESSORY_WORN) ? 1 : 0;
+        long accessory = summary.has(Sign.ACCESSORY_WORN) ? 1 : 0;
         return (accessory << 33 | summary.openSuiting()) << 28 | summary.formalities();
     }
 
@@ -50,7 +46,7 @@ public final class FinishUnfinishedRule implements WholeRule {
         double from = context.value(this, FORMALITY);
         return summary -> {
             int formality = summary.formality();
-            return formality >= from && !summary.signs().has(Sign.ACCESSORY_WORN)
+            return formality >= from && !summary.has(Sign.ACCESSORY_WORN)
                     ? Result.minor(new NoAccessory(formality))
                     : Optional.empty();
         };

@@ -5,6 +5,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
@@ -12,9 +13,10 @@ import jomble.core.piece.Slot;
 /** {@code finish.long-gloves}: long gloves meet short sleeves. */
 public final class LongGlovesRule implements PairRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "finish.long-gloves",
-            "Long gloves",
-            "Long gloves are made for bare or half-bare arms; over or under a long sleeve they bunch.");
+                    "finish.long-gloves",
+                    "Long gloves",
+                    "Long gloves are made for bare or half-bare arms; over or under a long sleeve they bunch.")
+            .that(RuleTrait.MAY_CREDIT);
 
     record SleeveInTheWay(String sleeve) {}
 
@@ -23,11 +25,6 @@ public final class LongGlovesRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
     }
 
     @Override

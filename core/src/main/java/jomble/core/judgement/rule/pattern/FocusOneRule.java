@@ -8,7 +8,6 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
@@ -21,13 +20,14 @@ import jomble.core.piece.Slot;
 public final class FocusOneRule implements WholeRule {
     private static final Parameter MINOR = new Parameter("minor-from", 2, "statement pieces");
     private static final Parameter MAJOR = new Parameter("major-from", 3, "statement pieces");
-    private static final RuleInfo INFO = RuleInfo.of(
-            "focus.one",
-            "One statement",
-            "One piece leads and the others follow; two statements share the eye, three scatter it.",
-            MINOR,
-            MAJOR);
     private static final Set<Slot> READS = EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "focus.one",
+                    "One statement",
+                    "One piece leads and the others follow; two statements share the eye, three scatter it.",
+                    MINOR,
+                    MAJOR)
+            .reading(READS);
     private static final Set<Sign> SEEN = EnumSet.of(Sign.STATEMENT_NECKLACE, Sign.STATEMENT_EARRINGS);
 
     record StatementsCompete(int statements) {}
@@ -37,11 +37,6 @@ public final class FocusOneRule implements WholeRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
     }
 
     @Override
@@ -57,7 +52,7 @@ public final class FocusOneRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN) << 2 | summary.signs().statements();
+        return summary.among(SEEN) << 2 | summary.statements();
     }
 
     @Override
@@ -65,11 +60,10 @@ public final class FocusOneRule implements WholeRule {
         double minor = context.value(this, MINOR);
         double major = context.value(this, MAJOR);
         return summary -> {
-            Signs signs = summary.signs();
-            if (signs.has(Sign.STATEMENT_NECKLACE) && signs.has(Sign.STATEMENT_EARRINGS)) {
+            if (summary.has(Sign.STATEMENT_NECKLACE) && summary.has(Sign.STATEMENT_EARRINGS)) {
                 return Result.major(new NecklaceAndEarrings());
             }
-            int statements = signs.statements();
+            int statements = summary.statements();
             if (statements >= major) {
                 return Result.major(new StatementsCompete(statements));
             }

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.pattern;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
@@ -15,21 +14,17 @@ import jomble.core.piece.Slot;
 public final class PatternCountRule implements WholeRule {
     private static final Parameter STOP = new Parameter("stop", 3, "patterned main pieces");
     private static final RuleInfo INFO = RuleInfo.of(
-            "pattern.count",
-            "At most two patterns",
-            "Two patterns can talk; three shout. The parts of one patterned suit count once.",
-            STOP);
+                    "pattern.count",
+                    "At most two patterns",
+                    "Two patterns can talk; three shout. The parts of one patterned suit count once.",
+                    STOP)
+            .reading(Slot.MAIN);
 
     record TooManyPatterns(int patterns, int most) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return Slot.MAIN;
     }
 
     @Override

@@ -11,6 +11,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.SlotPairs;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.ColourShare;
@@ -24,11 +25,12 @@ public final class PatternPairRule implements PairRule {
     private static final Parameter SHARED = new Parameter("shared-within", 15, "ΔE00");
     private static final Parameter SHARE = new Parameter("least-share", 0.08, "part of the surface");
     private static final RuleInfo INFO = RuleInfo.of(
-            "pattern.pair",
-            "Two patterns together",
-            "Patterns mix when one is clearly larger and a colour runs through both; two stripes of one width flicker.",
-            SHARED,
-            SHARE);
+                    "pattern.pair",
+                    "Two patterns together",
+                    "Patterns mix when one is clearly larger and a colour runs through both; two stripes of one width flicker.",
+                    SHARED,
+                    SHARE)
+            .that(RuleTrait.MAY_CREDIT);
 
     private static final Set<Pattern> PRINTS =
             EnumSet.of(Pattern.FLORAL, Pattern.ANIMAL, Pattern.PAISLEY, Pattern.GEOMETRIC, Pattern.ABSTRACT);
@@ -54,11 +56,6 @@ public final class PatternPairRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
     }
 
     @Override

@@ -10,7 +10,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
@@ -24,6 +23,7 @@ public final class SurfaceFlatRule implements WholeRule {
     private static final Parameter SPREAD = new Parameter("lightness-spread", 25, "ΔL*");
     private static final Parameter DARK = new Parameter("dark-below", 32, "L*");
     private static final Parameter TEXTURES = new Parameter("textures", 2, "different surfaces");
+    private static final Set<Slot> READS = EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
     private static final RuleInfo INFO = RuleInfo.of(
                     "surface.flat",
                     "One colour needs texture",
@@ -31,8 +31,8 @@ public final class SurfaceFlatRule implements WholeRule {
                     SPREAD,
                     DARK,
                     TEXTURES)
-            .with(SchoolSwitch.ONE_COLOUR, SchoolSwitch.ALL_BLACK);
-    private static final Set<Slot> READS = EnumSet.complementOf(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
+            .with(SchoolSwitch.ONE_COLOUR, SchoolSwitch.ALL_BLACK)
+            .reading(READS);
     /** A belt, a bag, a scarf or jewellery gives the eye something to read. */
     private static final Set<Slot> TRIMMINGS = EnumSet.of(Slot.BELT, Slot.BAG, Slot.NECK, Slot.JEWELLERY);
 
@@ -54,11 +54,6 @@ public final class SurfaceFlatRule implements WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public boolean isTouchedBy(Worn worn, Structure structure) {
         return worn.slot().isMain()
                 || TRIMMINGS.contains(worn.slot())
@@ -72,19 +67,18 @@ public final class SurfaceFlatRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        Signs signs = summary.signs();
-        boolean severalHues = Integer.bitCount(signs.families()) > 1 && (signs.families() & ~NEUTRALS) != 0;
-        if (severalHues && signs.has(Sign.NOT_BLACK)) {
+        boolean severalHues = Integer.bitCount(summary.families()) > 1 && (summary.families() & ~NEUTRALS) != 0;
+        if (severalHues && summary.has(Sign.NOT_BLACK)) {
             return COLOURFUL;
         }
-        int told = (signs.has(Sign.TRIMMING_WORN) ? 4 : 0)
-                | (signs.has(Sign.PATTERN_WORN) ? 2 : 0)
-                | (signs.has(Sign.NOT_BLACK) ? 1 : 0);
+        int told = (summary.has(Sign.TRIMMING_WORN) ? 4 : 0)
+                | (summary.has(Sign.PATTERN_WORN) ? 2 : 0)
+                | (summary.has(Sign.NOT_BLACK) ? 1 : 0);
         // 1 to 7 above, two bits each for main pieces and statements, fourteen for lightness, then surfaces and
         // families.
-        int counts = (told << 2 | signs.mains()) << 2 | signs.statements();
-        int lightness = signs.darkest() << 7 | signs.lightest();
-        return ((long) counts << 14 | lightness) << 32 | (long) signs.surfaces() << 18 | signs.families();
+        int counts = (told << 2 | summary.mains()) << 2 | summary.statements();
+        int lightness = summary.darkest() << 7 | summary.lightest();
+        return ((long) counts << 14 | lightness) << 32 | (long) summary.surfaces() << 18 | summary.families();
     }
 
     @Override
@@ -105,17 +99,16 @@ public final class SurfaceFlatRule implements WholeRule {
 
         @Override
         public Optional<Result> judge(Summary summary) {
-            Signs signs = summary.signs();
-            if (signs.mains() < 2 || !isOneColour(signs)) {
+            if (summary.mains() < 2 || !isOneColour(summary)) {
                 return Optional.empty();
             }
-            boolean allBlack = isAllBlack(signs);
+            boolean allBlack = isAllBlack(summary);
             String school = allBlack ? black : oneColour;
             if (school.equals(AVOIDED)) {
                 return Result.major(allBlack ? new AllBlackAvoided() : new OneColourAvoided());
             }
-            int surfaces = Integer.bitCount(signs.surfaces());
-            return school.equals(TEXTURED) && isFlat(signs)
+            int surfaces = Integer.bitCount(summary.surfaces());
+            return school.equals(TEXTURED) && isFlat(summary)
                     ? Result.minor(allBlack ? new FlatBlack(surfaces, textures) : new FlatOneColour(surfaces, textures))
                     : Optional.empty();
         }
@@ -123,27 +116,26 @@ public final class SurfaceFlatRule implements WholeRule {
         /** What was of several colours, or has texture where that is all that is asked for, stays so whatever is put on. */
         @Override
         public long key(WholeRule rule, Summary summary) {
-            Signs signs = summary.signs();
             boolean avoids = black.equals(AVOIDED) || oneColour.equals(AVOIDED);
-            return isOneColour(signs) && (avoids || isFlat(signs)) ? rule.key(summary) : COLOURFUL;
+            return isOneColour(summary) && (avoids || isFlat(summary)) ? rule.key(summary) : COLOURFUL;
         }
 
-        private boolean isOneColour(Signs signs) {
-            boolean allDark = (signs.families() & ~NEUTRALS) == 0 && signs.lightest() < dark;
-            return isAllBlack(signs)
+        private boolean isOneColour(Summary summary) {
+            boolean allDark = (summary.families() & ~NEUTRALS) == 0 && summary.lightest() < dark;
+            return isAllBlack(summary)
                     || allDark
-                    || Integer.bitCount(signs.families()) <= 1 && signs.lightest() - signs.darkest() < spread;
+                    || Integer.bitCount(summary.families()) <= 1 && summary.lightest() - summary.darkest() < spread;
         }
 
-        private static boolean isAllBlack(Signs signs) {
-            return !signs.has(Sign.NOT_BLACK);
+        private static boolean isAllBlack(Summary summary) {
+            return !summary.has(Sign.NOT_BLACK);
         }
 
-        private boolean isFlat(Signs signs) {
-            return Integer.bitCount(signs.surfaces()) < textures
-                    && !signs.has(Sign.PATTERN_WORN)
-                    && !signs.has(Sign.TRIMMING_WORN)
-                    && signs.statements() == 0;
+        private boolean isFlat(Summary summary) {
+            return Integer.bitCount(summary.surfaces()) < textures
+                    && !summary.has(Sign.PATTERN_WORN)
+                    && !summary.has(Sign.TRIMMING_WORN)
+                    && summary.statements() == 0;
         }
     }
 

@@ -6,6 +6,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Fit;
 import jomble.core.piece.Hem;
@@ -15,10 +16,11 @@ import jomble.core.piece.Slot;
 public final class ProportionCoatRule implements PairRule {
     private static final Parameter MOST = new Parameter("most", 15, "cm of skirt below the coat");
     private static final RuleInfo INFO = RuleInfo.of(
-            "proportion.coat",
-            "Coat and hem",
-            "A full hem pushed out under a coat of the same length makes a bell; clearly longer or shorter makes a line.",
-            MOST);
+                    "proportion.coat",
+                    "Coat and hem",
+                    "A full hem pushed out under a coat of the same length makes a bell; clearly longer or shorter makes a line.",
+                    MOST)
+            .that(RuleTrait.MAY_CREDIT);
     private static final int WIDE = 4;
     private static final double STATURE_CM = 168;
     private static final double LEAST_CM = 2;
@@ -30,11 +32,6 @@ public final class ProportionCoatRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
     }
 
     @Override

@@ -7,6 +7,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
@@ -22,17 +23,19 @@ public final class ProportionThirdsRule implements WholeRule {
     private static final Parameter HIGH = new Parameter("high-third", 0.62, "of stature");
     private static final Parameter LOW = new Parameter("low-third", 0.36, "of stature");
     private static final Parameter NEAR = new Parameter("near", 0.05, "of stature");
-    private static final RuleInfo INFO = RuleInfo.of(
-            "proportion.thirds",
-            "Thirds rather than halves",
-            "Where the eye meets the strongest horizontal, the figure is divided; a third above two thirds, or no break at all, lengthens it.",
-            HALF_FROM,
-            HALF_TO,
-            HIGH,
-            LOW,
-            NEAR);
     private static final Set<Slot> READS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.LEGWEAR);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "proportion.thirds",
+                    "Thirds rather than halves",
+                    "Where the eye meets the strongest horizontal, the figure is divided; a third above two thirds, or no break at all, lengthens it.",
+                    HALF_FROM,
+                    HALF_TO,
+                    HIGH,
+                    LOW,
+                    NEAR)
+            .reading(READS)
+            .that(RuleTrait.READS_FINISHES, RuleTrait.MAY_CREDIT);
 
     record CutInHalf(double height, int deltaE) {}
 
@@ -43,21 +46,6 @@ public final class ProportionThirdsRule implements WholeRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
     }
 
     @Override
@@ -78,7 +66,7 @@ public final class ProportionThirdsRule implements WholeRule {
     }
 
     private static long key(Summary summary, long openBreak) {
-        return openBreak << 1 | (summary.signs().has(Sign.DRAPE_WORN) ? 1 : 0);
+        return openBreak << 1 | (summary.has(Sign.DRAPE_WORN) ? 1 : 0);
     }
 
     @Override
@@ -100,7 +88,7 @@ public final class ProportionThirdsRule implements WholeRule {
         @Override
         public Optional<Result> judge(Summary summary) {
             int at = summary.breakPermille();
-            if (summary.signs().has(Sign.DRAPE_WORN)) {
+            if (summary.has(Sign.DRAPE_WORN)) {
                 return Optional.empty();
             }
             if (at < 0) {

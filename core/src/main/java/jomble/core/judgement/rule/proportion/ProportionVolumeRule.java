@@ -9,6 +9,7 @@ import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
@@ -20,14 +21,16 @@ import jomble.core.piece.Slot;
 public final class ProportionVolumeRule implements WholeRule {
     private static final Parameter MINOR = new Parameter("minor", 6, "sum of volumes");
     private static final Parameter MAJOR = new Parameter("major", 7, "sum of volumes");
-    private static final RuleInfo INFO = RuleInfo.of(
-            "proportion.volume",
-            "Volume wants a counterpart",
-            "Roomy over roomy hides the figure's turn at the waist; a tuck, a knot, a cropped hem or a belt brings it back.",
-            MINOR,
-            MAJOR);
     private static final Set<Slot> READS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.COAT, Slot.BELT);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "proportion.volume",
+                    "Volume wants a counterpart",
+                    "Roomy over roomy hides the figure's turn at the waist; a tuck, a knot, a cropped hem or a belt brings it back.",
+                    MINOR,
+                    MAJOR)
+            .reading(READS)
+            .that(RuleTrait.READS_FINISHES, RuleTrait.MAY_CREDIT);
     private static final Set<Slot> NAMED = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.JACKET);
 
     record RoomyOnRoomy(int upper, int lower) {}
@@ -37,21 +40,6 @@ public final class ProportionVolumeRule implements WholeRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
     }
 
     @Override
@@ -67,9 +55,9 @@ public final class ProportionVolumeRule implements WholeRule {
     @Override
     public long key(Summary summary) {
         int bits = (summary.waistDefined() ? 1 : 0)
-                | (summary.closeTop() ? 2 : 0)
-                | (summary.roomyOuter() ? 4 : 0)
-                | (summary.signs().has(Sign.WAIST_HALF_DEFINED) ? 8 : 0);
+                | (summary.has(Sign.CLOSE_TOP) ? 2 : 0)
+                | (summary.has(Sign.ROOMY_OUTER) ? 4 : 0)
+                | (summary.has(Sign.WAIST_HALF_DEFINED) ? 8 : 0);
         return Keys.of(bits, summary.upperVolume() << 4 | summary.lowerVolume());
     }
 
@@ -82,7 +70,7 @@ public final class ProportionVolumeRule implements WholeRule {
                     ? 0
                     : summary.upperVolume() + summary.lowerVolume();
             FindingKind kind = sum >= major ? FindingKind.MAJOR : sum >= minor ? FindingKind.MINOR : null;
-            boolean half = summary.signs().has(Sign.WAIST_HALF_DEFINED);
+            boolean half = summary.has(Sign.WAIST_HALF_DEFINED);
             kind = kind == null || summary.waistDefined() ? null : half ? kind.softer() : kind;
             if (kind != null) {
                 return Result.of(kind, new RoomyOnRoomy(summary.upperVolume(), summary.lowerVolume()));

@@ -7,6 +7,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Detail;
 import jomble.core.piece.Finish;
@@ -19,9 +20,10 @@ import jomble.core.piece.Slot;
 /** {@code proportion.waist}: a waist worth showing is not hung over. */
 public final class ProportionWaistRule implements PairRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "proportion.waist",
-            "A waist that hides",
-            "A high or gathered waist is cut to be seen; a top that hangs to the hip over it adds bulk where the cut took it away.");
+                    "proportion.waist",
+                    "A waist that hides",
+                    "A high or gathered waist is cut to be seen; a top that hangs to the hip over it adds bulk where the cut took it away.")
+            .that(RuleTrait.READS_FINISHES);
     private static final Set<Hem> REACHES_THE_HIP = EnumSet.of(Hem.HIP, Hem.LOW_HIP, Hem.UPPER_THIGH, Hem.MID_THIGH);
 
     record WaistHidden(String hem) {}
@@ -34,11 +36,6 @@ public final class ProportionWaistRule implements PairRule {
     @Override
     public boolean covers(Slot inner, Slot outer) {
         return inner == Slot.TOP && outer == Slot.BOTTOM;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

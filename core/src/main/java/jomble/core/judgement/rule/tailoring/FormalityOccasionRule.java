@@ -14,12 +14,13 @@ import jomble.core.piece.Slot;
 
 /** {@code formality.occasion}: the outfit is dressed for the room it goes to. */
 public final class FormalityOccasionRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "formality.occasion",
-            "Dressed for the occasion",
-            "Each occasion has a window; one step outside is noticed, two are wrong.");
     private static final Set<Slot> READS =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.SHOES, Slot.TIE);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "formality.occasion",
+                    "Dressed for the occasion",
+                    "Each occasion has a window; one step outside is noticed, two are wrong.")
+            .reading(READS);
 
     private static final int MOST_FORMAL = 7;
 
@@ -33,13 +34,8 @@ public final class FormalityOccasionRule implements WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        int suit = summary.suitFormality() << 1 | (summary.signs().has(Sign.TIE_WORN) ? 1 : 0);
+        int suit = summary.suitFormality() << 1 | (summary.has(Sign.TIE_WORN) ? 1 : 0);
         return summary.suitsToCome() << 32 | (long) summary.formalities() << 4 | suit;
     }
 

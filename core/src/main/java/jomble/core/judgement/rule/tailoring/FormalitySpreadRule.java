@@ -20,6 +20,8 @@ public final class FormalitySpreadRule implements WholeRule {
     private static final Parameter MINOR = new Parameter("minor", 3, "steps of formality");
     private static final Parameter MAJOR = new Parameter("major", 4, "steps of formality");
     private static final Parameter STOP = new Parameter("stop", 5, "steps of formality");
+    private static final Set<Slot> READS =
+            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.COAT, Slot.SHOES);
     private static final RuleInfo INFO = RuleInfo.of(
                     "formality.spread",
                     "One room",
@@ -27,9 +29,8 @@ public final class FormalitySpreadRule implements WholeRule {
                     MINOR,
                     MAJOR,
                     STOP)
-            .with(SchoolSwitch.FORMALITY_MIX);
-    private static final Set<Slot> READS =
-            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.COAT, Slot.SHOES);
+            .with(SchoolSwitch.FORMALITY_MIX)
+            .reading(READS);
 
     record Spread(int spread, int lowest, int highest) {}
 
@@ -38,11 +39,6 @@ public final class FormalitySpreadRule implements WholeRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
     }
 
     @Override

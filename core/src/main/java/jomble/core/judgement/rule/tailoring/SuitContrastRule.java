@@ -6,6 +6,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Tailoring;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
@@ -19,13 +20,14 @@ public final class SuitContrastRule implements PairRule {
     private static final Parameter LIGHTNESS = new Parameter("minor-lightness-below", 10, "ΔL*");
     private static final Parameter CLEAR = new Parameter("clear-lightness", 20, "ΔL*");
     private static final RuleInfo INFO = RuleInfo.of(
-            "suit.contrast",
-            "A broken suit contrasts",
-            "Two tailored pieces that nearly match look like a suit that went to the cleaner's in two loads.",
-            STOP,
-            MAJOR,
-            LIGHTNESS,
-            CLEAR);
+                    "suit.contrast",
+                    "A broken suit contrasts",
+                    "Two tailored pieces that nearly match look like a suit that went to the cleaner's in two loads.",
+                    STOP,
+                    MAJOR,
+                    LIGHTNESS,
+                    CLEAR)
+            .that(RuleTrait.MAY_CREDIT);
 
     record TooAlike(double deltaE, double limit) {}
 
@@ -38,11 +40,6 @@ public final class SuitContrastRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
     }
 
     @Override

@@ -7,6 +7,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.ColourShare;
 import jomble.core.piece.Slot;
@@ -16,22 +17,18 @@ public final class SuitPickUpRule implements PairRule {
     private static final Parameter SAME = new Parameter("same", 12, "ΔE00");
     private static final Parameter SEEN = new Parameter("seen-from", 0.08, "share of the pattern");
     private static final RuleInfo INFO = RuleInfo.of(
-            "suit.pick-up",
-            "Tied together",
-            "A colour of the jacket's pattern that comes again below ties the two halves together.",
-            SAME,
-            SEEN);
+                    "suit.pick-up",
+                    "Tied together",
+                    "A colour of the jacket's pattern that comes again below ties the two halves together.",
+                    SAME,
+                    SEEN)
+            .that(RuleTrait.ONLY_CREDITS);
 
     record TiedTogether(double deltaE) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean onlyCredits() {
-        return true;
     }
 
     @Override

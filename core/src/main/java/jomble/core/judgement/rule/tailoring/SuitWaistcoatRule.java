@@ -6,17 +6,20 @@ import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
 
 /** {@code suit.waistcoat}: a waistcoat between two suits. */
 public final class SuitWaistcoatRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "suit.waistcoat",
-            "The waistcoat between",
-            "Trousers and waistcoat of one suit make an unbroken middle under another jacket; three suits at once make none.");
     private static final Set<Slot> READS = EnumSet.of(Slot.BOTTOM, Slot.MID, Slot.JACKET);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "suit.waistcoat",
+                    "The waistcoat between",
+                    "Trousers and waistcoat of one suit make an unbroken middle under another jacket; three suits at once make none.")
+            .reading(READS)
+            .that(RuleTrait.MAY_CREDIT);
 
     record UnbrokenMiddle() {}
 
@@ -27,16 +30,6 @@ public final class SuitWaistcoatRule implements WholeRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
     }
 
     @Override

@@ -6,6 +6,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Piece;
@@ -15,20 +16,16 @@ import jomble.core.piece.Whereabouts;
 /** {@code available}: on a given day, only what is in the wardrobe can be worn. */
 public final class AvailableRule implements PieceRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "available",
-            "In the wardrobe on the day",
-            "What is at the cleaner's, lent or missing cannot be worn on the day, unless it is due back by then.");
+                    "available",
+                    "In the wardrobe on the day",
+                    "What is at the cleaner's, lent or missing cannot be worn on the day, unless it is due back by then.")
+            .that(RuleTrait.ONLY_STOPS);
 
     record Away(String whereabouts, String dueBack) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean onlyStops() {
-        return true;
     }
 
     @Override

@@ -5,6 +5,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Detail;
@@ -15,9 +16,10 @@ import jomble.core.piece.Slot;
 /** {@code draped.border}: a heavy border and a heavy necklace ask for the same place. */
 public final class DrapedBorderRule implements PairRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "draped.border",
-            "Border or necklace",
-            "A heavy border runs past the neck and shoulder; a heavy necklace beside it makes both hard to see.");
+                    "draped.border",
+                    "Border or necklace",
+                    "A heavy border runs past the neck and shoulder; a heavy necklace beside it makes both hard to see.")
+            .that(RuleTrait.MAY_CREDIT);
     private static final int HEAVY_CLOTH = 4;
 
     record ChooseOne() {}
@@ -27,11 +29,6 @@ public final class DrapedBorderRule implements PairRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
     }
 
     @Override

@@ -7,18 +7,18 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
 
 /** {@code draped.parts}: a draped garment has all its parts. */
 public final class DrapedPartsRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "draped.parts",
-            "The parts of a draped garment",
-            "A drape is pinned to a fitted blouse and tucked into an underskirt or a long skirt; without them it does not hold.");
     private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.DRAPE, Slot.UNDERSKIRT);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "draped.parts",
+                    "The parts of a draped garment",
+                    "A drape is pinned to a fitted blouse and tucked into an underskirt or a long skirt; without them it does not hold.")
+            .reading(READS);
     private static final Set<Sign> SEEN = EnumSet.of(
             Sign.FITTED_BLOUSE,
             Sign.FASTENS_AT_THE_SIDE,
@@ -39,13 +39,8 @@ public final class DrapedPartsRule implements WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
@@ -54,16 +49,15 @@ public final class DrapedPartsRule implements WholeRule {
     }
 
     private static Optional<Result> judge(Summary summary) {
-        Signs signs = summary.signs();
-        if (signs.has(Sign.DRAPE_WORN)) {
-            if (!signs.has(Sign.UNDERSKIRT_WORN) && !signs.has(Sign.LONG_FLARED_SKIRT)) {
+        if (summary.has(Sign.DRAPE_WORN)) {
+            if (!summary.has(Sign.UNDERSKIRT_WORN) && !summary.has(Sign.LONG_FLARED_SKIRT)) {
                 return Result.stop(new NoUnderskirt());
             }
-            return signs.has(Sign.TOP_WORN) ? Optional.empty() : Result.stop(new NoFittedBlouse());
+            return summary.has(Sign.TOP_WORN) ? Optional.empty() : Result.stop(new NoFittedBlouse());
         }
-        boolean alone = signs.has(Sign.FITTED_BLOUSE)
-                && signs.has(Sign.LONG_FLARED_SKIRT)
-                && !signs.has(Sign.FASTENS_AT_THE_SIDE);
+        boolean alone = summary.has(Sign.FITTED_BLOUSE)
+                && summary.has(Sign.LONG_FLARED_SKIRT)
+                && !summary.has(Sign.FASTENS_AT_THE_SIDE);
         return alone ? Result.minor(new BlouseAndSkirtAlone()) : Optional.empty();
     }
 }

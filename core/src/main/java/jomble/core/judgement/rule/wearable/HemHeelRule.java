@@ -6,6 +6,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Finish;
@@ -18,12 +19,13 @@ public final class HemHeelRule implements PairRule {
     private static final Parameter SHORT = new Parameter("short", 3.5, "cm of heel above");
     private static final Parameter CUFF = new Parameter("cuff", 5, "cm a cuff takes up");
     private static final RuleInfo INFO = RuleInfo.of(
-            "hem.heel",
-            "Hemmed for a heel",
-            "Trousers hemmed for a heel trail over flat shoes, and somebody steps on them; a cuff takes up some of it.",
-            TRAILS,
-            SHORT,
-            CUFF);
+                    "hem.heel",
+                    "Hemmed for a heel",
+                    "Trousers hemmed for a heel trail over flat shoes, and somebody steps on them; a cuff takes up some of it.",
+                    TRAILS,
+                    SHORT,
+                    CUFF)
+            .that(RuleTrait.READS_FINISHES);
 
     record Trails(double heelCm, double hemmedForCm) {}
 
@@ -37,11 +39,6 @@ public final class HemHeelRule implements PairRule {
     @Override
     public boolean covers(Slot inner, Slot outer) {
         return outer == Slot.SHOES && (inner == Slot.BOTTOM || inner == Slot.ONEPIECE);
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

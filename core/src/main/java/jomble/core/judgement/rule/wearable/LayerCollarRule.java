@@ -7,6 +7,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.SlotPairs;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Detail;
@@ -24,9 +25,10 @@ import jomble.core.piece.Surface;
  */
 public final class LayerCollarRule implements PairRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "layer.collar",
-            "Collars and necklines in layers",
-            "A collar needs an open neck above it; under a boat neck or a roll it is trapped, and a bow under a close knit makes a lump.");
+                    "layer.collar",
+                    "Collars and necklines in layers",
+                    "A collar needs an open neck above it; under a boat neck or a roll it is trapped, and a bow under a close knit makes a lump.")
+            .that(RuleTrait.READS_FINISHES, RuleTrait.MAY_CREDIT);
     private static final Set<Neckline> COLLARS = EnumSet.of(Neckline.POINT_COLLAR, Neckline.BAND_COLLAR);
     private static final Set<Neckline> LETS_OUT = EnumSet.of(Neckline.CREW, Neckline.V, Neckline.SCOOP);
     private static final Set<Neckline> TRAPS = EnumSet.of(Neckline.BOAT, Neckline.HIGH, Neckline.ROLL);
@@ -43,18 +45,8 @@ public final class LayerCollarRule implements PairRule {
     }
 
     @Override
-    public boolean mayCredit() {
-        return true;
-    }
-
-    @Override
     public boolean covers(Slot inner, Slot outer) {
         return SlotPairs.isLayer(inner, outer) && inner != Slot.BASE && outer != Slot.COAT;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

@@ -11,7 +11,6 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.Scope;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.judgement.WholeRule;
@@ -28,14 +27,15 @@ import jomble.core.piece.Slot;
  */
 public final class LayerEnoughRule implements PairRule, WholeRule {
     private static final Parameter DENIMS = new Parameter("most-denims", 2, "pieces of denim");
+    private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
     private static final RuleInfo INFO = RuleInfo.of(
-            "layer.enough",
-            "One of a kind is enough",
-            "One jumper, one jacket, two pieces of denim at most: a second of the same adds bulk and says nothing new.",
-            DENIMS);
+                    "layer.enough",
+                    "One of a kind is enough",
+                    "One jumper, one jacket, two pieces of denim at most: a second of the same adds bulk and says nothing new.",
+                    DENIMS)
+            .reading(READS);
     private static final Set<String> JACKETS_OF_ANOTHER_NAME =
             Set.of("knitted-jacket", "padded-sleeveless-jacket", "overshirt", "kimono-jacket", "duster", "poncho");
-    private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
     private static final Set<Sign> DENIM =
             EnumSet.of(Sign.DENIM_TOP, Sign.DENIM_LEGS, Sign.DENIM_MID, Sign.DENIM_JACKET);
     private static final Set<Sign> SEEN = EnumSet.of(
@@ -117,11 +117,6 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.piece().cloth() == Cloth.DENIM || worn.piece().isKnit();
     }
@@ -134,19 +129,19 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
     public Check prepare(JudgementContext context) {
         double most = context.value(this, DENIMS);
         return summary -> {
-            Signs signs = summary.signs();
-            int denims = Long.bitCount(signs.among(DENIM));
+            int denims = Long.bitCount(summary.among(DENIM));
             if (denims > most) {
                 return Result.major(new TooMuchDenim(denims, most));
             }
-            boolean three = signs.has(Sign.JUMPER_TOP) && signs.has(Sign.KNIT_OVER) && signs.has(Sign.JACKET_WORN);
+            boolean three =
+                    summary.has(Sign.JUMPER_TOP) && summary.has(Sign.KNIT_OVER) && summary.has(Sign.JACKET_WORN);
             return three ? Result.major(new TwoKnitsAndAJacket()) : Optional.empty();
         };
     }

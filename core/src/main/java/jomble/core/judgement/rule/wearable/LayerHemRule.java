@@ -7,6 +7,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
@@ -22,12 +23,13 @@ public final class LayerHemRule implements PairRule {
     private static final Parameter MOST = new Parameter("most", 15, "cm");
     private static final Parameter BELOW_JACKET = new Parameter("below-jacket", 5, "percent of stature");
     private static final RuleInfo INFO = RuleInfo.of(
-            "layer.hem",
-            "Hems of layers",
-            "A strip of the inner layer below the outer one looks forgotten; a shirt under a layer is tucked, and nothing hangs far below a jacket.",
-            LEAST,
-            MOST,
-            BELOW_JACKET);
+                    "layer.hem",
+                    "Hems of layers",
+                    "A strip of the inner layer below the outer one looks forgotten; a shirt under a layer is tucked, and nothing hangs far below a jacket.",
+                    LEAST,
+                    MOST,
+                    BELOW_JACKET)
+            .that(RuleTrait.READS_FINISHES);
     /** Stature in cm that heights in thousandths are turned into lengths with. */
     private static final double STATURE_CM = 168;
 
@@ -52,11 +54,6 @@ public final class LayerHemRule implements PairRule {
         return (outer == Slot.JACKET || outer == Slot.COAT)
                         && (inner == Slot.TOP || inner == Slot.MID || inner == Slot.JACKET)
                 || inner == Slot.TOP && outer == Slot.MID;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

@@ -15,11 +15,12 @@ import jomble.core.piece.Slot;
 
 /** {@code layer.sheer}: a sheer top or one-piece has something opaque beneath. */
 public final class LayerSheerRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "layer.sheer",
-            "Nothing shows through",
-            "What lets the light through needs an opaque layer beneath; at work and where the dress code says so there is no question.");
     private static final Set<Slot> READS = EnumSet.of(Slot.BASE, Slot.TOP, Slot.ONEPIECE);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "layer.sheer",
+                    "Nothing shows through",
+                    "What lets the light through needs an opaque layer beneath; at work and where the dress code says so there is no question.")
+            .reading(READS);
     private static final Set<Sign> SEEN = EnumSet.of(Sign.SHEER_OUTER, Sign.OPAQUE_BENEATH);
 
     record ShowsThrough(String where) {}
@@ -30,13 +31,8 @@ public final class LayerSheerRule implements WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
@@ -44,8 +40,7 @@ public final class LayerSheerRule implements WholeRule {
         Occasion occasion = context.occasion();
         boolean strict = occasion.work() || occasion.requires(DressCode.NO_SHEER);
         return summary -> {
-            boolean shows =
-                    summary.signs().has(Sign.SHEER_OUTER) && !summary.signs().has(Sign.OPAQUE_BENEATH);
+            boolean shows = summary.has(Sign.SHEER_OUTER) && !summary.has(Sign.OPAQUE_BENEATH);
             if (!shows) {
                 return Optional.empty();
             }

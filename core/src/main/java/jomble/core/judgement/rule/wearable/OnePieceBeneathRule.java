@@ -7,9 +7,9 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Scope;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Worn;
@@ -29,17 +29,19 @@ import jomble.core.piece.Slot;
  * own. It looks at two pieces; the first looks at an empty slot as well.
  */
 public final class OnePieceBeneathRule implements PairRule, WholeRule {
+    private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
     private static final RuleInfo INFO = RuleInfo.of(
-            "onepiece.beneath",
-            "What goes beneath a one-piece",
-            "Dungarees and pinafores are cut to be worn over something, and a dress over a close top or trousers that show;"
-                    + " a strappy dress gains by a layer over it.");
+                    "onepiece.beneath",
+                    "What goes beneath a one-piece",
+                    "Dungarees and pinafores are cut to be worn over something, and a dress over a close top or trousers that show;"
+                            + " a strappy dress gains by a layer over it.")
+            .reading(READS)
+            .that(RuleTrait.READS_FINISHES, RuleTrait.MAY_CREDIT);
     private static final String SWIMSUIT = "swimsuit";
     private static final Set<String> OVER_A_TOP = Set.of("dungarees", "pinafore-dress");
     private static final Set<Shape> SLIM = EnumSet.of(Shape.SKINNY, Shape.SLIM);
     private static final int KNEE_PERMILLE = 285;
     private static final Set<Shape> NARROW = EnumSet.of(Shape.PENCIL, Shape.TRUMPET);
-    private static final Set<Slot> READS = EnumSet.of(Slot.TOP, Slot.ONEPIECE, Slot.MID, Slot.JACKET);
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.OVERDRESS, Sign.TOP_WORN, Sign.STRAPPY_DRESS, Sign.LAYER_OVER);
 
@@ -63,11 +65,6 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
     }
 
     @Override
-    public boolean mayCredit() {
-        return true;
-    }
-
-    @Override
     public Scope scope() {
         return Scope.PAIR;
     }
@@ -75,11 +72,6 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
     @Override
     public boolean covers(Slot inner, Slot outer) {
         return outer == Slot.ONEPIECE && (inner == Slot.TOP || inner == Slot.BOTTOM);
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override
@@ -145,18 +137,13 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
     }
 
     @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public boolean speaksOf(Worn worn, Summary summary) {
         return worn.slot() == Slot.ONEPIECE;
     }
 
     @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
@@ -165,11 +152,10 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
     }
 
     private static Optional<Result> judge(Summary summary) {
-        Signs signs = summary.signs();
-        if (signs.has(Sign.OVERDRESS)) {
-            return signs.has(Sign.TOP_WORN) ? Optional.empty() : Result.stop(new NeedsATop());
+        if (summary.has(Sign.OVERDRESS)) {
+            return summary.has(Sign.TOP_WORN) ? Optional.empty() : Result.stop(new NeedsATop());
         }
-        return signs.has(Sign.STRAPPY_DRESS) && signs.has(Sign.LAYER_OVER)
+        return summary.has(Sign.STRAPPY_DRESS) && summary.has(Sign.LAYER_OVER)
                 ? Result.credit(new LayerOverStraps())
                 : Optional.empty();
     }

@@ -6,6 +6,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Detail;
@@ -18,9 +19,10 @@ import jomble.core.piece.Slot;
 /** {@code layer.open-shirt}: what a shirt or a blouse may be worn open over, and what over it. */
 public final class OpenShirtRule implements PairRule {
     private static final RuleInfo INFO = RuleInfo.of(
-            "layer.open-shirt",
-            "A shirt worn open",
-            "An open shirt goes over a tee, a vest, a close roll-neck or a sleeveless dress, and is the last layer but for a denim or field jacket and a coat.");
+                    "layer.open-shirt",
+                    "A shirt worn open",
+                    "An open shirt goes over a tee, a vest, a close roll-neck or a sleeveless dress, and is the last layer but for a denim or field jacket and a coat.")
+            .that(RuleTrait.READS_FINISHES);
     private static final Set<String> GOES_OVER = Set.of(
             "t-shirt",
             "long-sleeved-t-shirt",
@@ -51,11 +53,6 @@ public final class OpenShirtRule implements PairRule {
     public boolean covers(Slot inner, Slot outer) {
         return outer == Slot.MID && (inner == Slot.TOP || inner == Slot.ONEPIECE)
                 || inner == Slot.MID && outer == Slot.JACKET;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

@@ -9,18 +9,21 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Keys;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
 
 /** {@code structure}: the outfit must form one of the structures. */
 public final class StructureRule implements WholeRule {
-    private static final RuleInfo INFO = RuleInfo.of(
-            "structure",
-            "An outfit stands on its own",
-            "Without a top and a bottom, or a one-piece, or a drape with what goes under it, and shoes, nobody is dressed.");
     private static final Set<Slot> READS =
             EnumSet.of(Slot.BASE, Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT, Slot.SHOES);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "structure",
+                    "An outfit stands on its own",
+                    "Without a top and a bottom, or a one-piece, or a drape with what goes under it, and shoes, nobody is dressed.")
+            .reading(READS)
+            .that(RuleTrait.ONLY_STOPS);
 
     private static final int READ_MASK =
             READS.stream().mapToInt(slot -> 1 << slot.ordinal()).sum();
@@ -32,16 +35,6 @@ public final class StructureRule implements WholeRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean onlyStops() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
     }
 
     @Override

@@ -8,8 +8,8 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Sign;
-import jomble.core.judgement.Signs;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
@@ -19,14 +19,16 @@ public final class LegwearDenierRule implements WholeRule {
     private static final Parameter BARE = new Parameter("bare-below", 10, "°C");
     private static final Parameter SHEER = new Parameter("sheer-below", 5, "°C");
     private static final Parameter WARM = new Parameter("opaque-above", 22, "°C");
-    private static final RuleInfo INFO = RuleInfo.of(
-            "legwear.denier",
-            "Tights for the day",
-            "Bare legs are cold below ten degrees, sheer tights below five, and opaque ones are too much on a warm day.",
-            BARE,
-            SHEER,
-            WARM);
     private static final Set<Slot> READS = EnumSet.of(Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.LEGWEAR);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "legwear.denier",
+                    "Tights for the day",
+                    "Bare legs are cold below ten degrees, sheer tights below five, and opaque ones are too much on a warm day.",
+                    BARE,
+                    SHEER,
+                    WARM)
+            .reading(READS)
+            .that(RuleTrait.READS_WEATHER);
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.LEG_SHOWN, Sign.LEG_COVERED, Sign.OPAQUE_LEGWEAR, Sign.SHEER_LEGWEAR);
 
@@ -42,18 +44,8 @@ public final class LegwearDenierRule implements WholeRule {
     }
 
     @Override
-    public boolean readsWeather() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        return summary.signs().among(SEEN);
+        return summary.among(SEEN);
     }
 
     @Override
@@ -63,7 +55,7 @@ public final class LegwearDenierRule implements WholeRule {
         }
         Limits limits = limits(context);
         boolean never = limits.low >= limits.bare && limits.high <= limits.warm;
-        return never ? Check.SILENT : summary -> judge(summary.signs(), limits);
+        return never ? Check.SILENT : summary -> judge(summary, limits);
     }
 
     @Override
@@ -87,16 +79,16 @@ public final class LegwearDenierRule implements WholeRule {
     /** The day and the limits, in °C. */
     private record Limits(double low, double high, double bare, double sheer, double warm) {}
 
-    private static Optional<Result> judge(Signs signs, Limits limits) {
-        if (signs.has(Sign.OPAQUE_LEGWEAR)) {
+    private static Optional<Result> judge(Summary summary, Limits limits) {
+        if (summary.has(Sign.OPAQUE_LEGWEAR)) {
             return limits.high > limits.warm
                     ? Result.minor(new OpaqueInTheWarm(limits.high, limits.warm))
                     : Optional.empty();
         }
-        if (!signs.has(Sign.LEG_SHOWN) || signs.has(Sign.LEG_COVERED)) {
+        if (!summary.has(Sign.LEG_SHOWN) || summary.has(Sign.LEG_COVERED)) {
             return Optional.empty();
         }
-        if (signs.has(Sign.SHEER_LEGWEAR)) {
+        if (summary.has(Sign.SHEER_LEGWEAR)) {
             return limits.low < limits.sheer
                     ? Result.minor(new SheerInTheCold(limits.low, limits.sheer))
                     : Optional.empty();

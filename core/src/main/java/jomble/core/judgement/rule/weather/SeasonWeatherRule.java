@@ -10,6 +10,7 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Fibre;
@@ -26,14 +27,15 @@ public final class SeasonWeatherRule implements PieceRule {
     private static final Parameter COOL = new Parameter("cool-from", 6, "°C");
     private static final Parameter WARM_MEAN = new Parameter("winter-cloth-most-mean", 17, "°C of the day's mean");
     private static final RuleInfo INFO = RuleInfo.of(
-            "season.weather",
-            "Cloth for the day",
-            "Linen in frost is as wrong as tweed at 27 °C: each cloth has its part of the year, and the day says which part it is.",
-            HIGH_SUMMER,
-            SUMMER,
-            MILD,
-            COOL,
-            WARM_MEAN);
+                    "season.weather",
+                    "Cloth for the day",
+                    "Linen in frost is as wrong as tweed at 27 °C: each cloth has its part of the year, and the day says which part it is.",
+                    HIGH_SUMMER,
+                    SUMMER,
+                    MILD,
+                    COOL,
+                    WARM_MEAN)
+            .that(RuleTrait.READS_WEATHER, RuleTrait.READS_FINISHES);
     /** What comes off at the door is asked at the coldest of the day; a winter coat in summer at the mean all the same. */
     private static final Set<Slot> TAKEN_OFF = EnumSet.of(Slot.COAT, Slot.HAT, Slot.NECK, Slot.HANDS);
     /** What stays in reach is asked at the mean of the day. */
@@ -76,16 +78,6 @@ public final class SeasonWeatherRule implements PieceRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean readsWeather() {
-        return true;
-    }
-
-    @Override
-    public boolean readsFinishes() {
-        return true;
     }
 
     @Override

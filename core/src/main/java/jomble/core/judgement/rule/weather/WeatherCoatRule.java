@@ -6,6 +6,7 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -23,7 +24,8 @@ public final class WeatherCoatRule implements PieceRule {
                     "A coat that is too warm at the coldest hour of the day is carried, not worn.",
                     MINOR,
                     MAJOR)
-            .from("ISO 7730:2005 for the vote, ISO 9920:2007 for insulation; the limits are our choice.");
+            .from("ISO 7730:2005 for the vote, ISO 9920:2007 for insulation; the limits are our choice.")
+            .that(RuleTrait.READS_WEATHER);
     /** What is usually worn under a coat: shirt, trousers, a light knit, shoes. */
     private static final int USUAL_CENTI_CLO = 70;
 
@@ -32,11 +34,6 @@ public final class WeatherCoatRule implements PieceRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean readsWeather() {
-        return true;
     }
 
     @Override

@@ -7,6 +7,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.piece.Slot;
@@ -15,14 +16,16 @@ import jomble.core.piece.Slot;
 public final class WeatherHeatRule implements WholeRule {
     private static final Parameter HOT = new Parameter("hot-from", 27, "°C");
     private static final Parameter MAJOR = new Parameter("major-from", 2, "things that hold heat");
-    private static final RuleInfo INFO = RuleInfo.of(
-            "weather.heat",
-            "In the heat",
-            "On a hot day cloth that does not breathe, a high neck, tights and boots are each felt by noon.",
-            HOT,
-            MAJOR);
     private static final Set<Slot> READS =
             EnumSet.of(Slot.BASE, Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.LEGWEAR, Slot.SHOES);
+    private static final RuleInfo INFO = RuleInfo.of(
+                    "weather.heat",
+                    "In the heat",
+                    "On a hot day cloth that does not breathe, a high neck, tights and boots are each felt by noon.",
+                    HOT,
+                    MAJOR)
+            .reading(READS)
+            .that(RuleTrait.READS_WEATHER);
 
     record HoldsHeat(int things, double highC) {}
 
@@ -32,18 +35,8 @@ public final class WeatherHeatRule implements WholeRule {
     }
 
     @Override
-    public boolean readsWeather() {
-        return true;
-    }
-
-    @Override
-    public Set<Slot> reads() {
-        return READS;
-    }
-
-    @Override
     public long key(Summary summary) {
-        return summary.signs().heat();
+        return summary.heat();
     }
 
     @Override
@@ -59,7 +52,7 @@ public final class WeatherHeatRule implements WholeRule {
         double high = context.weather().highC();
         double major = context.value(this, MAJOR);
         return summary -> {
-            int things = summary.signs().heat();
+            int things = summary.heat();
             if (things == 0) {
                 return Optional.empty();
             }

@@ -6,6 +6,7 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
@@ -15,22 +16,18 @@ public final class WeatherToesRule implements PieceRule {
     private static final Parameter MINOR = new Parameter("minor-below", 12, "°C");
     private static final Parameter STOP = new Parameter("stop-below", 6, "°C");
     private static final RuleInfo INFO = RuleInfo.of(
-            "weather.toes",
-            "Open toes in the cold",
-            "Bare toes are the first thing to get cold, and they look it.",
-            MINOR,
-            STOP);
+                    "weather.toes",
+                    "Open toes in the cold",
+                    "Bare toes are the first thing to get cold, and they look it.",
+                    MINOR,
+                    STOP)
+            .that(RuleTrait.READS_WEATHER);
 
     record OpenToes(double lowC, double limitC) {}
 
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean readsWeather() {
-        return true;
     }
 
     @Override

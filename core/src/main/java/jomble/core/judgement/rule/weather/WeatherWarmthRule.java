@@ -13,6 +13,7 @@ import jomble.core.judgement.Keys;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
@@ -38,7 +39,8 @@ public final class WeatherWarmthRule implements WholeRule {
                     MAJOR,
                     STOP,
                     SHORT)
-            .from("ISO 7730:2005 for the vote, ISO 9920:2007 for insulation; the limits are our choice.");
+            .from("ISO 7730:2005 for the vote, ISO 9920:2007 for insulation; the limits are our choice.")
+            .that(RuleTrait.READS_WEATHER, RuleTrait.READS_WARMTH_ONLY);
     private static final double STROLLING_MET = 1.4;
     private static final double OUTDOORS_WARM_MS = 0.3;
     private static final double INDOORS_MS = 0.1;
@@ -62,11 +64,6 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     @Override
-    public boolean readsWeather() {
-        return true;
-    }
-
-    @Override
     public Set<Slot> reads() {
         return EnumSet.allOf(Slot.class);
     }
@@ -74,11 +71,6 @@ public final class WeatherWarmthRule implements WholeRule {
     @Override
     public boolean isTouchedBy(Worn worn, Structure structure) {
         return worn.pieces().stream().anyMatch(piece -> piece.centiClo() > 0);
-    }
-
-    @Override
-    public boolean readsWarmthOnly() {
-        return true;
     }
 
     @Override

@@ -8,6 +8,7 @@ import jomble.core.judgement.Parameter;
 import jomble.core.judgement.PieceRule;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.Fibre;
@@ -19,7 +20,11 @@ import jomble.core.piece.Toe;
 public final class WeatherWetRule implements PieceRule {
     private static final Parameter MINUTES = new Parameter("wet-minutes", 15, "rain chance × minutes outdoors");
     private static final RuleInfo INFO = RuleInfo.of(
-            "weather.wet", "In the rain", "Water marks silk and suede, soaks straw and finds open toes.", MINUTES);
+                    "weather.wet",
+                    "In the rain",
+                    "Water marks silk and suede, soaks straw and finds open toes.",
+                    MINUTES)
+            .that(RuleTrait.READS_WEATHER, RuleTrait.MAY_CREDIT);
     private static final Set<Slot> SHELTERED = EnumSet.of(Slot.BASE, Slot.UNDERSKIRT, Slot.TOP, Slot.MID, Slot.TIE);
 
     record SpoiltByRain(String what, double wetMinutes) {}
@@ -29,16 +34,6 @@ public final class WeatherWetRule implements PieceRule {
     @Override
     public RuleInfo info() {
         return INFO;
-    }
-
-    @Override
-    public boolean mayCredit() {
-        return true;
-    }
-
-    @Override
-    public boolean readsWeather() {
-        return true;
     }
 
     @Override

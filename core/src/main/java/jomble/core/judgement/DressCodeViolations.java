@@ -1,0 +1,90 @@
+package jomble.core.judgement;
+
+import java.util.List;
+import java.util.Set;
+import jomble.core.brief.Requirement;
+import jomble.core.colour.Ciede2000;
+import jomble.core.colour.Colour;
+import jomble.core.outfit.Worn;
+import jomble.core.piece.Attribute;
+import jomble.core.piece.Cloth;
+import jomble.core.piece.Finish;
+import jomble.core.piece.Piece;
+import jomble.core.piece.Slot;
+import jomble.core.piece.Toe;
+
+/** Which requirements of an occasion's dress code a piece goes against. */
+final class DressCodeViolations {
+    /** ΔE00 up to which a colour is one that is asked for. */
+    private static final double SAME_COLOUR = 20;
+    /** The same of one that is to be kept away from. */
+    private static final double FORBIDDEN_COLOUR = 12;
+
+    private static final int KNEE = 285;
+    private static final double FLAT_HEEL_CM = 2;
+    private static final Set<String> LOOSE = Set.of("cape", "poncho", "kimono-jacket");
+
+    private final List<Requirement> requirements;
+
+    DressCodeViolations(JudgementContext context) {
+        this.requirements = context.occasion().requires();
+    }
+
+    /** As bits, by ordinal of the dress code. */
+    int of(Worn worn) {
+        int violated = 0;
+        for (Requirement requirement : requirements) {
+            violated |= isViolated(requirement, worn, worn.piece())
+                    ? 1 << requirement.code().ordinal()
+                    : 0;
+        }
+        return violated;
+    }
+
+    /** Whether a piece goes against a requirement; what asks for something to be worn is not decided by one piece. */
+    private static boolean isViolated(Requirement requirement, Worn worn, Piece piece) {
+        Slot slot = worn.slot();
+        return switch (requirement.code()) {
+            case CLOSED_TOE -> slot == Slot.SHOES && piece.toe() == Toe.OPEN;
+            case NO_DENIM -> piece.cloth() == Cloth.DENIM;
+            case NO_SHORTS -> TradeTerms.isShortsOrPlaysuit(piece);
+            case NO_TRAINERS -> piece.isOfKind("trainers");
+            case NO_LOOSE_SLEEVES -> slot != Slot.COAT && isLoose(piece) || slot == Slot.DRAPE;
+            case HEM_KNEE ->
+                (slot == Slot.BOTTOM || slot == Slot.ONEPIECE)
+                        && piece.hem() != null
+                        && piece.hem().landmark().meanPermille() > KNEE;
+            case TUCKED ->
+                slot == Slot.TOP && !worn.is(Finish.TUCKED) && piece.finishes().contains(Finish.TUCKED);
+            case TROUSERS ->
+                slot == Slot.DRAPE
+                        || slot == Slot.UNDERSKIRT
+                        || (slot == Slot.BOTTOM || slot == Slot.ONEPIECE) && TradeTerms.isSkirtOrDress(piece);
+            case FLAT ->
+                slot == Slot.SHOES
+                        && piece.get(Attribute.HEEL_CM) != null
+                        && piece.get(Attribute.HEEL_CM) > FLAT_HEEL_CM;
+            case RESTRAINED_PRINTS -> slot.isMain() && piece.isLoudPrint();
+            case ALL_BLACK -> slot.isFormality() && !TradeTerms.isNearBlack(piece);
+            case COLOURS -> slot.isMain() && nearest(requirement.colours(), piece) > SAME_COLOUR;
+            case NOT_COLOURS ->
+                (slot.isFormality() || slot == Slot.COAT) && nearest(requirement.colours(), piece) <= FORBIDDEN_COLOUR;
+            case NO_SHEER, NO_SHOES, SLEEVES, JACKET, TIE, PROTECTIVE_CLOTHING, LAYERS -> false;
+        };
+    }
+
+    /** Turned up it still comes down at the wrong moment: what may catch is not cured by rolling. */
+    private static boolean isLoose(Piece piece) {
+        Integer volume = piece.get(Attribute.SLEEVE_VOLUME);
+        return volume != null && volume == 3
+                || LOOSE.contains(piece.kind().origin().id());
+    }
+
+    private static double nearest(List<Colour> colours, Piece piece) {
+        double nearest = Double.MAX_VALUE;
+        for (Colour colour : colours) {
+            nearest = Math.min(nearest, Ciede2000.difference(colour.lab(), piece.dominant()));
+        }
+        return nearest;
+    }
+}
