@@ -1,20 +1,36 @@
 package jomble.core.judgement;
 
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import jomble.core.judgement.Measure.Operation;
 
 /** What one way to wear a piece, or two such ways together, contribute to the measures of an outfit in one context. */
 public final class Contribution {
     static final Contribution NOTHING = new Builder().build();
 
-    /** Ordinals of the measures that take something in, with the values they take in beside. */
-    private final byte[] measures;
+    /** Ordinals of the measures that take something in: first the sums, then the unions, then the others. */
+    private final int[] measures;
 
     private final long[] values;
+    private final int sums;
+    private final int sumsAndUnions;
 
-    private Contribution(byte[] measures, long[] values) {
-        this.measures = measures;
-        this.values = values;
+    private Contribution(List<Entry> sorted) {
+        this.measures =
+                sorted.stream().mapToInt(entry -> entry.measure.ordinal()).toArray();
+        this.values = sorted.stream().mapToLong(Entry::value).toArray();
+        this.sums = count(sorted, Operation.SUM);
+        this.sumsAndUnions = sums + count(sorted, Operation.UNION);
     }
+
+    private static int count(List<Entry> entries, Operation operation) {
+        return (int) entries.stream()
+                .filter(entry -> entry.measure.operation() == operation)
+                .count();
+    }
+
+    private record Entry(Measure measure, long value) {}
 
     public boolean isNothing() {
         return measures.length == 0;
@@ -30,28 +46,34 @@ public final class Contribution {
         return 0;
     }
 
+    /** This is where counting spends its time, so an operation is not looked up for each value. */
     void includeIn(long[] outfit) {
-        for (int i = 0; i < measures.length; i++) {
+        int i = 0;
+        for (; i < sums; i++) {
+            outfit[measures[i]] += values[i];
+        }
+        for (; i < sumsAndUnions; i++) {
+            outfit[measures[i]] |= values[i];
+        }
+        for (; i < measures.length; i++) {
             Measure.include(outfit, measures[i], values[i]);
         }
     }
 
     /** Collects values measure by measure. */
     static final class Builder {
-        private final byte[] measures = new byte[Measure.COUNT];
-        private final long[] values = new long[Measure.COUNT];
-        private int size;
+        private final List<Entry> entries = new ArrayList<>();
 
         Builder add(Measure measure, long value) {
             if (!measure.isNeutral(value)) {
-                measures[size] = (byte) measure.ordinal();
-                values[size++] = value;
+                entries.add(new Entry(measure, value));
             }
             return this;
         }
 
         Contribution build() {
-            return new Contribution(Arrays.copyOf(measures, size), Arrays.copyOf(values, size));
+            entries.sort(Comparator.comparing(entry -> entry.measure.operation()));
+            return new Contribution(entries);
         }
     }
 }

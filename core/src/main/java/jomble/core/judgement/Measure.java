@@ -122,6 +122,10 @@ public enum Measure {
         this.ofNothing = ofNothing;
     }
 
+    Operation operation() {
+        return operation;
+    }
+
     /** Whether taking in a value changes no measure. */
     boolean isNeutral(long value) {
         return operation != LAST && value == ofNothing;

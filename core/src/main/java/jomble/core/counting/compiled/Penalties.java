@@ -42,20 +42,27 @@ public record Penalties(long minor, long major, long credit) {
     }
 
     /**
-     * With what the rules about pieces and pairs find once one way more is worn.
+     * With the faults that rules about pieces and pairs find once one way more is worn.
      *
      * @param worn numbers of the ways worn already, in its first {@code count} places
      */
     public Penalties wearing(int way, int[] worn, int count, PairFindings findings) {
         long lesser = minor | findings.minor(way, way);
         long greater = major | findings.major(way, way);
-        long good = credit | findings.credit(way, way);
         for (int i = 0; i < count; i++) {
             lesser |= findings.minor(way, worn[i]);
             greater |= findings.major(way, worn[i]);
+        }
+        return new Penalties(lesser, greater, credit);
+    }
+
+    /** The same with their credits, which only what survives its faults is asked for. */
+    public Penalties crediting(int way, int[] worn, int count, PairFindings findings) {
+        long good = credit | findings.credit(way, way);
+        for (int i = 0; i < count; i++) {
             good |= findings.credit(way, worn[i]);
         }
-        return new Penalties(lesser, greater, good);
+        return new Penalties(minor, major, good);
     }
 
     /** More than any outfit survives for a stop. */

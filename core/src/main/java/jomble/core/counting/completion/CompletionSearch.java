@@ -236,9 +236,10 @@ public final class CompletionSearch {
             int way = option.firstWay() + i;
             Penalties wearing = found.wearing(way, placedWays, placed, context);
             if (wearing.points() <= limit) {
+                Penalties credited = wearing.crediting(way, placedWays, placed, context);
                 worn[option.slot().ordinal()] = option.ways().get(i);
                 placedWays[placed++] = way;
-                chooseWays(next + 1, wearing, clo);
+                chooseWays(next + 1, credited, clo);
                 placed--;
             }
         }
@@ -264,9 +265,10 @@ public final class CompletionSearch {
                 worn[slot] = option.ways().get(0);
                 Penalties wearing = found.wearing(option.firstWay(), placedWays, placed, context);
                 if (wearing.points() <= limit) {
+                    Penalties credited = wearing.crediting(option.firstWay(), placedWays, placed, context);
                     placedWays[placed++] = option.firstWay();
                     left--;
-                    next(stage, wearing, clo + clo(option));
+                    next(stage, credited, clo + clo(option));
                     left++;
                     placed--;
                 }
