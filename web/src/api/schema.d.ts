@@ -1833,6 +1833,26 @@ export interface components {
             name?: string;
             words?: string[];
         };
+        /** @description What still fits an outfit, slot by slot in the order in which a body is dressed. */
+        BenchView: {
+            /** @description pieces that would add to an outfit that works */
+            oneMore?: components["schemas"]["OfferView"][];
+            slots?: components["schemas"]["PlaceView"][];
+        };
+        /** @description A capsule found while the search goes on. */
+        BetterView: {
+            /** Format: int32 */
+            earning?: number;
+            /** Format: int32 */
+            missed?: number;
+            /** Format: double */
+            needsMetFraction?: number;
+            /** Format: int64 */
+            outfits?: number;
+            pieces?: string[];
+            /** Format: double */
+            variety?: number;
+        };
         /** @description Where a horizontal falls, as a fraction of stature, and how strong it is. */
         BreakView: {
             /** Format: int32 */
@@ -1900,7 +1920,8 @@ export interface components {
         CellView: {
             a?: string;
             b?: string;
-            n?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            n?: number | string;
         };
         /** @description One piece more, or one in place of another. */
         ChangeView: {
@@ -1966,11 +1987,23 @@ export interface components {
              */
             listed?: number;
             outfits?: components["schemas"]["OutfitView"][];
-            total?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
+        };
+        ContextCellView: {
+            /** @description Exact: text beyond 2^53. */
+            daring?: number | string;
+            occasion?: string;
+            season?: string;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
+            /** @description the month of the season with the fewest and its total, null where it is not counted yet or there is no weather */
+            weakest?: components["schemas"]["StepView"];
         };
         /** @description Counts on the wire; integers above 2^53 are written as text. The ladder and fresh days are there when they were asked for. */
         CountsView: {
-            daring?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            daring?: number | string;
             /** Format: int32 */
             freshDays?: number;
             inTheDark?: components["schemas"]["DarkView"];
@@ -1983,12 +2016,13 @@ export interface components {
             missing?: string[];
             neverTogether?: components["schemas"]["NeverView"][];
             orphans?: string[];
-            paper?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            paper?: number | string;
             perPair?: {
                 [key: string]: components["schemas"]["CellView"][];
             };
             perPiece?: {
-                [key: string]: unknown;
+                [key: string]: number | string;
             };
             perStructure?: components["schemas"]["StructureView"][];
             reach?: {
@@ -1996,7 +2030,8 @@ export interface components {
             };
             /** Format: double */
             shareInTheDark?: number;
-            total?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
         };
         Credentials: {
             email: string;
@@ -2004,8 +2039,10 @@ export interface components {
         };
         /** @description The picks behind the share in the dark. */
         DarkView: {
-            all?: unknown;
-            works?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            all?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            works?: number | string;
         };
         Difference: {
             /** Format: double */
@@ -2104,9 +2141,12 @@ export interface components {
             off?: string[];
         };
         FigureView: {
-            after?: unknown;
-            before?: unknown;
-            change?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            after?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            before?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            change?: number | string;
         };
         FiguresView: {
             /** Format: int32 */
@@ -2121,17 +2161,19 @@ export interface components {
             hardestToSpare?: components["schemas"]["WithoutView"];
             ladder?: components["schemas"]["LadderView"];
             /** Format: int32 */
-            laundryDays?: number;
+            laundryDays?: number | null;
             /** Format: int32 */
-            laundryDaysAtMost?: number;
+            laundryDaysAtMost?: number | null;
             /** Format: double */
             needsMetByBasesFraction?: number;
             /** Format: double */
             needsMetFraction?: number;
-            outfits?: unknown;
-            paper?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            outfits?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            paper?: number | string;
             preferred?: components["schemas"]["PreferredView"];
-            runsOutFirst?: string;
+            runsOutFirst?: string | null;
             /** Format: double */
             shareInTheDark?: number;
             /** Format: int32 */
@@ -2206,8 +2248,8 @@ export interface components {
              * @description outfits that were worn or saved and keep to it; left out where that was not asked
              */
             times?: number;
-            /** @description outfits of the context that keep to it; left out where they were not counted */
-            total?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
             /** @description what each slot holds, in plain words */
             words?: {
                 [key: string]: string;
@@ -2216,7 +2258,8 @@ export interface components {
         FormulaView: {
             missing?: components["schemas"]["MissingView"][];
             outfits?: components["schemas"]["OutfitView"][];
-            total?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
         };
         /** @description All of a client. */
         FormulasView: {
@@ -2271,7 +2314,8 @@ export interface components {
             missing?: components["schemas"]["MissingSlotView"][];
             /** @description those never worn first, best first and varied; of many, {@value jomble.server.outfit.FormulaController.KeepingFormulaView#LOOKED_AT} from all over the list are looked at, or as many as are shown */
             outfits?: components["schemas"]["KeepingView"][];
-            total?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
             words?: {
                 [key: string]: string;
             };
@@ -2302,10 +2346,43 @@ export interface components {
         };
         /** @description How many there are as more and more slots are counted. */
         LadderView: {
-            bases?: unknown;
-            clothes?: unknown;
-            looks?: unknown;
-            outfits?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            bases?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            clothes?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            looks?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            outfits?: number | string;
+        };
+        /** @description What one limit does. */
+        LimitView: {
+            /** @description Exact: text beyond 2^53. */
+            after?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            before?: number | string;
+            /** @description ids of pieces that are in fewer */
+            fewer?: string[];
+            /**
+             * Format: double
+             * @description what a limit to heels that leaves nothing would have to allow, else null
+             */
+            lowestHeelCm?: number | null;
+            /** @description what would have to be there for a first outfit, where there is none */
+            missing?: string[];
+            /**
+             * Format: int32
+             * @description the one it is counted in, with layers; null for bases without weather
+             */
+            month?: number | null;
+            /** @description ids of pieces that are in more */
+            more?: string[];
+            /** @description the one it is about, or null */
+            occasion?: string | null;
+            /** @description ids of pieces that are in no outfit because of it */
+            out?: string[];
+            /** @description where it stands in the brief */
+            pointer?: string;
         };
         LinesRequest: {
             keepUnknown?: boolean;
@@ -2366,8 +2443,8 @@ export interface components {
         MissingPieceView: {
             colour?: string;
             kind?: string;
-            /** @description that would keep to the formula with such a piece */
-            outfits?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            outfits?: number | string;
             slot?: string;
         };
         MissingSlotView: {
@@ -2408,11 +2485,32 @@ export interface components {
             /** Format: int32 */
             need?: number;
             occasion?: string;
-            outfits?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            outfits?: number | string;
             season?: string;
             /** Format: int32 */
             weakestMonth?: number;
-            weakestMonthOutfits?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            weakestMonthOutfits?: number | string;
+        };
+        /** @description One cell of the table of needs. */
+        NeedView: {
+            /** @description Exact: text beyond 2^53. */
+            have?: null | number | string;
+            /**
+             * Format: int32
+             * @description the weakest one, null where the climate is not known
+             */
+            month?: number | null;
+            /**
+             * Format: int32
+             * @description how many different outfits are wanted before one comes again
+             */
+            need?: number;
+            occasion?: string;
+            season?: string;
+            /** @description whether the stylist said so; else it follows from how often the occasion comes */
+            set?: boolean;
         };
         NeverView: {
             a?: string;
@@ -2471,6 +2569,23 @@ export interface components {
         };
         Offer: {
             offered: boolean;
+        };
+        /** @description What a slot may hold. */
+        OfferView: {
+            /**
+             * Format: int32
+             * @description how many other pieces would have to make way; left out where nothing works with it
+             */
+            changes?: number;
+            /** @description one, or several of a set of jewellery */
+            pieces?: string[];
+            /** @description the worst that is said because of it */
+            reason?: string;
+            slot?: string;
+            /** @description what it adds most to the score */
+            speaks?: string;
+            /** @description the best an outfit with it and all that is there comes to */
+            verdict?: string;
         };
         Order: {
             /**
@@ -2641,9 +2756,12 @@ export interface components {
             id?: string;
         };
         PieceFigureView: {
-            after?: unknown;
-            before?: unknown;
-            change?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            after?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            before?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            change?: number | string;
             id?: string;
         };
         /** @description A piece as the front end shows it. */
@@ -2717,14 +2835,23 @@ export interface components {
             message?: string;
             pointer?: string;
         };
+        ProgressView: {
+            /** Format: double */
+            fraction?: number;
+        };
         ReasonView: {
-            completes?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            completes?: number | string;
             /** @description whether something that is needed or wished for fails without it */
             essential?: boolean;
-            /** @description outfits it is in, <code>completes</code> those it can complete, <code>lost</code> those lost without it */
-            in?: unknown;
-            lost?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            in?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            lost?: number | string;
             text?: string;
+        };
+        RefusedView: {
+            why?: string;
         };
         /** @description A base with the finishing pieces that take it to a register. */
         RegisterView: {
@@ -2892,6 +3019,12 @@ export interface components {
             kind?: string;
             label?: string;
         };
+        /** @description One of several capsules with a core, and what would be found without one. */
+        SharedPartView: {
+            alone?: components["schemas"]["BetterView"];
+            name?: string;
+            plan?: components["schemas"]["CapsulePlanView"];
+        };
         SizeView: {
             /** Format: double */
             needsMetByBasesFraction?: number;
@@ -2902,14 +3035,24 @@ export interface components {
             /** Format: int32 */
             size?: number;
         };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout?: number;
+        StepView: {
+            /** @description Exact: text beyond 2^53. */
+            daring?: number | string;
+            /**
+             * Format: int32
+             * @description null but for the weakest month of a season
+             */
+            month?: number | null;
+            step?: string;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
         };
         StructureView: {
-            daring?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            daring?: number | string;
             structure?: string;
-            works?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            works?: number | string;
         };
         /** @description A jacket and a bottom, with a waistcoat between them or without. */
         SuitCellView: {
@@ -3002,7 +3145,8 @@ export interface components {
         TrialView: {
             fail?: components["schemas"]["TriedView"][];
             pass?: components["schemas"]["TriedView"][];
-            total?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
         };
         TriedView: {
             figure?: string;
@@ -3059,8 +3203,8 @@ export interface components {
              * @description the least number of counted slots in which two of them differ
              */
             smallestDistance?: number;
-            /** @description how many outfits there are with it; as text beyond 2^53 */
-            total?: unknown;
+            /** @description Exact: text beyond 2^53. */
+            total?: number | string;
         };
         WearRequest: {
             /**
@@ -3219,7 +3363,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["BenchView"];
+                        /** @constant */
+                        event: "bench";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3321,7 +3477,23 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["BetterView"];
+                        /** @constant */
+                        event: "better";
+                    } | {
+                        data: components["schemas"]["CapsulePlanView"];
+                        /** @constant */
+                        event: "plan";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3399,7 +3571,23 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: string[];
+                        /** @constant */
+                        event: "core";
+                    } | {
+                        data: components["schemas"]["SharedPartView"];
+                        /** @constant */
+                        event: "part";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3511,7 +3699,23 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["CountsView"];
+                        /** @constant */
+                        event: "counts";
+                    } | {
+                        data: components["schemas"]["CountsView"];
+                        /** @constant */
+                        event: "complete";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3537,7 +3741,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["ContextCellView"];
+                        /** @constant */
+                        event: "cell";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3571,7 +3787,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["DifferenceView"];
+                        /** @constant */
+                        event: "difference";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3598,7 +3826,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["StepView"];
+                        /** @constant */
+                        event: "step";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3620,7 +3860,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["LimitView"];
+                        /** @constant */
+                        event: "limit";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -3642,7 +3894,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["NeedView"];
+                        /** @constant */
+                        event: "need";
+                    } | {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };
@@ -4650,7 +4914,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
+                    "text/event-stream": {
+                        data: components["schemas"]["ProgressView"];
+                        /** @constant */
+                        event: "progress";
+                    } | {
+                        data: components["schemas"]["RefusedView"];
+                        /** @constant */
+                        event: "refused";
+                    };
                 };
             };
         };

@@ -1,16 +1,50 @@
 package jomble.server;
 
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.core.converter.ResolvedSchema;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.JsonSchema;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.Schema;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import jomble.server.counting.EventStreams;
+import jomble.server.counting.Exact;
+import jomble.server.counting.StreamedEvent;
+import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.customizers.GlobalOperationCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.util.StringUtils;
 
-/** What the API reference is called, and its chapters: one for each subject. Summaries are the Javadoc of the calls. */
+/**
+ * What the API reference is called, its chapters, one for each subject, and the events that calls stream. Summaries are the Javadoc of
+ * the calls.
+ */
 @Configuration(proxyBeanMethods = false)
 class ApiDocument {
+    private static final String EVENT_STREAM = org.springframework.http.MediaType.TEXT_EVENT_STREAM_VALUE;
+
+    static {
+        SpringDocUtils.getConfig()
+                .replaceWithSchema(
+                        Exact.class,
+                        new JsonSchema()
+                                .description("Exact: text beyond 2^53.")
+                                .oneOf(List.of(new IntegerSchema().format("int64"), typed("string"))));
+    }
+
+    /** Schemas of what events carry, by name. */
+    private final Map<String, Schema<?>> carried = new ConcurrentHashMap<>();
+
     @Bean
     OpenAPI api() {
         return new OpenAPI()
@@ -31,5 +65,56 @@ class ApiDocument {
             operation.setTags(List.of(StringUtils.capitalize(subject.substring(subject.lastIndexOf('.') + 1))));
             return operation;
         };
+    }
+
+    /** A stream is described as one of its events, each with its name and its data. */
+    @Bean
+    GlobalOperationCustomizer events() {
+        return (operation, method) -> {
+            Content content = operation.getResponses().get("200") == null
+                    ? null
+                    : operation.getResponses().get("200").getContent();
+            if (content != null && content.containsKey(EVENT_STREAM)) {
+                Schema<?> any = new JsonSchema();
+                for (StreamedEvent event : AnnotatedElementUtils.getMergedRepeatableAnnotations(
+                        method.getMethod(), StreamedEvent.class, StreamedEvent.All.class)) {
+                    any.addOneOfItem(event(event.name(), data(event.data())));
+                }
+                any.addOneOfItem(event("progress", data(EventStreams.ProgressView.class)));
+                any.addOneOfItem(event("refused", data(EventStreams.RefusedView.class)));
+                content.put(EVENT_STREAM, new MediaType().schema(any));
+            }
+            return operation;
+        };
+    }
+
+    @Bean
+    GlobalOpenApiCustomizer carriedByEvents() {
+        return document -> {
+            Map<String, Schema> schemas = document.getComponents().getSchemas();
+            carried.forEach(schemas::putIfAbsent);
+            schemas.remove("SseEmitter");
+        };
+    }
+
+    private Schema<?> data(Class<?> type) {
+        ResolvedSchema resolved =
+                ModelConverters.getInstance(true).resolveAsResolvedSchema(new AnnotatedType(type).resolveAsRef(true));
+        resolved.referencedSchemas.forEach(carried::put);
+        return resolved.schema;
+    }
+
+    private static Schema<?> event(String name, Schema<?> data) {
+        Schema<?> event = typed("object");
+        event.addProperty("event", typed("string")._const(name));
+        event.addProperty("data", data);
+        event.setRequired(List.of("event", "data"));
+        return event;
+    }
+
+    private static Schema<?> typed(String type) {
+        JsonSchema schema = new JsonSchema();
+        schema.setTypes(Set.of(type));
+        return schema;
     }
 }

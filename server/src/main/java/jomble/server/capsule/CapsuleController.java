@@ -21,6 +21,7 @@ import jomble.server.capsule.CapsulePlanView.BetterView;
 import jomble.server.capsule.CapsulePlanView.SharedPartView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.EventStreams;
+import jomble.server.counting.StreamedEvent;
 import jomble.server.document.ClientQuestions;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
@@ -88,6 +89,8 @@ class CapsuleController {
      * @param asked wishes, seed and budget as in the stateless call, as JSON
      */
     @GetMapping(path = "/clients/{clientId}/capsule-plan", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "better", data = BetterView.class)
+    @StreamedEvent(name = "plan", data = CapsulePlanView.class)
     SseEmitter plan(@PathVariable UUID clientId, @RequestParam(defaultValue = "{}") String asked) {
         Node node = Node.at("/asked", tree(asked));
         node.fields(List.of("wishes", "seed", "budgetMillis"));
@@ -122,6 +125,8 @@ class CapsuleController {
      *     {@code name} each where it is not seasons that share it; as JSON
      */
     @GetMapping(path = "/clients/{clientId}/capsules-sharing-a-core", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "core", data = String[].class)
+    @StreamedEvent(name = "part", data = SharedPartView.class)
     SseEmitter shared(@PathVariable UUID clientId, @RequestParam(defaultValue = "{}") String asked) {
         Node node = Node.at("/asked", tree(asked));
         node.fields(List.of("wishes", "seed", "budgetMillis", "core", "groups"));

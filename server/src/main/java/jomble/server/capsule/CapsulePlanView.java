@@ -1,6 +1,7 @@
 package jomble.server.capsule;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,8 +11,8 @@ import jomble.core.capsule.CapsuleTexts;
 import jomble.core.capsule.SharedCapsules;
 import jomble.core.piece.Money;
 import jomble.core.piece.PieceId;
-import jomble.server.counting.CountsView;
 import jomble.server.counting.CountsView.LadderView;
+import jomble.server.counting.Exact;
 
 /**
  * A planned capsule on the wire; integers above 2^53 are written as text.
@@ -38,15 +39,15 @@ record CapsulePlanView(
             double needsMetFraction,
             double needsMetByBasesFraction,
             int earning,
-            Object outfits,
+            Exact outfits,
             LadderView ladder,
-            Object paper,
+            Exact paper,
             double shareInTheDark,
             int freshDays,
-            Integer laundryDays,
-            Integer laundryDaysAtMost,
-            String runsOutFirst,
-            WithoutView hardestToSpare,
+            @Schema(nullable = true) Integer laundryDays,
+            @Schema(nullable = true) Integer laundryDaysAtMost,
+            @Schema(nullable = true) String runsOutFirst,
+            @Schema(nullable = true) WithoutView hardestToSpare,
             long givenUpForVariety,
             double variety,
             PreferredView preferred,
@@ -56,7 +57,8 @@ record CapsulePlanView(
             List<NeedMetView> contexts) {}
 
     /** @param costPerWear mean of the pieces whose cost is known, null where none is */
-    record PreferredView(int favourites, MoneyView costPerWear, int wholeYear) {
+    record PreferredView(
+            int favourites, @Schema(nullable = true) MoneyView costPerWear, int wholeYear) {
         static PreferredView of(CapsulePlan.Preferred preferred) {
             Money cost = preferred.costPerWear();
             return new PreferredView(
@@ -75,18 +77,13 @@ record CapsulePlanView(
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record NeedMetView(
-            String occasion,
-            String season,
-            int need,
-            Object outfits,
-            Integer weakestMonth,
-            Object weakestMonthOutfits) {}
+            String occasion, String season, int need, Exact outfits, Integer weakestMonth, Exact weakestMonthOutfits) {}
 
     /**
      * @param in outfits it is in, {@code completes} those it can complete, {@code lost} those lost without it
      * @param essential whether something that is needed or wished for fails without it
      */
-    record ReasonView(Object in, Object completes, Object lost, boolean essential, String text) {}
+    record ReasonView(Exact in, Exact completes, Exact lost, boolean essential, String text) {}
 
     record SwapView(
             String out,
@@ -137,9 +134,9 @@ record CapsulePlanView(
                 .forEach((id, reason) -> reasons.put(
                         id.value(),
                         new ReasonView(
-                                CountsView.exact(reason.in()),
-                                CountsView.exact(reason.completes()),
-                                CountsView.exact(reason.lost()),
+                                Exact.of(reason.in()),
+                                Exact.of(reason.completes()),
+                                Exact.of(reason.lost()),
                                 reason.why().isEssential(),
                                 CapsuleTexts.text(reason.why()))));
         return new CapsulePlanView(
@@ -185,9 +182,9 @@ record CapsulePlanView(
                 figures.needsMetFraction(),
                 figures.needsMetByBasesFraction(),
                 figures.earning(),
-                CountsView.exact(figures.outfits()),
+                Exact.of(figures.outfits()),
                 LadderView.of(figures.ladder()),
-                CountsView.exact(figures.paper()),
+                Exact.of(figures.paper()),
                 figures.shareInTheDark().fraction(),
                 figures.freshDays(),
                 wash == null ? null : wash.days(),
@@ -207,9 +204,9 @@ record CapsulePlanView(
                                 met.occasion(),
                                 met.season(),
                                 met.need(),
-                                CountsView.exact(met.outfits()),
+                                Exact.of(met.outfits()),
                                 met.weakestMonth(),
-                                CountsView.exact(met.weakestMonthOutfits())))
+                                Exact.of(met.weakestMonthOutfits())))
                         .toList());
     }
 }

@@ -1,5 +1,6 @@
 package jomble.server.counting;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.math.BigInteger;
@@ -100,7 +101,13 @@ class BriefCountController {
      * @param have how many bases can be worn in the weakest month, with layers or without; null where the climate is not known
      * @param month the weakest one, null where the climate is not known
      */
-    record NeedView(String occasion, String season, int need, boolean set, Object have, Integer month) {}
+    record NeedView(
+            String occasion,
+            String season,
+            int need,
+            boolean set,
+            @Schema(nullable = true) Exact have,
+            @Schema(nullable = true) Integer month) {}
 
     /**
      * What one limit does.
@@ -118,18 +125,19 @@ class BriefCountController {
      */
     record LimitView(
             String pointer,
-            String occasion,
-            Integer month,
-            Object before,
-            Object after,
+            @Schema(nullable = true) String occasion,
+            @Schema(nullable = true) Integer month,
+            Exact before,
+            Exact after,
             List<String> out,
             List<String> fewer,
             List<String> more,
-            Double lowestHeelCm,
+            @Schema(nullable = true) Double lowestHeelCm,
             List<String> missing) {}
 
     /** Streams what is needed for every occasion in every season, each as a {@code need}; then {@code complete}. */
     @GetMapping(path = "/counts/needs", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "need", data = NeedView.class)
     SseEmitter needs(@PathVariable UUID clientId) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
         Function<Chosen, Question> asking = questions.asking(wardrobe);
@@ -161,12 +169,13 @@ class BriefCountController {
                 wanted.season().name(),
                 wanted.outfits(),
                 wanted.isSet(),
-                fewest == null ? null : CountsView.exact(fewest),
+                fewest == null ? null : Exact.of(fewest),
                 weakest);
     }
 
     /** Streams what every limit of the brief does, each as a {@code limit}; then {@code complete}. */
     @GetMapping(path = "/counts/limits", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "limit", data = LimitView.class)
     SseEmitter limits(@PathVariable UUID clientId) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
         return streams.openEach(
@@ -198,8 +207,8 @@ class BriefCountController {
                 limit.pointer(),
                 limit.occasion(),
                 month,
-                CountsView.exact(total(limit.without(), without, progress)),
-                CountsView.exact(total(wardrobe, without, progress)),
+                Exact.of(total(limit.without(), without, progress)),
+                Exact.of(total(wardrobe, without, progress)),
                 out,
                 fewer,
                 more,
@@ -252,7 +261,7 @@ class BriefCountController {
     /** @param outfit with its drawing; {@code findings} say why it fails, none where it passes */
     record TriedView(Map<String, Object> slots, String figure, List<FindingView> findings) {}
 
-    record TrialView(Object total, List<TriedView> pass, List<TriedView> fail) {}
+    record TrialView(Exact total, List<TriedView> pass, List<TriedView> fail) {}
 
     /** What an occasion would do to the outfits of a client before it is added to the brief. */
     @PostMapping("/occasion-trial")
@@ -281,7 +290,7 @@ class BriefCountController {
                         .sorted(Comparator.comparing(one -> one.judgement, Judgement.BETTER))
                         .toList();
         return new TrialView(
-                CountsView.exact(passing.page().total()),
+                Exact.of(passing.page().total()),
                 passing.page().combinations().stream()
                         .map(one -> tried(judged(one, judges, trying), trying, true))
                         .toList(),

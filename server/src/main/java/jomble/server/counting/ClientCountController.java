@@ -80,6 +80,8 @@ class ClientCountController {
      * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
      */
     @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "counts", data = CountsView.class)
+    @StreamedEvent(name = "complete", data = CountsView.class)
     SseEmitter counts(
             @PathVariable UUID clientId,
             @RequestParam(required = false) String season,
@@ -111,6 +113,7 @@ class ClientCountController {
      * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
      */
     @GetMapping(path = "/counts/difference", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "difference", data = DifferenceView.class)
     SseEmitter difference(
             @PathVariable UUID clientId,
             @RequestParam(required = false) String season,
@@ -134,6 +137,7 @@ class ClientCountController {
      * and the fresh days of the client's week as one called {@code days}; then {@code complete}.
      */
     @GetMapping(path = "/counts/ladder", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "step", data = LiveCounts.StepView.class)
     SseEmitter ladder(
             @PathVariable UUID clientId,
             @RequestParam(required = false) String season,
@@ -163,6 +167,7 @@ class ClientCountController {
      * weakest of its months; then {@code complete}.
      */
     @GetMapping(path = "/counts/contexts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "cell", data = LiveCounts.ContextCellView.class)
     SseEmitter contexts(
             @PathVariable UUID clientId,
             @RequestParam(required = false) String counting,

@@ -16,7 +16,7 @@ import jomble.core.piece.Slot;
  * @param listed how many are told in this order, where that is a selection: best first of a list too long to be sorted
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-public record CombinationsView(Object total, Integer listed, List<OutfitView> outfits) {
+public record CombinationsView(Exact total, Integer listed, List<OutfitView> outfits) {
     /**
      * One combination.
      *
@@ -46,7 +46,7 @@ public record CombinationsView(Object total, Integer listed, List<OutfitView> ou
     /** The page with a drawing of each combination. */
     static CombinationsView drawn(CombinationPage page, Function<Combination, String> figure, Integer listed) {
         return new CombinationsView(
-                CountsView.exact(page.total()),
+                Exact.of(page.total()),
                 listed,
                 page.combinations().stream()
                         .map(one -> view(one, figure.apply(one)))

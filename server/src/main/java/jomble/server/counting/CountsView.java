@@ -1,7 +1,6 @@
 package jomble.server.counting;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import java.math.BigInteger;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,10 +12,10 @@ import jomble.core.piece.Slot;
 /** Counts on the wire; integers above 2^53 are written as text. The ladder and fresh days are there when they were asked for. */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record CountsView(
-        Object total,
-        Object daring,
-        Object paper,
-        Map<String, Object> perPiece,
+        Exact total,
+        Exact daring,
+        Exact paper,
+        Map<String, Exact> perPiece,
         Map<String, Integer> reach,
         Map<String, List<String>> keeps,
         List<StructureView> perStructure,
@@ -29,25 +28,23 @@ public record CountsView(
         long millis,
         LadderView ladder,
         Integer freshDays) {
-    private static final BigInteger EXACT_IN_A_DOUBLE = BigInteger.ONE.shiftLeft(53);
-
     /** How many there are as more and more slots are counted. */
-    public record LadderView(Object bases, Object clothes, Object outfits, Object looks) {
+    public record LadderView(Exact bases, Exact clothes, Exact outfits, Exact looks) {
         public static LadderView of(Ladder ladder) {
             return new LadderView(
-                    exact(ladder.totals().get(Ladder.Step.BASES)),
-                    exact(ladder.totals().get(Ladder.Step.CLOTHES)),
-                    exact(ladder.totals().get(Ladder.Step.OUTFITS)),
-                    exact(ladder.totals().get(Ladder.Step.LOOKS)));
+                    Exact.of(ladder.totals().get(Ladder.Step.BASES)),
+                    Exact.of(ladder.totals().get(Ladder.Step.CLOTHES)),
+                    Exact.of(ladder.totals().get(Ladder.Step.OUTFITS)),
+                    Exact.of(ladder.totals().get(Ladder.Step.LOOKS)));
         }
     }
 
-    record CellView(String a, String b, Object n) {}
+    record CellView(String a, String b, Exact n) {}
 
-    record StructureView(String structure, Object works, Object daring) {}
+    record StructureView(String structure, Exact works, Exact daring) {}
 
     /** The picks behind the share in the dark. */
-    record DarkView(Object works, Object all) {}
+    record DarkView(Exact works, Exact all) {}
 
     record NeverView(String a, String b, String rule) {}
 
@@ -57,8 +54,8 @@ public record CountsView(
 
     /** With the ladder and fresh days; null for what was not asked for. */
     static CountsView of(Counts counts, long millis, Ladder ladder, Integer freshDays) {
-        Map<String, Object> perPiece = new LinkedHashMap<>();
-        counts.perPiece().forEach((id, n) -> perPiece.put(id.value(), exact(n)));
+        Map<String, Exact> perPiece = new LinkedHashMap<>();
+        counts.perPiece().forEach((id, n) -> perPiece.put(id.value(), Exact.of(n)));
         Map<String, Integer> reach = new LinkedHashMap<>();
         counts.reach().forEach((id, n) -> reach.put(id.value(), n));
         Map<String, List<String>> keeps = new LinkedHashMap<>();
@@ -69,26 +66,26 @@ public record CountsView(
                         pair.id(),
                         cells.stream()
                                 .map(cell ->
-                                        new CellView(cell.a().value(), cell.b().value(), exact(cell.n())))
+                                        new CellView(cell.a().value(), cell.b().value(), Exact.of(cell.n())))
                                 .toList()));
         return new CountsView(
-                exact(counts.total()),
-                exact(counts.daring()),
-                exact(counts.paper()),
+                Exact.of(counts.total()),
+                Exact.of(counts.daring()),
+                Exact.of(counts.paper()),
                 perPiece,
                 reach,
                 keeps,
                 counts.perStructure().entrySet().stream()
                         .map(entry -> new StructureView(
                                 entry.getKey().id(),
-                                exact(entry.getValue().works()),
-                                exact(entry.getValue().daring())))
+                                Exact.of(entry.getValue().works()),
+                                Exact.of(entry.getValue().daring())))
                         .toList(),
                 perPair,
                 counts.shareInTheDark().fraction(),
                 new DarkView(
-                        exact(counts.shareInTheDark().works()),
-                        exact(counts.shareInTheDark().all())),
+                        Exact.of(counts.shareInTheDark().works()),
+                        Exact.of(counts.shareInTheDark().all())),
                 counts.missing().stream().map(Slot::words).toList(),
                 ids(counts.orphans()),
                 counts.neverTogether().stream()
@@ -101,13 +98,5 @@ public record CountsView(
 
     static List<String> ids(List<PieceId> pieces) {
         return pieces.stream().map(PieceId::value).toList();
-    }
-
-    static Object exact(long number) {
-        return exact(BigInteger.valueOf(number));
-    }
-
-    public static Object exact(BigInteger number) {
-        return number.abs().compareTo(EXACT_IN_A_DOUBLE) > 0 ? number.toString() : (Object) number.longValueExact();
     }
 }

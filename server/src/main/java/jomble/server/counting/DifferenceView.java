@@ -19,9 +19,9 @@ record DifferenceView(
         List<String> orphaned,
         List<String> relieved,
         List<String> missing) {
-    record FigureView(Object before, Object after, Object change) {}
+    record FigureView(Exact before, Exact after, Exact change) {}
 
-    record PieceFigureView(String id, Object before, Object after, Object change) {}
+    record PieceFigureView(String id, Exact before, Exact after, Exact change) {}
 
     static DifferenceView of(Counts before, CountDifference difference) {
         return new DifferenceView(
@@ -31,9 +31,9 @@ record DifferenceView(
                 difference.perPiece().stream()
                         .map(one -> new PieceFigureView(
                                 one.id().value(),
-                                CountsView.exact(one.before()),
-                                CountsView.exact(one.after()),
-                                CountsView.exact(one.change())))
+                                Exact.of(one.before()),
+                                Exact.of(one.after()),
+                                Exact.of(one.change())))
                         .toList(),
                 CountsView.ids(difference.orphaned()),
                 CountsView.ids(difference.relieved()),
@@ -41,6 +41,6 @@ record DifferenceView(
     }
 
     private static FigureView figure(BigInteger before, BigInteger change) {
-        return new FigureView(CountsView.exact(before), CountsView.exact(before.add(change)), CountsView.exact(change));
+        return new FigureView(Exact.of(before), Exact.of(before.add(change)), Exact.of(change));
     }
 }

@@ -71,9 +71,9 @@ public class EventStreams {
         void send(String name, Object data);
     }
 
-    record ProgressView(double fraction) {}
+    public record ProgressView(double fraction) {}
 
-    record RefusedView(String why) {}
+    public record RefusedView(String why) {}
 
     /** What the work sends; then {@code complete}, empty unless the work has sent it itself. */
     public SseEmitter open(Work work) {

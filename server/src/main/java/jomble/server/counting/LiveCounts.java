@@ -1,5 +1,6 @@
 package jomble.server.counting;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Locale;
@@ -91,7 +92,12 @@ public class LiveCounts {
     record Cell(String season, String occasion, Asked asked, List<Month> months) {}
 
     /** @param weakest the month of the season with the fewest and its total, null where it is not counted yet or there is no weather */
-    record CellView(String season, String occasion, Object total, Object daring, StepView weakest) {}
+    record ContextCellView(
+            String season,
+            String occasion,
+            Exact total,
+            Exact daring,
+            @Schema(nullable = true) StepView weakest) {}
 
     /**
      * The counts, first without and then with the figures of uncounted pieces.
@@ -156,7 +162,7 @@ public class LiveCounts {
             boolean few = bases.compareTo(MOST_BASES_FOR_DAYS) <= 0;
             Integer days = few ? freshDays.count(progress) : null;
             if (days != null) {
-                events.send("step", new StepView("days", null, days, 0));
+                events.send("step", new StepView("days", null, Exact.of(days), Exact.of(0)));
             }
         });
     }
@@ -191,9 +197,9 @@ public class LiveCounts {
     }
 
     /** @param month null but for the weakest month of a season */
-    record StepView(String step, Integer month, Object total, Object daring) {
+    record StepView(String step, @Schema(nullable = true) Integer month, Exact total, Exact daring) {
         static StepView of(String step, Integer month, Totals totals) {
-            return new StepView(step, month, CountsView.exact(totals.total()), CountsView.exact(totals.daring()));
+            return new StepView(step, month, Exact.of(totals.total()), Exact.of(totals.daring()));
         }
     }
 
@@ -220,14 +226,10 @@ public class LiveCounts {
         });
     }
 
-    private static CellView view(Cell cell, Function<CountQuestion, Totals> counting, StepView weakest) {
+    private static ContextCellView view(Cell cell, Function<CountQuestion, Totals> counting, StepView weakest) {
         Totals found = counting.apply(cell.asked().question());
-        return new CellView(
-                cell.season(),
-                cell.occasion(),
-                CountsView.exact(found.total()),
-                CountsView.exact(found.daring()),
-                weakest);
+        return new ContextCellView(
+                cell.season(), cell.occasion(), Exact.of(found.total()), Exact.of(found.daring()), weakest);
     }
 
     private Optional<Totals> totalsKnown(Asked asked) {

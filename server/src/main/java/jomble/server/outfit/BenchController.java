@@ -27,6 +27,7 @@ import jomble.drawing.Figure;
 import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.EventStreams;
+import jomble.server.counting.StreamedEvent;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.document.NamedPieces;
@@ -70,6 +71,7 @@ class BenchController {
      * @param wear what the outfit has so far, each as {@code slot=id}
      */
     @GetMapping(path = "/bench", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @StreamedEvent(name = "bench", data = BenchView.class)
     SseEmitter bench(
             @PathVariable UUID clientId,
             @RequestParam(required = false) String season,

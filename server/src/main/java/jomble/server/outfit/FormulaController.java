@@ -32,8 +32,8 @@ import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
 import jomble.server.client.ClientService;
 import jomble.server.counting.CombinationsView;
-import jomble.server.counting.CountsView;
 import jomble.server.counting.Deadline;
+import jomble.server.counting.Exact;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.drawing.OutfitDrawings;
@@ -96,8 +96,8 @@ class FormulaController {
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record FormulaItemView(
-            String id, String name, Map<String, Object> slots, Map<String, String> words, Object total, Integer times) {
-        static FormulaItemView of(String id, String name, Formula formula, Object total, Integer times) {
+            String id, String name, Map<String, Object> slots, Map<String, String> words, Exact total, Integer times) {
+        static FormulaItemView of(String id, String name, Formula formula, Exact total, Integer times) {
             Map<String, String> words = new LinkedHashMap<>();
             formula.slots().forEach((slot, asked) -> words.put(slot.id(), asked.words()));
             return new FormulaItemView(id, name, FormulaReader.write(formula), words, total, times);
@@ -139,11 +139,7 @@ class FormulaController {
 
     private FormulaItemView counted(SavedFormula one, CountQuestion question, Deadline deadline) {
         return FormulaItemView.of(
-                one.id(),
-                one.name(),
-                one.formula(),
-                CountsView.exact(queries.count(question, one.formula(), deadline)),
-                null);
+                one.id(), one.name(), one.formula(), Exact.of(queries.count(question, one.formula(), deadline)), null);
     }
 
     /** What was worn, as often as it was, and what was saved; without what has left the wardrobe since. */
@@ -285,7 +281,7 @@ class FormulaController {
      * @param missing why there are none
      */
     record KeepingFormulaView(
-            Object total, List<KeepingView> outfits, List<MissingSlotView> missing, Map<String, String> words) {}
+            Exact total, List<KeepingView> outfits, List<MissingSlotView> missing, Map<String, String> words) {}
 
     /** Outfits that keep to a formula, or why there are none. */
     @PostMapping("/outfits")
@@ -304,7 +300,7 @@ class FormulaController {
                         CombinationsView.view(one, drawings.figure(one, question.wardrobe())), isWorn(one, wears)))
                 .toList();
         return new KeepingFormulaView(
-                CountsView.exact(matches.total()),
+                Exact.of(matches.total()),
                 outfits,
                 matches.missing().stream()
                         .map(one -> new MissingSlotView(one.slot().id(), one.text()))
@@ -319,7 +315,7 @@ class FormulaController {
     }
 
     /** @param outfits that would keep to the formula with such a piece */
-    record MissingPieceView(String slot, String kind, String colour, Object outfits) {}
+    record MissingPieceView(String slot, String kind, String colour, Exact outfits) {}
 
     /** Which piece would make a formula possible that has no outfit. */
     @PostMapping("/missing-piece")
@@ -333,10 +329,7 @@ class FormulaController {
         return new MissingPiece(queries)
                 .of(question.toCount().withoutCompletions(), formula, slots, deadline).stream()
                         .map(one -> new MissingPieceView(
-                                one.slot().id(),
-                                one.piece().kind().words(),
-                                one.colour(),
-                                CountsView.exact(one.outfits())))
+                                one.slot().id(), one.piece().kind().words(), one.colour(), Exact.of(one.outfits())))
                         .toList();
     }
 

@@ -15,8 +15,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
 import jomble.server.counting.CombinationsView;
-import jomble.server.counting.CountsView;
 import jomble.server.counting.Deadline;
+import jomble.server.counting.Exact;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -52,7 +52,7 @@ class OutfitComputeController {
 
     record MissingView(String slot, String text) {}
 
-    record FormulaView(Object total, List<CombinationsView.OutfitView> outfits, List<MissingView> missing) {}
+    record FormulaView(Exact total, List<CombinationsView.OutfitView> outfits, List<MissingView> missing) {}
 
     /** Outfits with one piece that differ as much as can be. */
     @PostMapping("/ways")
@@ -118,7 +118,7 @@ class OutfitComputeController {
         OutfitQueries.Matches matches =
                 queries.matches(question.toCount(), formula.orElseThrow(), from, most, Deadline.in(seconds));
         return new FormulaView(
-                CountsView.exact(matches.total()),
+                Exact.of(matches.total()),
                 matches.outfits().stream()
                         .map(one -> CombinationsView.view(one, null))
                         .toList(),

@@ -5,7 +5,7 @@ import java.util.function.Function;
 import jomble.core.counting.Combination;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.server.counting.CombinationsView;
-import jomble.server.counting.CountsView;
+import jomble.server.counting.Exact;
 
 /**
  * Looks with one piece that differ as much as can be, on the wire.
@@ -14,11 +14,11 @@ import jomble.server.counting.CountsView;
  * @param smallestDistance the least number of counted slots in which two of them differ
  * @param quality exact where it is proved that no choice of as many has a larger one, else greedy
  */
-record WaysView(Object total, List<CombinationsView.OutfitView> outfits, int smallestDistance, String quality) {
+record WaysView(Exact total, List<CombinationsView.OutfitView> outfits, int smallestDistance, String quality) {
     /** @param figure the drawing of each, or null */
     static WaysView of(OutfitQueries.Ways ways, Function<Combination, String> figure) {
         return new WaysView(
-                CountsView.exact(ways.total()),
+                Exact.of(ways.total()),
                 ways.outfits().stream()
                         .map(one -> CombinationsView.view(one, figure.apply(one)))
                         .toList(),
