@@ -1,6 +1,9 @@
+import { readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
+
+const features = readdirSync('src/features').join('|');
 
 export default ts.config(
   { ignores: ['dist', 'src/api/schema.d.ts'] },
@@ -13,6 +16,24 @@ export default ts.config(
         'error',
         { selector: 'TSAsExpression > TSNeverKeyword', message: 'Say what it is: a cast to never hides a wrong type.' },
       ],
+    },
+  },
+  {
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: `(^|/)(${features})/.`, message: 'Import from the index of the feature; the rest is its own affair.' },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/ui/**', 'src/api/**'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [{ regex: '(^|/)features(/|$)', message: 'Features stand above this.' }] }],
     },
   },
   { plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },

@@ -2,33 +2,31 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Tooltip } from 'radix-ui';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { isProblem } from '../api/problem';
-import { BriefStage } from '../features/brief/BriefStage';
-import { CapsuleStage } from '../features/capsule/CapsuleStage';
-import { PlanPage } from '../features/capsule/PlanPage';
-import { SavedPage } from '../features/capsule/SavedPage';
-import { SharedPage } from '../features/capsule/SharedPage';
-import { ClientsPage } from '../features/clients/ClientsPage';
-import { CountsStage } from '../features/counts/CountsStage';
-import { HelpPage } from '../features/help/HelpPage';
-import { BenchPage } from '../features/outfits/BenchPage';
-import { ChangesPage } from '../features/outfits/ChangesPage';
-import { PathsPage } from '../features/outfits/PathsPage';
-import { WaysPage } from '../features/outfits/WaysPage';
-import { OutfitsLayout } from '../features/outfits/OutfitsLayout';
-import { SavedOutfitsPage } from '../features/outfits/SavedOutfitsPage';
-import { SuitsPage } from '../features/outfits/SuitsPage';
-import { FormulasPage } from '../features/outfits/FormulasPage';
-import { RegistersPage } from '../features/outfits/RegistersPage';
-import { WornOutfitsPage } from '../features/outfits/WornOutfitsPage';
-import { OutfitsStage } from '../features/outfits/OutfitsStage';
-import { PaletteStage } from '../features/palette/PaletteStage';
-import { PieceSheet } from '../features/pieces/PieceSheet';
-import { PiecesStage } from '../features/pieces/PiecesStage';
-import { RulesStage } from '../features/rules/RulesStage';
+import { BriefStage } from '../features/brief';
+import { CapsuleStage, PlanPage, SavedPage, SharedPage } from '../features/capsule';
+import { ClientsPage } from '../features/clients';
+import { CountsStage } from '../features/counts';
+import { HelpPage } from '../features/help';
+import {
+  BenchPage,
+  ChangesPage,
+  FormulasPage,
+  OutfitsLayout,
+  OutfitsStage,
+  PathsPage,
+  RegistersPage,
+  SavedOutfitsPage,
+  SuitsPage,
+  WaysPage,
+  WornOutfitsPage,
+} from '../features/outfits';
+import { PaletteStage } from '../features/palette';
+import { PieceSheet, PiecesStage } from '../features/pieces';
+import { RulesStage } from '../features/rules';
 import { useFocusNearby } from './focusNearby';
-import { SignInPage } from '../features/session/SignInPage';
-import { KindsPage } from '../features/studio/KindsPage';
-import { Workspace } from '../features/workspace/Workspace';
+import { SignInPage } from '../features/session';
+import { KindsPage } from '../features/studio';
+import { Workspace } from '../features/workspace';
 import { Notices } from '../ui/Notices';
 
 const queries = new QueryClient({

@@ -3,7 +3,7 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import type { Counts, PieceView } from '../api/client';
-import { DeskContext, everything, type Chosen, type Desk } from '../features/workspace/context';
+import { type Chosen, type Desk, DeskContext, everything } from '../features/desk';
 
 /** A piece with no more than a table needs. */
 export function piece(id: string, roles: string[], more: Partial<PieceView> = {}): PieceView {

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { DrawnHere } from '../../ui/Drawing';
 import { useSay } from '../../ui/Notices';
 import { Select } from '../../ui/Select';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { say } from './messages';
 import { OccasionForm } from './OccasionForm';
 import {

@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Tick } from '../../ui/Tick';
-import { useVocabulary } from '../pieces/queries';
+import { useVocabulary } from '../desk';
 import { Effect } from './effects';
 import { say } from './messages';
 import type { Avoidance, Brief, BriefSaver } from './queries';

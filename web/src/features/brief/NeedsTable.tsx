@@ -6,8 +6,8 @@ import { monthName } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
 import { Spoken } from '../../ui/Spoken';
-import type { Streamed } from '../workspace/useEventStream';
-import { listQuery } from '../outfits/address';
+import type { Streamed } from '../../api/useStream';
+import { listQuery } from '../desk';
 import { say } from './messages';
 import type { Brief, BriefSaver } from './queries';
 

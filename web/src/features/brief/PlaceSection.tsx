@@ -6,11 +6,11 @@ import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Months } from '../../ui/Months';
 import { Select } from '../../ui/Select';
-import { useRules } from '../rules/queries';
+import { useRules } from '../rules';
 import { ClimateChart } from './ClimateChart';
 import { say } from './messages';
 import { usePlaces, useReadClimate, type Brief, type BriefSaver } from './queries';
-import { useForecast } from '../workspace/queries';
+import { useForecast } from '../desk';
 
 interface Props {
   clientId: string;

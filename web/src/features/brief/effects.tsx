@@ -2,7 +2,7 @@ import { createContext, useContext } from 'react';
 import type { Exact } from '../../api/client';
 import { figure, join, monthName } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { say } from './messages';
 
 /** What one limit of the brief does to the wardrobe. */

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, need } from '../../api/client';
-import { useRefresh } from '../workspace/useRefresh';
+import { useRefresh } from '../desk';
 import { isProblem } from '../../api/problem';
 
 export interface OccasionDocument {

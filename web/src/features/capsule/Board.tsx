@@ -1,8 +1,8 @@
 import type { PieceView } from '../../api/client';
 import { monthName } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
-import { useDesk } from '../workspace/context';
-import { useKeys } from '../workspace/useKeys';
+import { useDesk } from '../desk';
+import { useKeys } from '../../ui/useKeys';
 import { Candidates } from './Candidates';
 import { Curve } from './Curve';
 import { Figures } from './Figures';

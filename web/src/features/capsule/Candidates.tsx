@@ -1,6 +1,6 @@
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { say } from './messages';
 import { costPerWear, type Plan } from './queries';
 

@@ -4,7 +4,7 @@ import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { PieceView } from '../../api/client';
-import { DeskContext, type Desk } from '../workspace/context';
+import { type Desk, DeskContext } from '../desk';
 import { CapsuleStage } from './CapsuleStage';
 import { PlanPage } from './PlanPage';
 import { SavedPage } from './SavedPage';

@@ -1,5 +1,5 @@
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { say } from './messages';
 import { useSavedCapsules } from './queries';
 

@@ -3,8 +3,7 @@ import { Link, useLocation, useParams } from 'react-router';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Spoken } from '../../ui/Spoken';
-import { listQuery } from '../outfits/address';
-import { useDesk } from '../workspace/context';
+import { listQuery, useDesk } from '../desk';
 import { say } from './messages';
 import { useFigures, type Plan, type SavedCapsule } from './queries';
 

@@ -1,6 +1,6 @@
 import { familyNames, spoken } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { say } from './messages';
 import { costPerWear, type Plan } from './queries';
 

@@ -3,9 +3,9 @@ import { useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
-import { useChosen, useDesk } from '../workspace/context';
-import { useEventStream } from '../workspace/useEventStream';
-import { useKeys } from '../workspace/useKeys';
+import { useChosen, useDesk } from '../desk';
+import { useEventStream } from '../../api/useStream';
+import { useKeys } from '../../ui/useKeys';
 import { Board } from './Board';
 import { lockWords, say } from './messages';
 import {

@@ -5,7 +5,7 @@ import { Drawing } from '../../ui/Drawing';
 import { Spoken } from '../../ui/Spoken';
 import { Menu, MenuItem } from '../../ui/Menu';
 import { Tick } from '../../ui/Tick';
-import { useChosen, useDesk } from '../workspace/context';
+import { useChosen, useDesk } from '../desk';
 import { CompareCapsules } from './CompareCapsules';
 import { lockWords, say } from './messages';
 import {

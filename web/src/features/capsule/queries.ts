@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, need, type Exact } from '../../api/client';
-import { useKept } from '../workspace/useKept';
+import { useKept } from '../desk';
 import { say } from './messages';
 
 export interface Range {

@@ -2,13 +2,9 @@ import { Link, useLocation, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { join, text } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
-import { Changes } from '../outfits/Changes';
-import { OutfitCard } from '../outfits/OutfitCard';
-import { useOutfits, useVerdict } from '../outfits/queries';
-import { Reasons } from '../outfits/Reasons';
-import { RulingMaker } from '../rules/RulingMaker';
-import { listQuery, withSlots } from '../outfits/address';
-import { useChosen, useDesk } from '../workspace/context';
+import { Changes, OutfitCard, Reasons, useOutfits, useVerdict } from '../outfits';
+import { RulingMaker } from '../rules';
+import { listQuery, useChosen, useDesk, withSlots } from '../desk';
 
 function verdict(id?: string) {
   return text.sheet[(id ?? 'no') as 'works' | 'daring' | 'no'];

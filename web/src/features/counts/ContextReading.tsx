@@ -2,10 +2,8 @@ import { Link, useLocation, useParams } from 'react-router';
 import type { Difference, Exact } from '../../api/client';
 import { join, monthName, text } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
-import { listQuery } from '../outfits/address';
-import { seasonWords, useChosen, useDesk } from '../workspace/context';
-import type { Step } from '../workspace/Ladder';
-import { useEventStream } from '../workspace/useEventStream';
+import { type Step, listQuery, seasonWords, useChosen, useDesk } from '../desk';
+import { useEventStream } from '../../api/useStream';
 
 export interface ContextCell {
   season: string;

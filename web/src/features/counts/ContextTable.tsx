@@ -4,8 +4,8 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { compareExact, greatest, shareOf } from '../../app/exact';
 import { figure, spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
-import { seasonOptions, useChosen, useDesk } from '../workspace/context';
-import { useEventStream } from '../workspace/useEventStream';
+import { seasonOptions, useChosen, useDesk } from '../desk';
+import { useEventStream } from '../../api/useStream';
 import { ContextReading, type ContextCell } from './ContextReading';
 import { StreamState } from './StreamState';
 

@@ -6,8 +6,8 @@ import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { Spoken } from '../../ui/Spoken';
-import { useTitles } from '../rules/queries';
-import { useChosen, useDesk } from '../workspace/context';
+import { useTitles } from '../rules';
+import { useChosen, useDesk } from '../desk';
 
 interface Props {
   counts: Counts;

@@ -6,9 +6,7 @@ import { figure, join, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { listQuery } from '../outfits/address';
-import { bars } from '../workspace/bars';
-import { useChosen, useDesk } from '../workspace/context';
+import { bars, listQuery, useChosen, useDesk } from '../desk';
 
 type Order = 'weakest' | 'strongest' | 'reach' | 'keeps';
 

@@ -1,6 +1,6 @@
 import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import type { Listening } from '../workspace/useEventStream';
+import type { Listening } from '../../api/useStream';
 
 interface Props {
   streamed: Listening<unknown>;

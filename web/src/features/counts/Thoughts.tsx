@@ -3,12 +3,17 @@ import { useParams } from 'react-router';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { useEntryReading, useReadEntry, useVocabulary } from '../pieces/queries';
-import { ColourPicker } from '../palette/ColourPicker';
-import { useRules } from '../rules/queries';
-import { seasonOptions, useChosen, useDesk } from '../workspace/context';
-import { PieceFinder } from '../workspace/PieceFinder';
-import { PieceChoice } from '../workspace/PieceChoice';
+import { useEntryReading, useReadEntry } from '../pieces';
+import {
+  ColourPicker,
+  PieceChoice,
+  PieceFinder,
+  seasonOptions,
+  useChosen,
+  useDesk,
+  useVocabulary,
+} from '../desk';
+import { useRules } from '../rules';
 import { isNothing, nothing, type Thought } from './thought';
 
 interface Props {

@@ -7,13 +7,13 @@ import { join, text } from '../../app/messages';
 import { Delta } from '../../ui/Delta';
 import { Drawing } from '../../ui/Drawing';
 import { Spoken } from '../../ui/Spoken';
-import { useChosen, useDesk } from '../workspace/context';
-import { useEventStream, type Streamed } from '../workspace/useEventStream';
+import { useChosen, useDesk } from '../desk';
+import { useEventStream, type Streamed } from '../../api/useStream';
 import { StreamState } from './StreamState';
 import { Thoughts } from './Thoughts';
 import { say } from './messages';
 import { isNothing, nothing, toWhatIf, type Thought } from './thought';
-import { ofClient, useRules } from '../rules/queries';
+import { ofClient, useRules } from '../rules';
 
 /** What the count would be with the wardrobe, the rules or the context otherwise; nothing of it is saved. */
 export function WhatIfStage() {

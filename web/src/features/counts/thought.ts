@@ -1,5 +1,5 @@
 import type { WhatIf } from '../../api/client';
-import type { HouseRules } from '../rules/queries';
+import { type HouseRules } from '../rules';
 
 /** What a stylist thinks of changing, as it stands on the screen. */
 export interface Thought {

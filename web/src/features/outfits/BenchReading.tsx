@@ -3,7 +3,7 @@ import { join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import type { Offer } from './bench';
 import { Changes } from './Changes';
 import { say } from './messages';

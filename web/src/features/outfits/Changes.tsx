@@ -1,8 +1,7 @@
 import { Link, useLocation, useParams } from 'react-router';
 import { text, words } from '../../app/messages';
 import { Mark } from '../../ui/Mark';
-import { useDesk } from '../workspace/context';
-import { withSlots } from './address';
+import { useDesk, withSlots } from '../desk';
 
 interface Change {
   slot: string;

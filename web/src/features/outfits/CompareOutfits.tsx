@@ -2,7 +2,7 @@ import type { SavedOutfit } from '../../api/client';
 import { join, text, words } from '../../app/messages';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { say } from './messages';
 
 /** Saved outfits side by side, slot by slot; what is not the same in all of them is marked. */

@@ -1,8 +1,8 @@
 import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { KindPicker } from '../pieces/KindPicker';
-import { useVocabulary } from '../pieces/queries';
+import { KindPicker } from '../pieces';
+import { useVocabulary } from '../desk';
 import { colourFamilies, colourRoles, lists, type FormulaSlots, type SlotFormula } from './formulas';
 import { say } from './messages';
 

@@ -4,8 +4,7 @@ import type { Exact } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import { useChosen, useDesk } from '../workspace/context';
-import { slotsOf, withSlots } from './address';
+import { slotsOf, useChosen, useDesk, withSlots } from '../desk';
 import { FormulaEditor } from './FormulaEditor';
 import {
   useFormulaOf,

@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { join, words } from '../../app/messages';
-import { useChosen, useDesk } from '../workspace/context';
+import { useChosen, useDesk } from '../desk';
 import { say } from './messages';
 import { useNextSuit } from './queries';
 

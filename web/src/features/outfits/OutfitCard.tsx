@@ -3,7 +3,7 @@ import type { OutfitView, PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { benchAddress, worn } from './address';
+import { benchAddress, worn } from '../desk';
 
 /** What most speaks for an outfit, in words. */
 function speaking(outfit: OutfitView): string {

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
 import { OutfitCard } from './OutfitCard';
 import { handOn, PrintedOutfits } from './PrintedOutfits';
-import { benchAddress, worn } from './address';
+import { benchAddress, worn } from '../desk';
 import { say } from './messages';
 
 interface Props {

@@ -1,5 +1,5 @@
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
-import { listQuery } from './address';
+import { listQuery } from '../desk';
 import { say } from './messages';
 import { useSavedOutfits } from './saved';
 

@@ -4,9 +4,8 @@ import { sentence } from '../../api/problem';
 import { figure, join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { seasonWords, useChosen, useDesk } from '../workspace/context';
+import { listQuery, seasonWords, useChosen, useDesk } from '../desk';
 import { OutfitGrid, WaitingGrid } from './OutfitGrid';
-import { listQuery } from './address';
 import { say } from './messages';
 import { orders, useOutfits } from './queries';
 

@@ -1,7 +1,7 @@
 import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import { contextQuery, type Chosen } from '../workspace/context';
-import { useEventStream, type Listening } from '../workspace/useEventStream';
+import { type Chosen, contextQuery } from '../desk';
+import { useEventStream, type Listening } from '../../api/useStream';
 import { say } from './messages';
 
 /**

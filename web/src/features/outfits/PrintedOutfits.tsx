@@ -1,5 +1,5 @@
 import type { OutfitView, PieceView } from '../../api/client';
-import { worn } from './address';
+import { worn } from '../desk';
 
 interface Props {
   title: string;

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
 import { Tick } from '../../ui/Tick';
-import { seasonWords, useDesk } from '../workspace/context';
+import { seasonWords, useDesk } from '../desk';
 import { say } from './messages';
 import type { About } from './saved';
 

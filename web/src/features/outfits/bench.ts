@@ -1,6 +1,6 @@
 import { useRef } from 'react';
-import { useEventStream } from '../workspace/useEventStream';
-import type { Chosen } from '../workspace/context';
+import { useEventStream } from '../../api/useStream';
+import { type Chosen } from '../desk';
 
 /** What a slot may hold; server-sent events stand outside the OpenAPI document. */
 export interface Offer {

@@ -2,8 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { components } from '../../api/schema';
 import { api, need } from '../../api/client';
 import { usePrepared } from './Preparing';
-import { useKept } from '../workspace/useKept';
-import { contextQuery, type Chosen } from '../workspace/context';
+import { type Chosen, contextQuery, useKept } from '../desk';
 import { say } from './messages';
 import type { Slots } from './queries';
 

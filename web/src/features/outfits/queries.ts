@@ -1,6 +1,6 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { api, need, type Exact } from '../../api/client';
-import { contextQuery, type Chosen } from '../workspace/context';
+import { type Chosen, contextQuery } from '../desk';
 import { usePrepared } from './Preparing';
 
 /** As many as a sheet of the varied order holds. */

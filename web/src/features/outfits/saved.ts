@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { components } from '../../api/schema';
 import { api, need, type SavedOutfit } from '../../api/client';
-import { useKept } from '../workspace/useKept';
+import { useKept } from '../desk';
 import { say } from './messages';
 import type { Slots } from './queries';
 

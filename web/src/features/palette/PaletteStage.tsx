@@ -7,9 +7,7 @@ import { sentence } from '../../api/problem';
 import { familyNames, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
-import { useDesk } from '../workspace/context';
-import { useRefresh } from '../workspace/useRefresh';
-import { ColourPicker } from './ColourPicker';
+import { ColourPicker, useDesk, useRefresh } from '../desk';
 import { say } from './messages';
 
 type Client = PaletteView['client'];

@@ -2,9 +2,8 @@ import { useState } from 'react';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
-import { useDesk } from '../workspace/context';
-import { PieceFigure } from '../workspace/PieceFigure';
-import { useKeys } from '../workspace/useKeys';
+import { PieceFigure, useDesk } from '../desk';
+import { useKeys } from '../../ui/useKeys';
 import { decisions } from './attributes';
 import { useChange } from './queries';
 

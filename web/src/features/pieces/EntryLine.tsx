@@ -6,7 +6,8 @@ import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { useDraft } from './draft';
 import { say } from './messages';
-import { useEntryReading, useVocabulary } from './queries';
+import { useEntryReading } from './queries';
+import { useVocabulary } from '../desk';
 
 /** One line of plain words becomes a piece: echoed as chips while it is typed, saved with Enter whatever it says. */
 export function EntryLine({ clientId }: { clientId: string }) {

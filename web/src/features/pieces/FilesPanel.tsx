@@ -6,7 +6,7 @@ import { figure, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useSay } from '../../ui/Notices';
-import { useRefresh } from '../workspace/useRefresh';
+import { useRefresh } from '../desk';
 import { Tick } from '../../ui/Tick';
 
 const shownRows = 200;

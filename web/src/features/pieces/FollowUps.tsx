@@ -4,7 +4,7 @@ import { sentence } from '../../api/problem';
 import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { Errand, type ErrandValue } from './fields/Errand';
 import { money, sums } from './money';
 import { useChange } from './queries';

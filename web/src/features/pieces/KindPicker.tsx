@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Finder } from '../../ui/Finder';
 import { say } from './messages';
-import { useVocabulary } from './queries';
+import { useVocabulary } from '../desk';
 
 interface Props {
   label: string;

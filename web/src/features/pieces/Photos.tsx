@@ -6,7 +6,7 @@ import { api, need, sendFile, type PhotoView, type PieceView } from '../../api/c
 import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import { useKeys } from '../workspace/useKeys';
+import { useKeys } from '../../ui/useKeys';
 
 /** Photos of a piece beside its drawing, with the colours they show, taken over with one key. */
 export function Photos({ piece, onColours }: { piece: PieceView; onColours: (colours: unknown) => void }) {

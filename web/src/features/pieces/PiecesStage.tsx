@@ -1,6 +1,6 @@
 import { useParams, useSearchParams } from 'react-router';
 import { text } from '../../app/messages';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { DecidePass } from './DecidePass';
 import { EntryLine } from './EntryLine';
 import { FilesPanel } from './FilesPanel';

@@ -8,13 +8,10 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { useSay } from '../../ui/Notices';
-import { bars } from '../workspace/bars';
-import { useChosen, useDesk } from '../workspace/context';
-import { tagsOf, toggled } from '../workspace/matches';
-import { useUndo } from '../workspace/queries';
+import { bars, tagsOf, toggled, useChosen, useDesk, useUndo, useVocabulary } from '../desk';
 import { money } from './money';
 import { say } from './messages';
-import { useChangeMany, useDeleteMany, useJoinSet, useVocabulary } from './queries';
+import { useChangeMany, useDeleteMany, useJoinSet } from './queries';
 import { UnclearWords } from './UnclearWords';
 import { Tick } from '../../ui/Tick';
 

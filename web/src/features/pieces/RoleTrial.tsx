@@ -3,8 +3,7 @@ import type { PieceView } from '../../api/client';
 import { figure, join, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
-import { useChosen, useDesk } from '../workspace/context';
-import { useLiveCounts } from '../workspace/useLiveCounts';
+import { useChosen, useDesk, useLiveCounts } from '../desk';
 
 interface Props {
   piece: PieceView;

@@ -4,8 +4,8 @@ import type { PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import { useDesk } from '../workspace/context';
-import { useJoinSet, useVocabulary } from './queries';
+import { useDesk, useVocabulary } from '../desk';
+import { useJoinSet } from './queries';
 import { Select } from '../../ui/Select';
 
 /** The set a piece belongs to: who else is in it, joining and leaving, making a new one. */

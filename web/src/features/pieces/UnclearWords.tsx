@@ -1,6 +1,6 @@
 import type { PieceView } from '../../api/client';
 import { Button } from '../../ui/Button';
-import { ColourPicker } from '../palette/ColourPicker';
+import { ColourPicker } from '../desk';
 import { KindPicker } from './KindPicker';
 import { say } from './messages';
 import { useExplain } from './queries';

@@ -2,7 +2,7 @@ import { useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { day, figure, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
-import { useWear, useWorn } from '../workspace/queries';
+import { useWear, useWorn } from '../desk';
 
 /** How often the piece was worn since the log began, and one more wear with one press. */
 export function WornPanel({ piece }: { piece: PieceView }) {

@@ -1,6 +1,7 @@
 import { speaker } from '../../app/intl';
 
 export const say = speaker({
+  addColour: 'Add a colour',
   // entry line
   waiting:
     '{n, plural, one {This line waits} other {# lines wait}} for the server. {n, plural, one {It is} other {They are}} kept here, and saved as soon as it answers.',

@@ -4,8 +4,7 @@ import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { useSay } from '../../ui/Notices';
 import { say } from './messages';
-import { useRefresh } from '../workspace/useRefresh';
-import { useUndo } from '../workspace/queries';
+import { useRefresh, useUndo } from '../desk';
 
 function put(queries: QueryClient, clientId: string, ...changed: PieceView[]) {
   queries.setQueryData<PieceView[]>(['pieces', clientId], (before = []) => {
@@ -25,14 +24,6 @@ export interface AttributeSpec {
 
 export interface Vocabulary {
   words: Record<string, string[]>;
-}
-
-export function useVocabulary() {
-  return useQuery({
-    queryKey: ['vocabulary'],
-    staleTime: Infinity,
-    queryFn: () => need(api.GET('/api/v1/vocabulary')),
-  });
 }
 
 /** Loads the pieces anew, past what is kept. */

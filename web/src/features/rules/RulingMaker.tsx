@@ -5,7 +5,7 @@ import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { useSay } from '../../ui/Notices';
-import { PieceChoice } from '../workspace/PieceChoice';
+import { PieceChoice } from '../desk';
 import { useRuling } from './queries';
 
 interface Props {

@@ -3,7 +3,7 @@ import { sentence } from '../../api/problem';
 import { join, text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
-import { useDesk } from '../workspace/context';
+import { useDesk } from '../desk';
 import { useOverrides, useTakeBack } from './queries';
 
 /** What was decided over the rules, each to be taken back. */

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { api, need, type RuleView } from '../../api/client';
-import { useRefresh } from '../workspace/useRefresh';
+import { useRefresh } from '../desk';
 
 export interface HouseRules {
   schools: Record<string, string>;

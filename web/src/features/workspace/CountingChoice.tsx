@@ -4,7 +4,7 @@ import type { PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { say } from './messages';
-import { countedSlots, countingOf, isPreset } from './slots';
+import { countedSlots, countingOf, isPreset } from '../desk';
 import { Tick } from '../../ui/Tick';
 
 const own = 'own';

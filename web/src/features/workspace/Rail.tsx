@@ -5,12 +5,7 @@ import type { Exact, PieceView } from '../../api/client';
 import { text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
-import { withPiece } from '../outfits/address';
-import { bars } from './bars';
-import { useChosen, useDesk } from './context';
-import { toggled } from './matches';
-import { useWorn } from './queries';
-import { ownSlot } from './slots';
+import { bars, ownSlot, toggled, useChosen, useDesk, useWorn, withPiece } from '../desk';
 import { hang, type RailSort } from './railOrder';
 
 /** Strips share the width of the window but for the choice of their order, as far as they stay wide enough to be told apart. */

@@ -6,11 +6,8 @@ import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
 import { Explained } from '../../ui/Explained';
 import { Spoken } from '../../ui/Spoken';
-import { listQuery } from '../outfits/address';
-import { Ladder } from './Ladder';
+import { type Chosen, Ladder, type LiveCounts, NoCount, listQuery } from '../desk';
 import { say } from './messages';
-import type { Chosen, LiveCounts } from './context';
-import { NoCount } from './NoCount';
 
 interface Props {
   live: LiveCounts;

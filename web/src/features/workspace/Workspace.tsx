@@ -8,26 +8,29 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { useClearNotices } from '../../ui/Notices';
 import { CountingChoice } from './CountingChoice';
-import { useSavedCapsules } from '../capsule/queries';
-import { useOverrides, useRules } from '../rules/queries';
+import { useSavedCapsules } from '../capsule';
+import { useOverrides, useRules } from '../rules';
 import {
+  type Desk,
   DeskContext,
+  type Filter,
   everything,
   isDay,
+  narrowed,
   seasonOptions,
   seasonWords,
   useChosen,
-  type Desk,
-  type Filter,
-} from './context';
+  useClient,
+  useForecast,
+  useLiveCounts,
+  usePieces,
+  useUndo,
+} from '../desk';
 import { isChanged, useStamp } from './freshness';
-import { narrowed } from './matches';
 import { say } from './messages';
 import { Rail } from './Rail';
 import { Reading } from './Reading';
-import { useClient, useForecast, usePieces, useUndo } from './queries';
-import { useKeys } from './useKeys';
-import { useLiveCounts } from './useLiveCounts';
+import { useKeys } from '../../ui/useKeys';
 
 const steps = ['brief', 'pieces', 'palette', 'capsule', 'outfits', 'counts', 'rules'] as const;
 

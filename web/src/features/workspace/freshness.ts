@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import type { RuleView } from '../../api/client';
-import { useBrief } from '../brief/queries';
-import { useSavedCapsules } from '../capsule/queries';
-import { useOverrides, useRules } from '../rules/queries';
-import { usePieces } from './queries';
+import { useBrief } from '../brief';
+import { useSavedCapsules } from '../capsule';
+import { useOverrides, useRules } from '../rules';
+import { usePieces } from '../desk';
 
 /** Another whenever anything a client's figures depend on is; empty until all of it is known. */
 export function useStamp(clientId: string, withinCapsule: boolean): string {

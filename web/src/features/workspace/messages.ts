@@ -9,9 +9,6 @@ export const say = speaker({
   wholeWardrobe: 'the whole wardrobe',
   held: '{changed, plural, =0 {{rulings, plural, =0 {as usual} other {}}} other {# changed}}{rulings, plural, =0 {} one {{changed, plural, =0 {} other { · }}# decision} other {{changed, plural, =0 {} other { · }}# decisions}}',
   openReading: '{total} outfits ›',
-  step: '{total} {what}',
-  findPiece: 'part of its name …',
-  noPiece: 'No piece is called that.',
   places: '{n, plural, one {# place} other {# places}}',
   away: '{n, plural, one {# piece is} other {# pieces are}} away',
   awayCounted: 'and counted all the same.',
@@ -21,13 +18,7 @@ export const say = speaker({
   dipShare: '{share} in 100',
   dipOf: 'would do,',
   help: 'Help',
-  day: '{date, date, ::EEEdMMM}',
-  dayWeather:
-    '{date, date, ::EEEdMMM}: {low, number, ::.} to {high, number, ::.} °C{wet, select, true {, rain} other {}}',
   skip: 'Skip to the stage',
   missing: 'For the first outfit you still need {what}.',
   need: '{slot, select, top {a top} bottom {a bottom} onepiece {a one-piece} drape {a drape} underskirt {an underskirt} shoes {shoes} other {{slot}}}',
-  counting: 'counting {what}',
-  weakest: 'bases in {month}, the weakest month',
-  freshDays: '{days, plural, one {day} other {days}} before a base comes again',
 });

@@ -1,8 +1,7 @@
 import { text } from '../../../app/messages';
 import { Button } from '../../../ui/Button';
-import { ColourPicker } from '../../palette/ColourPicker';
-import { say } from '../../palette/messages';
-import { useVocabulary } from '../queries';
+import { ColourPicker, useVocabulary } from '../../desk';
+import { say } from '../messages';
 
 export type Share = string | { hex: string; share: number };
 

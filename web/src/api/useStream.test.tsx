@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import { act, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { FakeStream, fakeStreams } from '../../testing/streams';
-import { useEventStream } from './useEventStream';
+import { FakeStream, fakeStreams } from '../testing/streams';
+import { useEventStream } from './useStream';
 
 const listen = (url: string | null = '/stream') =>
   renderHook(({ address, stamp }) => useEventStream<{ n: number }>(address, 'cell', stamp), {

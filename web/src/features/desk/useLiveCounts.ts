@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Counts, WhatIf } from '../../api/client';
-import { listen } from './listen';
+import { listen } from '../../api/listen';
 import type { Chosen, LiveCounts } from './context';
 
 interface State {

@@ -2,7 +2,7 @@ import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { TextInput } from '../../ui/Field';
-import { useVocabulary } from '../pieces/queries';
+import { useVocabulary } from './queries';
 import { say } from './messages';
 
 interface Props {

@@ -4,7 +4,7 @@ import type { Exact } from '../../api/client';
 import { figure, monthName, spoken, text } from '../../app/messages';
 import type { Chosen } from './context';
 import { say } from './messages';
-import { useEventStream } from './useEventStream';
+import { useEventStream } from '../../api/useStream';
 
 /** Bases, clothes, outfits or looks; the weakest month of the season by its bases; or fresh days. */
 export interface Step {

@@ -85,3 +85,11 @@ export function useForecast(clientId: string) {
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/forecast', { params: { path: { clientId } } })),
   });
 }
+
+export function useVocabulary() {
+  return useQuery({
+    queryKey: ['vocabulary'],
+    staleTime: Infinity,
+    queryFn: () => need(api.GET('/api/v1/vocabulary')),
+  });
+}

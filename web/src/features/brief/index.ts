@@ -1,0 +1,2 @@
+export { BriefStage } from './BriefStage';
+export { useBrief, usePlaces } from './queries';

@@ -1,0 +1,1 @@
+export { ClientsPage } from './ClientsPage';

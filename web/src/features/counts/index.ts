@@ -1,0 +1,2 @@
+export { CountsStage } from './CountsStage';
+export { StreamState } from './StreamState';

@@ -1,0 +1,15 @@
+export { BenchPage } from './BenchPage';
+export { Changes } from './Changes';
+export { ChangesPage } from './ChangesPage';
+export { FormulasPage } from './FormulasPage';
+export { OutfitCard } from './OutfitCard';
+export { OutfitsLayout } from './OutfitsLayout';
+export { OutfitsStage } from './OutfitsStage';
+export { PathsPage } from './PathsPage';
+export { Reasons } from './Reasons';
+export { RegistersPage } from './RegistersPage';
+export { SavedOutfitsPage } from './SavedOutfitsPage';
+export { SuitsPage } from './SuitsPage';
+export { WaysPage } from './WaysPage';
+export { WornOutfitsPage } from './WornOutfitsPage';
+export { useOutfits, useVerdict } from './queries';

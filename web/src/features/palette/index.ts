@@ -1,0 +1,1 @@
+export { PaletteStage } from './PaletteStage';

@@ -1,0 +1,4 @@
+export { KindPicker } from './KindPicker';
+export { PieceSheet } from './PieceSheet';
+export { PiecesStage } from './PiecesStage';
+export { useEntryReading, useReadEntry } from './queries';

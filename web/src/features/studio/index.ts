@@ -1,0 +1,1 @@
+export { KindsPage } from './KindsPage';
