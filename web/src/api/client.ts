@@ -2,7 +2,11 @@ import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 
 /** The server writes every field of an answer, so none is optional here. */
-type Whole<T> = T extends (infer U)[] ? Whole<U>[] : T extends object ? { [K in keyof T]-?: Whole<T[K]> } : T;
+export type Whole<T> = T extends (infer U)[]
+  ? Whole<U>[]
+  : T extends object
+    ? { [K in keyof T]-?: Whole<T[K]> }
+    : T;
 
 export type PieceView = Whole<components['schemas']['PieceView']>;
 export type EntryView = Whole<components['schemas']['EntryView']>;
@@ -23,42 +27,18 @@ export type SwatchView = Whole<components['schemas']['SwatchView']>;
 /** An exact integer; beyond 2^53 it comes as text. */
 export type Exact = number | string;
 
-/** What the count stream carries; server-sent events stand outside the OpenAPI document. */
-export interface Counts {
-  total: Exact;
-  daring: Exact;
-  paper: Exact;
-  perPiece: Record<string, Exact>;
-  /** How many others a piece is in some outfit with. */
-  reach: Record<string, number>;
-  /** From a piece to those that would be in no outfit without it. */
-  keeps: Record<string, string[]>;
-  perStructure: { structure: string; works: Exact; daring: Exact }[];
-  perPair: Record<string, { a: string; b: string; n: Exact }[]>;
-  shareInTheDark: number;
-  inTheDark: { works: Exact; all: Exact };
-  missing: string[];
-  orphans: string[];
-  neverTogether: { a: string; b: string; rule: string }[];
-  millis: number;
-}
+/** A field that is null where there is nothing, which the document cannot say of an object. */
+type OrNull<T, K extends keyof T> = Omit<T, K> & { [P in K]: T[P] | null };
 
-export interface Change {
-  before: Exact;
-  after: Exact;
-  change: Exact;
-}
+/** A field that is left out where there is nothing. */
+export type OrNone<T, K extends keyof T> = Omit<T, K> & Partial<Pick<T, K>>;
 
+/** The ladder and fresh days are of the stateless call alone. */
+export type Counts = Omit<Whole<components['schemas']['CountsView']>, 'ladder' | 'freshDays'>;
 /** How two counts differ. */
-export interface Difference {
-  total: Change;
-  daring: Change;
-  paper: Change;
-  perPiece: ({ id: string } & Change)[];
-  orphaned: string[];
-  relieved: string[];
-  missing: string[];
-}
+export type Difference = Whole<components['schemas']['DifferenceView']>;
+/** A season and an occasion with what they make possible; no weakest month while it is not counted, or without weather. */
+export type ContextCell = OrNull<Whole<components['schemas']['ContextCellView']>, 'weakest'>;
 
 /** Changes to a wardrobe that are only thought of. */
 export interface WhatIf {

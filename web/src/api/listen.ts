@@ -1,29 +1,40 @@
+import type { EventData, EventName, StreamAddress, StreamPath } from './streams';
+
 /** How long to wait before each further try, in milliseconds. */
 const WAITS = [500, 1500, 4000];
 
-type Handler = (data: string) => void;
+/** What is done with each event, by its name. */
+type Handlers<P extends StreamPath> = { [N in EventName<P>]?: (data: EventData<P, N>) => void } & {
+  complete?: (
+    data: 'complete' extends EventName<P> ? EventData<P, 'complete' & EventName<P>> : unknown,
+  ) => void;
+};
 
-interface Listener {
-  /** What is told, by the name of the event. */
-  on: Record<string, Handler>;
-  /** Names of events after which nothing more is told. */
-  last: string[];
-  /** Told when it begins anew, because the connection or the server that answered was lost. */
+interface Listener<P extends StreamPath> {
+  on: Handlers<P>;
+  /** Called when it begins anew, because the connection or the server that answered was lost. */
   onAgain: () => void;
-  /** Told when further tries have failed too. */
+  /** Called when further tries have failed too. */
   onFail: () => void;
 }
+
+/** After these events nothing more comes. */
+const last = ['complete', 'refused'];
 
 /**
  * Listens to events of the server until the last one. A lost connection is made again, and whoever answers then begins anew.
  *
- * @returns leaves off
+ * @returns stops listening
  */
-export function listen(url: string, { on, last, onAgain, onFail }: Listener): () => void {
+export function listen<P extends StreamPath>(
+  address: StreamAddress<P>,
+  { on, onAgain, onFail }: Listener<P>,
+): () => void {
   let source: EventSource | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let tries = 0;
   let isOver = false;
+  const handlers = on as Record<string, ((data: unknown) => void) | undefined>;
   const close = () => {
     clearTimeout(timer);
     source?.close();
@@ -33,14 +44,14 @@ export function listen(url: string, { on, last, onAgain, onFail }: Listener): ()
     close();
   };
   const open = () => {
-    source = new EventSource(url);
+    source = new EventSource(address);
     for (const name of new Set([...Object.keys(on), ...last])) {
       source.addEventListener(name, (event: MessageEvent<string>) => {
         tries = 0;
         if (last.includes(name)) {
           leave();
         }
-        on[name]?.(event.data);
+        handlers[name]?.(JSON.parse(event.data));
       });
     }
     source.onerror = () => {

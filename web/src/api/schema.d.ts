@@ -1833,11 +1833,20 @@ export interface components {
             name?: string;
             words?: string[];
         };
+        BenchSlotView: {
+            /**
+             * Format: int32
+             * @description how many of the offers an outfit that works may hold
+             */
+            fit?: number;
+            offers?: components["schemas"]["OfferView"][];
+            slot?: string;
+        };
         /** @description What still fits an outfit, slot by slot in the order in which a body is dressed. */
         BenchView: {
             /** @description pieces that would add to an outfit that works */
             oneMore?: components["schemas"]["OfferView"][];
-            slots?: components["schemas"]["PlaceView"][];
+            slots?: components["schemas"]["BenchSlotView"][];
         };
         /** @description A capsule found while the search goes on. */
         BetterView: {
@@ -1900,8 +1909,11 @@ export interface components {
             nearest?: components["schemas"]["NearestView"][];
             /** @description in the order of layers */
             pieces?: string[];
-            /** @description proved best, bounded, or unbounded where no bound is known */
-            quality?: string;
+            /**
+             * @description proved best, bounded, or unbounded where no bound is known
+             * @enum {string}
+             */
+            quality?: "proved" | "bounded" | "unbounded";
             reasons?: {
                 [key: string]: components["schemas"]["ReasonView"];
             };
@@ -2178,7 +2190,8 @@ export interface components {
             shareInTheDark?: number;
             /** Format: int32 */
             tops?: number;
-            topsGuide?: string;
+            /** @enum {string} */
+            topsGuide?: "top-led" | "even" | "free";
             /** Format: double */
             variety?: number;
         };
@@ -2584,8 +2597,11 @@ export interface components {
             slot?: string;
             /** @description what it adds most to the score */
             speaks?: string;
-            /** @description the best an outfit with it and all that is there comes to */
-            verdict?: string;
+            /**
+             * @description the best an outfit with it and all that is there comes to
+             * @enum {string}
+             */
+            verdict?: "works" | "daring" | "no";
         };
         Order: {
             /**

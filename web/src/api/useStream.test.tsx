@@ -2,10 +2,13 @@
 import { act, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { FakeStream, fakeStreams } from '../testing/streams';
-import { useEventStream } from './useStream';
+import { type StreamAddress } from './streams';
+import { useStream } from './useStream';
 
-const listen = (url: string | null = '/stream') =>
-  renderHook(({ address, stamp }) => useEventStream<{ n: number }>(address, 'cell', stamp), {
+type Address = StreamAddress<'/api/v1/clients/{clientId}/counts/contexts'>;
+
+const listen = (url: Address | null = '/stream') =>
+  renderHook(({ address, stamp }) => useStream(address, 'cell', stamp), {
     initialProps: { address: url, stamp: '1' },
   });
 const send = (name: string, data: unknown) => act(() => FakeStream.latest.send(name, data));

@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
 import { listen } from './listen';
+import type { EventData, EventName, StreamAddress, StreamPath } from './streams';
 
 export interface Streamed<T, A = unknown> {
   events: T[];
-  /** The last that was told besides. */
+  /** The last that was sent besides. */
   aside?: A;
   fraction: number;
   state: 'idle' | 'running' | 'done' | 'stopped' | 'failed';
@@ -19,51 +20,49 @@ const idle = { events: [], fraction: 0, state: 'idle' as const };
 /**
  * Listens to a long count, event by event. Another address starts anew; leaving stops it on the server too.
  *
- * @param url null for none
- * @param name of the events that carry what was asked for
+ * @param address null for none
+ * @param name of the events that carry what was asked for; null where its end is all that is waited for
  * @param stamp of the wardrobe that is asked about; another starts anew
- * @param aside name of the events that are told besides, of which the last is kept
+ * @param aside name of the events that are sent besides, of which the last is kept
  */
-export function useEventStream<T, A = unknown>(
-  url: string | null,
-  name: string,
+export function useStream<P extends StreamPath, N extends EventName<P>, A extends EventName<P> = never>(
+  address: StreamAddress<P> | null,
+  name: N | null,
   stamp: string,
-  aside?: string,
-): Listening<T, A> {
+  aside?: A,
+): Listening<EventData<P, N>, EventData<P, A>> {
+  type State = Streamed<EventData<P, N>, EventData<P, A>>;
   const [round, setRound] = useState(0);
-  const [streamed, setStreamed] = useState<Streamed<T, A>>(idle);
+  const [streamed, setStreamed] = useState<State>(idle);
   const [leave, setLeave] = useState<(() => void) | null>(null);
   useEffect(() => {
-    if (url === null) {
+    if (address === null) {
       setStreamed(idle);
       return;
     }
     const begin = () => setStreamed({ events: [], fraction: 0, state: 'running' });
     begin();
-    const leave = listen(url, {
-      on: {
-        progress: (data) => {
-          const { fraction } = JSON.parse(data) as { fraction: number };
-          setStreamed((before) => ({ ...before, fraction }));
-        },
-        ...(aside && {
-          [aside]: (data: string) => setStreamed((before) => ({ ...before, aside: JSON.parse(data) as A })),
-        }),
-        [name]: (data) =>
-          setStreamed((before) => ({ ...before, events: [...before.events, JSON.parse(data) as T] })),
-        complete: () => setStreamed((before) => ({ ...before, fraction: 1, state: 'done' })),
-        refused: (data) => {
-          const { why } = JSON.parse(data) as { why: string };
-          setStreamed((before) => ({ ...before, refused: why, state: 'failed' }));
-        },
-      },
-      last: ['complete', 'refused'],
+    const handlers = {
+      progress: ({ fraction }: { fraction: number }) => setStreamed((before) => ({ ...before, fraction })),
+      ...(aside && {
+        [aside]: (data: EventData<P, A>) => setStreamed((before) => ({ ...before, aside: data })),
+      }),
+      ...(name && {
+        [name]: (data: EventData<P, N>) =>
+          setStreamed((before) => ({ ...before, events: [...before.events, data] })),
+      }),
+      complete: () => setStreamed((before) => ({ ...before, fraction: 1, state: 'done' })),
+      refused: ({ why }: { why: string }) =>
+        setStreamed((before) => ({ ...before, refused: why, state: 'failed' })),
+    };
+    const leave = listen(address, {
+      on: handlers as Parameters<typeof listen<P>>[1]['on'],
       onAgain: begin,
       onFail: () => setStreamed((before) => ({ ...before, state: 'failed' })),
     });
     setLeave(() => leave);
     return leave;
-  }, [url, name, stamp, aside, round]);
+  }, [address, name, stamp, aside, round]);
   const stop = () => {
     leave?.();
     setStreamed((before) => ({ ...before, state: 'stopped' }));

@@ -11,6 +11,11 @@ export class FakeStream extends EventTarget {
     FakeStream.opened.push(this);
   }
 
+  /** What is asked for in its address. */
+  get asked(): Record<string, string> {
+    return Object.fromEntries(new URL(this.url, 'http://here').searchParams);
+  }
+
   close() {
     this.isClosed = true;
   }

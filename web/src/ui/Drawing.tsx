@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import { useQuery } from '@tanstack/react-query';
 
 interface Shown {
@@ -12,7 +13,7 @@ interface Shown {
  */
 export function Drawing({ src, ...shown }: Shown & { src: string }) {
   const loaded = useQuery({
-    queryKey: ['drawing', src],
+    queryKey: keys.drawing(src),
     staleTime: Infinity,
     enabled: src !== '',
     queryFn: async () => {

@@ -5,13 +5,14 @@ import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
 import { useStudioCurrency } from '../session';
 import { useDesk } from '../desk';
-import { useEventStream } from '../../api/useStream';
-import { Effects, type LimitEffect } from './effects';
+import { streamAddress } from '../../api/streams';
+import { useStream } from '../../api/useStream';
+import { Effects } from './effects';
 import { FirstRun } from './FirstRun';
 import { LifeSection, often } from './LifeSection';
 import { LimitsSection } from './LimitsSection';
 import { say } from './messages';
-import { NeedsTable, type Need } from './NeedsTable';
+import { NeedsTable } from './NeedsTable';
 import {
   BudgetSection,
   CareSection,
@@ -43,8 +44,16 @@ export function BriefStage() {
   const saver = useBriefSaver(clientId);
   const currency = useStudioCurrency();
   const [later, setLater] = useState(false);
-  const needs = useEventStream<Need>(`/api/v1/clients/${clientId}/counts/needs`, 'need', stamp);
-  const limits = useEventStream<LimitEffect>(`/api/v1/clients/${clientId}/counts/limits`, 'limit', stamp);
+  const needs = useStream(
+    streamAddress('/api/v1/clients/{clientId}/counts/needs', { path: { clientId } }),
+    'need',
+    stamp,
+  );
+  const limits = useStream(
+    streamAddress('/api/v1/clients/{clientId}/counts/limits', { path: { clientId } }),
+    'limit',
+    stamp,
+  );
   const heading = useRef<HTMLHeadingElement>(null);
   const isNew = brief.data !== undefined && isEmpty(brief.data.brief) && !later;
   const wasNew = useRef(false);

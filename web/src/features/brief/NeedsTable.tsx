@@ -1,26 +1,18 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import type { Exact } from '../../api/client';
 import { monthName } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
 import { Spoken } from '../../ui/Spoken';
+import type { EventData } from '../../api/streams';
 import type { Streamed } from '../../api/useStream';
 import { listQuery } from '../desk';
 import { say } from './messages';
 import type { Brief, BriefSaver } from './queries';
 
 /** What is needed of an occasion in a season, and what there is. */
-export interface Need {
-  occasion: string;
-  season: string;
-  need: number;
-  set: boolean;
-  /** Bases in the weakest month; null where the climate is not known. */
-  have: Exact | null;
-  month: number | null;
-}
+export type Need = EventData<'/api/v1/clients/{clientId}/counts/needs', 'need'>;
 
 interface Props {
   brief: Brief;

@@ -1,25 +1,12 @@
 import { createContext, useContext } from 'react';
-import type { Exact } from '../../api/client';
+import type { EventData } from '../../api/streams';
 import { figure, join, monthName } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { useDesk } from '../desk';
 import { say } from './messages';
 
 /** What one limit of the brief does to the wardrobe. */
-export interface LimitEffect {
-  pointer: string;
-  occasion: string | null;
-  /** The month it is counted in, with layers; null for bases without weather. */
-  month: number | null;
-  before: Exact;
-  after: Exact;
-  out: string[];
-  fewer: string[];
-  more: string[];
-  /** What a limit to heels that leaves nothing would have to allow. */
-  lowestHeelCm: number | null;
-  missing: string[];
-}
+export type LimitEffect = EventData<'/api/v1/clients/{clientId}/counts/limits', 'limit'>;
 
 /** So many pieces are named in a sentence. */
 const named = 3;

@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, need } from '../../api/client';
@@ -71,7 +72,7 @@ const path = (clientId: string) => ({ params: { path: { clientId } } });
 
 export function useBrief(clientId: string) {
   return useQuery({
-    queryKey: ['brief', clientId],
+    queryKey: keys.brief(clientId),
     queryFn: async () =>
       (await need(api.GET('/api/v1/clients/{clientId}/brief', path(clientId)))) as unknown as Brief,
   });
@@ -86,7 +87,7 @@ export function useBriefSaver(clientId: string) {
   const [waiting, setWaiting] = useState<Parts | null>(null);
   const mutation = useMutation({
     mutationFn: async ({ set, over }: { set: Parts; over?: boolean }) => {
-      const now = queries.getQueryData<Brief>(['brief', clientId])?.brief;
+      const now = queries.getQueryData<Brief>(keys.brief(clientId))?.brief;
       const seen = Object.fromEntries(
         Object.keys(set).map((part) => [part, now?.[part as keyof BriefDocument] ?? null]),
       );
@@ -96,7 +97,7 @@ export function useBriefSaver(clientId: string) {
       )) as unknown as Brief;
     },
     onSuccess: (brief) => {
-      queries.setQueryData(['brief', clientId], brief);
+      queries.setQueryData(keys.brief(clientId), brief);
       setWaiting(null);
       return refresh();
     },
@@ -120,7 +121,7 @@ export function useBriefSaver(clientId: string) {
     takeTheirs: () => {
       setWaiting(null);
       mutation.reset();
-      return queries.invalidateQueries({ queryKey: ['brief', clientId] });
+      return queries.invalidateQueries({ queryKey: keys.brief(clientId) });
     },
   };
 }
@@ -129,7 +130,7 @@ export type BriefSaver = ReturnType<typeof useBriefSaver>;
 
 export function usePlaces() {
   return useQuery({
-    queryKey: ['places'],
+    queryKey: keys.places(),
     staleTime: Infinity,
     queryFn: () => need(api.GET('/api/v1/places')),
   });
@@ -150,7 +151,7 @@ export interface Template {
 
 export function useTemplates() {
   return useQuery({
-    queryKey: ['occasion-templates'],
+    queryKey: keys.occasionTemplates(),
     queryFn: async () => (await need(api.GET('/api/v1/occasion-templates'))) as unknown as Template[],
   });
 }
@@ -160,7 +161,7 @@ export function useKeepTemplate() {
   return useMutation({
     mutationFn: (occasion: OccasionDocument) =>
       need(api.POST('/api/v1/occasion-templates', { body: { ...occasion } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['occasion-templates'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.occasionTemplates() }),
   });
 }
 
@@ -170,7 +171,7 @@ export function useWithdrawTemplate() {
   return useMutation({
     mutationFn: (name: string) =>
       need(api.DELETE('/api/v1/occasion-templates/{name}', { params: { path: { name } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['occasion-templates'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.occasionTemplates() }),
   });
 }
 

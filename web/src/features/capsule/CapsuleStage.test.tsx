@@ -50,12 +50,13 @@ const plan: Plan = {
     givenUpForVariety: 0,
     variety: 0.4,
     preferred: { favourites: 1, costPerWear: { amount: 3.5, currency: 'EUR' }, wholeYear: 2 },
+    needsMetByBasesFraction: 0.5,
     topsGuide: 'top-led',
     tops: 1,
     bottoms: 1,
     contexts: [
-      { occasion: 'desk', season: 'winter', need: 2, weakestMonth: 1, weakestMonthOutfits: 12 },
-      { occasion: 'ball', season: 'winter', need: 1, weakestMonth: 2, weakestMonthOutfits: 0 },
+      { occasion: 'desk', season: 'winter', need: 2, outfits: 12, weakestMonth: 1, weakestMonthOutfits: 12 },
+      { occasion: 'ball', season: 'winter', need: 1, outfits: 0, weakestMonth: 2, weakestMonthOutfits: 0 },
     ],
   },
   reasons: {
@@ -71,16 +72,18 @@ const plan: Plan = {
       earning: 2,
       outfits: 11,
       variety: 0.45,
-      preferred: { favourites: 2, costPerWear: null, wholeYear: 2 },
+      preferred: { favourites: 2, costPerWear: { amount: 2, currency: 'EUR' }, wholeYear: 2 },
     },
   ],
-  nearest: [{ piece: 'p3', adds: 9, instead: 'p1', outfits: 11 }],
+  nearest: [{ piece: 'p3', adds: 9, instead: 'p1', outfits: 11, needsMetFraction: 0.5 }],
   curve: [
-    { size: 1, needsMetFraction: 0, outfits: 1 },
-    { size: 2, needsMetFraction: 0.5, outfits: 12 },
+    { size: 1, needsMetFraction: 0, needsMetByBasesFraction: 0, outfits: 1 },
+    { size: 2, needsMetFraction: 0.5, needsMetByBasesFraction: 0.5, outfits: 12 },
   ],
   elbow: 2,
   quality: 'unbounded',
+  upperBoundOutfits: 12,
+  millis: 1,
   relaxations: [{ wish: 'coat', text: 'There is no coat in it.' }],
 };
 

@@ -4,7 +4,7 @@ import { useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
 import { useChosen, useDesk } from '../desk';
-import { useEventStream } from '../../api/useStream';
+import { useStream } from '../../api/useStream';
 import { useKeys } from '../../ui/useKeys';
 import { Board } from './Board';
 import { lockWords, say } from './messages';
@@ -14,11 +14,9 @@ import {
   useFigures,
   useSaveCapsule,
   useSavedCapsules,
-  type Better,
-  type Plan,
   type Wishes,
 } from './queries';
-import { SaveDialog } from './SaveDialog';
+import { NameDialog } from '../../ui/NameDialog';
 import { nothingAsked, useBoard } from './useBoard';
 import { WishesForm } from './WishesForm';
 
@@ -43,7 +41,7 @@ export function PlanPage() {
   );
   const [asking, setAsking] = useState<{ wishes: Wishes; budget: number } | null>(null);
   const [naming, setNaming] = useState(false);
-  const stream = useEventStream<Plan, Better>(
+  const stream = useStream(
     asking && planAddress(clientId, asking.wishes, asking.budget),
     'plan',
     stamp,
@@ -238,10 +236,11 @@ export function PlanPage() {
         />
       )}
       {now && (
-        <SaveDialog
+        <NameDialog
           title={say('saveTitle')}
           open={naming}
-          named={{ name: say('usualName', { season, n: now.pieces.length }), notes: '' }}
+          name={say('usualName', { season, n: now.pieces.length })}
+          notes=""
           onOpenChange={setNaming}
           onSave={(named) => {
             save.mutate(

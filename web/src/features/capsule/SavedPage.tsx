@@ -15,7 +15,7 @@ import {
   useSavedCapsules,
   type SavedCapsule,
 } from './queries';
-import { SaveDialog } from './SaveDialog';
+import { NameDialog } from '../../ui/NameDialog';
 
 /** The saved capsules of a client, and two of them side by side. */
 export function SavedPage() {
@@ -158,10 +158,11 @@ function Row({ capsule, ticked, onTick }: RowProps) {
           .filter(Boolean)
           .join(' · ')}
       </p>
-      <SaveDialog
+      <NameDialog
         title={say('saveOf', { name: capsule.name })}
         open={naming}
-        named={{ name: capsule.name, notes: capsule.notes }}
+        name={capsule.name}
+        notes={capsule.notes}
         onOpenChange={setNaming}
         onSave={(named) => change.mutate({ id: capsule.id, ...named }, { onSuccess: () => setNaming(false) })}
       />

@@ -5,9 +5,9 @@ import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { Several } from '../../ui/Several';
 import { useBrief } from '../brief';
-import { StreamState } from '../counts';
-import { useDesk } from '../desk';
-import { useEventStream } from '../../api/useStream';
+import { StreamState, useDesk } from '../desk';
+import type { StreamAddress } from '../../api/streams';
+import { useStream } from '../../api/useStream';
 import { Amount } from './Amount';
 import { say } from './messages';
 import { sharedAddress, type SharedPart, type Wishes } from './queries';
@@ -25,8 +25,9 @@ export function SharedPage() {
   const [by, setBy] = useState<'season' | 'work'>('season');
   const [wishes, setWishes] = useState<Wishes>({ ...nothingAsked, seasons });
   const [core, setCore] = useState(usualCore);
-  const [asked, setAsked] = useState<string | null>(null);
-  const stream = useEventStream<SharedPart, string[]>(asked, 'part', stamp, 'core');
+  const [asked, setAsked] =
+    useState<StreamAddress<'/api/v1/clients/{clientId}/capsules-sharing-a-core'> | null>(null);
+  const stream = useStream(asked, 'part', stamp, 'core');
   const occasions = brief.data?.brief?.occasions ?? [];
   const groups = [
     { name: say('work'), occasions: occasions.filter((one) => one.work).map((one) => one.name) },
@@ -87,11 +88,7 @@ export function SharedPage() {
           {say('sharedPlan')}
         </Button>
       </form>
-      <StreamState
-        streamed={stream}
-        words={say('planning', { percent: Math.round(100 * stream.fraction) })}
-        fraction={stream.fraction}
-      />
+      <StreamState of={stream} words={say('planning', { percent: Math.round(100 * stream.fraction) })} />
       {stream.aside && (
         <section className="mb-5" data-testid="shared-core">
           <h2 className="font-serif text-lg font-semibold">

@@ -1,5 +1,7 @@
+import { keys } from '../../api/keys';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { api, need, type Exact } from '../../api/client';
+import { type EventData, streamAddress } from '../../api/streams';
+import { api, need } from '../../api/client';
 import { useKept } from '../desk';
 import { say } from './messages';
 
@@ -26,77 +28,31 @@ export interface Wishes {
   without?: string[];
 }
 
-export interface NeedMet {
-  occasion: string;
-  season: string;
-  need: number;
-  weakestMonth?: number;
-  weakestMonthOutfits: Exact;
-}
+type Planned = EventData<'/api/v1/clients/{clientId}/capsule-plan', 'plan'>;
+type Figures = Planned['figures'];
 
-/** What speaks for pieces where everything else is alike. */
-export interface Preferred {
-  favourites: number;
-  costPerWear: { amount: number; currency: string } | null;
-  wholeYear: number;
-}
+/** What speaks for pieces where everything else is alike; no cost where none is known. */
+export type Preferred = Omit<Figures['preferred'], 'costPerWear'> & {
+  costPerWear: Figures['preferred']['costPerWear'] | null;
+};
 
 /** The mean cost of a wear, with its currency; undefined where no cost is known. */
 export function costPerWear({ costPerWear: cost }: Preferred): string | undefined {
   return cost ? cost.amount.toLocaleString('en', { style: 'currency', currency: cost.currency }) : undefined;
 }
 
-export interface Plan {
-  pieces: string[];
-  figures: {
-    needsMetFraction: number;
-    earning: number;
-    outfits: Exact;
-    ladder: { bases: Exact; clothes: Exact; outfits: Exact; looks: Exact };
-    paper: Exact;
-    shareInTheDark: number;
-    freshDays: number;
-    laundryDays: number | null;
-    laundryDaysAtMost: number | null;
-    runsOutFirst: string | null;
-    hardestToSpare: { piece: string; needsMetFraction: number; outfits: number } | null;
-    givenUpForVariety: number;
-    variety: number;
+export type NeedMet = Figures['contexts'][number];
+/** A plan as it is streamed, or of figures alone; null stands for what is not known. */
+export type Plan = Omit<Planned, 'figures'> & {
+  figures: Omit<Figures, 'preferred' | 'hardestToSpare'> & {
     preferred: Preferred;
-    /** The school: as many tops as bottoms, or more. */
-    topsGuide: string;
-    tops: number;
-    bottoms: number;
-    contexts: NeedMet[];
+    hardestToSpare: Figures['hardestToSpare'] | null;
   };
-  reasons: Record<string, { in: Exact; completes: Exact; lost: Exact; essential: boolean; text: string }>;
-  /** Of each piece that is not for all the seasons, those it is for. */
-  seasonal: Record<string, string[]>;
-  swaps: {
-    out: string;
-    in: string;
-    needsMetFraction: number;
-    earning: number;
-    outfits: number;
-    variety: number;
-    preferred: Preferred;
-  }[];
-  nearest: { piece: string; adds: number; instead: string; outfits: number }[];
-  /** Empty where nothing was searched for. */
-  curve: { size: number; needsMetFraction: number; outfits: number }[];
-  /** The smallest size that meets the needs almost as well as any. */
-  elbow: number;
-  quality: 'proved' | 'bounded' | 'unbounded';
-  upperBoundOutfits?: number;
-  relaxations: { wish: string; text: string }[];
-}
-
+};
 /** A capsule found while the search goes on. */
-export interface Better {
-  pieces: string[];
-  needsMetFraction: number;
-  outfits: number;
-}
+export type Better = EventData<'/api/v1/clients/{clientId}/capsule-plan', 'better'>;
+/** One of several capsules that share a core. */
+export type SharedPart = EventData<'/api/v1/clients/{clientId}/capsules-sharing-a-core', 'part'>;
 
 export interface SavedCapsule {
   id: string;
@@ -114,14 +70,6 @@ export interface SavedCapsule {
   earlier: { version: number; pieces: string[]; wishes: Partial<Wishes>; saved: string }[];
 }
 
-/** One of several capsules that share a core. */
-export interface SharedPart {
-  name: string;
-  plan: Plan;
-  /** What would be found without a core. */
-  alone: Better;
-}
-
 /** Wishes as they are sent: without what asks for nothing. */
 export function asked({ seasons, occasions, families, palette, without, ...rest }: Partial<Wishes>) {
   return {
@@ -135,9 +83,12 @@ export function asked({ seasons, occasions, families, palette, without, ...rest 
 }
 
 /** The address of the stream that plans a client's capsule. */
-export function planAddress(clientId: string, wishes: Wishes, budgetMillis: number): string {
+export function planAddress(clientId: string, wishes: Wishes, budgetMillis: number) {
   const sent = JSON.stringify({ wishes: asked(wishes), budgetMillis });
-  return `/api/v1/clients/${clientId}/capsule-plan?asked=${encodeURIComponent(sent)}`;
+  return streamAddress('/api/v1/clients/{clientId}/capsule-plan', {
+    path: { clientId },
+    query: { asked: sent },
+  });
 }
 
 /** The address of the stream that plans capsules with a core in common. */
@@ -146,9 +97,12 @@ export function sharedAddress(
   wishes: Partial<Wishes>,
   core: number,
   groups?: { name: string; occasions: string[] }[],
-): string {
+) {
   const sent = JSON.stringify({ wishes: asked(wishes), core, ...(groups ? { groups } : {}) });
-  return `/api/v1/clients/${clientId}/capsules-sharing-a-core?asked=${encodeURIComponent(sent)}`;
+  return streamAddress('/api/v1/clients/{clientId}/capsules-sharing-a-core', {
+    path: { clientId },
+    query: { asked: sent },
+  });
 }
 
 /** What a capsule put together by hand is worth; what was there before stays in sight until it is known. */
@@ -160,7 +114,7 @@ export function useFigures(
   enabled = true,
 ) {
   return useQuery({
-    queryKey: ['capsule-figures', clientId, pieces, asked(wishes), stamp],
+    queryKey: keys.capsuleFigures(clientId, pieces, asked(wishes), stamp),
     enabled,
     placeholderData: keepPreviousData,
     queryFn: async ({ signal }) =>
@@ -176,7 +130,7 @@ export function useFigures(
 
 export function useSavedCapsules(clientId: string) {
   return useQuery({
-    queryKey: ['capsules', clientId],
+    queryKey: keys.capsules(clientId),
     queryFn: async () =>
       (await need(
         api.GET('/api/v1/clients/{clientId}/capsules', { params: { path: { clientId } } }),
@@ -186,7 +140,7 @@ export function useSavedCapsules(clientId: string) {
 
 export function useSaveCapsule(clientId: string) {
   return useKept(
-    ['capsules', clientId],
+    keys.capsules(clientId),
     (saved: SavedCapsule) => say('savedAs', { name: saved.name, version: saved.version }),
     async (body: { name: string; notes?: string; pieces: string[]; wishes: Partial<Wishes> }) =>
       (await need(
@@ -210,7 +164,7 @@ type CapsuleChange = {
 
 export function useChangeCapsule(clientId: string) {
   return useKept(
-    ['capsules', clientId],
+    keys.capsules(clientId),
     (saved: SavedCapsule, change: CapsuleChange) =>
       change.locked
         ? say('lockedNow', { name: saved.name })
@@ -229,7 +183,7 @@ export function useChangeCapsule(clientId: string) {
 
 export function useDeleteCapsule(clientId: string) {
   return useKept(
-    ['capsules', clientId],
+    keys.capsules(clientId),
     (_, { name }: { id: string; name: string }) => say('deleted', { name }),
     ({ id }: { id: string; name: string }) =>
       need(api.DELETE('/api/v1/clients/{clientId}/capsules/{id}', { params: { path: { clientId, id } } })),

@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -14,11 +15,11 @@ export function ClientsPage() {
   usePageTitle(text.clients.title);
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const session = useQuery({ queryKey: ['session'], queryFn: () => need(api.GET('/api/v1/session')) });
-  const clients = useQuery({ queryKey: ['clients'], queryFn: () => need(api.GET('/api/v1/clients')) });
+  const session = useQuery({ queryKey: keys.session(), queryFn: () => need(api.GET('/api/v1/session')) });
+  const clients = useQuery({ queryKey: keys.clients(), queryFn: () => need(api.GET('/api/v1/clients')) });
   const add = useMutation({
     mutationFn: (name: string) => need(api.POST('/api/v1/clients', { body: { name } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['clients'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.clients() }),
   });
 
   function submit(event: FormEvent<HTMLFormElement>) {

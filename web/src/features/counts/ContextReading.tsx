@@ -1,18 +1,10 @@
+import type { ContextCell } from '../../api/client';
 import { Link, useLocation, useParams } from 'react-router';
-import type { Difference, Exact } from '../../api/client';
 import { join, monthName, text } from '../../app/messages';
 import { Spoken } from '../../ui/Spoken';
-import { type Step, listQuery, seasonWords, useChosen, useDesk } from '../desk';
-import { useEventStream } from '../../api/useStream';
-
-export interface ContextCell {
-  season: string;
-  occasion: string;
-  total: Exact;
-  daring: Exact;
-  /** The month of the season with the fewest; null while it is not counted, or without weather. */
-  weakest: Step | null;
-}
+import { listQuery, seasonWords, useChosen, useDesk } from '../desk';
+import { streamAddress } from '../../api/streams';
+import { useStream } from '../../api/useStream';
 
 interface Props {
   cell: ContextCell;
@@ -28,21 +20,19 @@ export function ContextReading({ cell, plain, counting }: Props) {
   const [chosen] = useChosen();
   const { byId, stamp } = useDesk();
   const { season, occasion } = cell;
-  const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
-  if (chosen.capsule) {
-    query.set('capsule', chosen.capsule);
-  }
-  query.set('thenDaring', String(chosen.daring));
-  query.set('thenSeason', season);
-  if (occasion) {
-    query.set('occasion', occasion);
-    query.set('thenOccasion', occasion);
-  }
-  const difference = useEventStream<Difference>(
-    season ? `/api/v1/clients/${clientId}/counts/difference?${query}` : null,
-    'difference',
-    stamp,
-  );
+  const inWeather = streamAddress('/api/v1/clients/{clientId}/counts/difference', {
+    path: { clientId },
+    query: {
+      counting,
+      daring: chosen.daring,
+      occasion,
+      capsule: chosen.capsule,
+      thenDaring: chosen.daring,
+      thenSeason: season,
+      thenOccasion: occasion,
+    },
+  });
+  const difference = useStream(season ? inWeather : null, 'difference', stamp);
   const told = difference.events[difference.events.length - 1];
   const out = told?.perPiece.filter((piece) => BigInt(piece.before) > 0n && BigInt(piece.after) === 0n) ?? [];
   const lost = season && plain ? BigInt(plain.total) - BigInt(cell.total) : 0n;

@@ -1,13 +1,14 @@
+import type { ContextCell } from '../../api/client';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { compareExact, greatest, shareOf } from '../../app/exact';
 import { figure, spoken, text } from '../../app/messages';
 import { Choice } from '../../ui/Choice';
-import { seasonOptions, useChosen, useDesk } from '../desk';
-import { useEventStream } from '../../api/useStream';
-import { ContextReading, type ContextCell } from './ContextReading';
-import { StreamState } from './StreamState';
+import { seasonOptions, StreamState, useChosen, useDesk } from '../desk';
+import { streamAddress } from '../../api/streams';
+import { useStream } from '../../api/useStream';
+import { ContextReading } from './ContextReading';
 
 const at = (season: string, occasion: string) => `${season} ${occasion}`;
 
@@ -24,13 +25,12 @@ export function ContextTable() {
   const { client, stamp, readingSlot } = useDesk();
   const [search, setSearch] = useSearchParams();
   const counting = search.get('table') ?? 'bases';
-  const query = new URLSearchParams({ counting, daring: String(chosen.daring) });
-  if (chosen.capsule) {
-    query.set('capsule', chosen.capsule);
-  }
   const [picked, setPicked] = useState(at(chosen.season, chosen.occasion));
-  const table = useEventStream<ContextCell>(
-    `/api/v1/clients/${clientId}/counts/contexts?${query}`,
+  const table = useStream(
+    streamAddress('/api/v1/clients/{clientId}/counts/contexts', {
+      path: { clientId },
+      query: { counting, daring: chosen.daring, capsule: chosen.capsule },
+    }),
     'cell',
     stamp,
   );
@@ -54,7 +54,7 @@ export function ContextTable() {
         }}
       />
       <StreamState
-        streamed={table}
+        of={table}
         words={`${figure(known.size)} of ${figure(all)} ${text.counts.counted}`}
         fraction={table.events.length / (2 * all - occasions.length)}
       />

@@ -2,6 +2,7 @@ import { useState, type FormEvent, type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
+import { Disclosure } from '../../ui/Disclosure';
 import { Choice } from '../../ui/Choice';
 import { useEntryReading, useReadEntry } from '../pieces';
 import {
@@ -83,14 +84,13 @@ function Without({ thought, onChange }: Props) {
           {text.whatIf.takeOut} {figure(selection.size)} {text.whatIf.chosenOnRail}
         </Button>
       )}
-      <details>
-        <summary className="min-h-6 cursor-pointer text-chalk">{text.whatIf.choose}</summary>
+      <Disclosure title={text.whatIf.choose}>
         <PieceChoice
           legend={text.whatIf.without}
           chosen={thought.without}
           onChoose={(without) => onChange({ without })}
         />
-      </details>
+      </Disclosure>
     </Part>
   );
 }
@@ -201,10 +201,10 @@ function Held({ thought, onChange }: Props) {
   const questions = new Map((rules.data ?? []).flatMap((rule) => rule.schools).map((one) => [one.id, one]));
   return (
     <Part title={text.whatIf.held}>
-      <details open={Object.keys(thought.schools).length > 0}>
-        <summary className="min-h-6 cursor-pointer text-chalk">
-          {figure(questions.size)} {text.whatIf.questions}
-        </summary>
+      <Disclosure
+        open={Object.keys(thought.schools).length > 0}
+        title={`${figure(questions.size)} ${text.whatIf.questions}`}
+      >
         <div className="flex flex-col gap-1">
           {[...questions.values()].map((question) => {
             const held = question.client ?? question.studio;
@@ -227,7 +227,7 @@ function Held({ thought, onChange }: Props) {
             );
           })}
         </div>
-      </details>
+      </Disclosure>
     </Part>
   );
 }

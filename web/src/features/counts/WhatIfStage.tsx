@@ -7,9 +7,9 @@ import { join, text } from '../../app/messages';
 import { Delta } from '../../ui/Delta';
 import { Drawing } from '../../ui/Drawing';
 import { Spoken } from '../../ui/Spoken';
-import { useChosen, useDesk } from '../desk';
-import { useEventStream, type Streamed } from '../../api/useStream';
-import { StreamState } from './StreamState';
+import { contextQuery, StreamState, useChosen, useDesk } from '../desk';
+import { streamAddress } from '../../api/streams';
+import { useStream, type Streamed } from '../../api/useStream';
 import { Thoughts } from './Thoughts';
 import { say } from './messages';
 import { isNothing, nothing, toWhatIf, type Thought } from './thought';
@@ -23,47 +23,26 @@ export function WhatIfStage() {
   const rules = useRules(clientId).data;
   const [thought, setThought] = useState<Thought>(nothing);
   const idle = isNothing(thought) || !rules;
-  const query = new URLSearchParams({ counting: chosen.counting, daring: String(chosen.daring) });
-  if (chosen.capsule) {
-    query.set('capsule', chosen.capsule);
-  }
-  const then = {
-    season: thought.season ?? chosen.season,
-    occasion: thought.occasion ?? chosen.occasion,
-    daring: thought.daring ?? chosen.daring,
-  };
-  if (!idle) {
-    query.set('thenDaring', String(then.daring));
-    const sides = [
-      ['season', 'occasion', chosen.season, chosen.occasion],
-      ['thenSeason', 'thenOccasion', then.season, then.occasion],
-    ] as const;
-    sides.forEach(([season, occasion, when, what]) => {
-      if (when) {
-        query.set(season, when);
-      }
-      if (what) {
-        query.set(occasion, what);
-      }
+  const compared =
+    rules &&
+    streamAddress('/api/v1/clients/{clientId}/counts/difference', {
+      path: { clientId },
+      query: {
+        ...contextQuery(chosen),
+        thenSeason: thought.season ?? chosen.season,
+        thenOccasion: thought.occasion ?? chosen.occasion,
+        thenDaring: thought.daring ?? chosen.daring,
+        whatIf: JSON.stringify(toWhatIf(thought, ofClient(rules))),
+      },
     });
-    query.set('whatIf', JSON.stringify(toWhatIf(thought, ofClient(rules))));
-  }
-  const streamed = useEventStream<Difference>(
-    idle ? null : `/api/v1/clients/${clientId}/counts/difference?${query}`,
-    'difference',
-    stamp,
-  );
+  const streamed = useStream(idle || !compared ? null : compared, 'difference', stamp);
   const difference = streamed.events[streamed.events.length - 1];
   return (
     <div className="grid grid-cols-[300px_minmax(0,1fr)] gap-6">
       <Thoughts thought={thought} onChange={(change) => setThought({ ...thought, ...change })} />
       <div>
         {idle && <p className="max-w-prose text-soft">{text.whatIf.nothing}</p>}
-        <StreamState
-          streamed={streamed}
-          words={difference ? text.whatIf.uncounted : text.counts.pending}
-          fraction={streamed.fraction}
-        />
+        <StreamState of={streamed} words={difference ? text.whatIf.uncounted : text.counts.pending} />
         {difference && (
           <Changes difference={difference} counted={streamed.events[0]!.perPiece} thought={thought} />
         )}

@@ -1,2 +1,1 @@
 export { CountsStage } from './CountsStage';
-export { StreamState } from './StreamState';

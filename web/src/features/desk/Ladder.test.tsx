@@ -20,7 +20,7 @@ afterEach(cleanup);
 describe('the ladder', () => {
   it('tells the steps as they are counted, rounded with the exact figure behind', () => {
     onDesk(<Shown />, [], '?season=winter&occasion=Desk+day');
-    expect(FakeStream.latest.url).toContain('daring=false&occasion=Desk+day&season=winter');
+    expect(FakeStream.latest.asked).toEqual({ daring: 'false', occasion: 'Desk day', season: 'winter' });
     expect(screen.getAllByText('…')).toHaveLength(4);
     send({ step: 'bases', total: 231 });
     send({ step: 'outfits', total: 59866 });

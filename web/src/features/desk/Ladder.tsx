@@ -1,17 +1,10 @@
 import { ToggleGroup } from 'radix-ui';
 import { useParams } from 'react-router';
-import type { Exact } from '../../api/client';
 import { figure, monthName, spoken, text } from '../../app/messages';
 import type { Chosen } from './context';
 import { say } from './messages';
-import { useEventStream } from '../../api/useStream';
-
-/** Bases, clothes, outfits or looks; the weakest month of the season by its bases; or fresh days. */
-export interface Step {
-  step: string;
-  month: number | null;
-  total: Exact;
-}
+import { streamAddress } from '../../api/streams';
+import { useStream } from '../../api/useStream';
 
 const sizes: Record<string, string> = {
   bases: 'text-[34px] leading-none',
@@ -29,17 +22,15 @@ interface Props {
 /** How many there are as more and more is told apart, the smallest first and largest; a step chooses what is counted. */
 export function Ladder({ chosen, stamp, onChoose }: Props) {
   const { clientId = '' } = useParams();
-  const query = new URLSearchParams({ daring: String(chosen.daring) });
-  if (chosen.capsule) {
-    query.set('capsule', chosen.capsule);
-  }
-  if (chosen.occasion) {
-    query.set('occasion', chosen.occasion);
-  }
-  if (chosen.season) {
-    query.set('season', chosen.season);
-  }
-  const stream = useEventStream<Step>(`/api/v1/clients/${clientId}/counts/ladder?${query}`, 'step', stamp);
+  const { season, occasion, daring, capsule } = chosen;
+  const stream = useStream(
+    streamAddress('/api/v1/clients/{clientId}/counts/ladder', {
+      path: { clientId },
+      query: { season, occasion, daring, capsule },
+    }),
+    'step',
+    stamp,
+  );
   const found = new Map(stream.events.map((one) => [one.step, one.total]));
   const days = found.get('days');
   const weakest = stream.events.find((one) => one.step === 'weakest');

@@ -1,9 +1,10 @@
 export { ColourPicker } from './ColourPicker';
-export { Ladder, type Step } from './Ladder';
+export { Ladder } from './Ladder';
 export { NoCount } from './NoCount';
 export { PieceChoice } from './PieceChoice';
 export { PieceFigure } from './PieceFigure';
 export { PieceFinder } from './PieceFinder';
+export { StreamState } from './StreamState';
 export {
   benchAddress,
   benchOf,

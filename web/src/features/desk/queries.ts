@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
@@ -7,14 +8,14 @@ import { useRefresh } from './useRefresh';
 
 export function useClient(clientId: string) {
   return useQuery({
-    queryKey: ['client', clientId],
+    queryKey: keys.client(clientId),
     queryFn: () => need(api.GET('/api/v1/clients/{id}', { params: { path: { id: clientId } } })),
   });
 }
 
 export function usePieces(clientId: string) {
   return useQuery({
-    queryKey: ['pieces', clientId],
+    queryKey: keys.pieces(clientId),
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/pieces', { params: { path: { clientId } } })),
   });
 }
@@ -46,14 +47,19 @@ export function useUndo(clientId: string, again = false) {
 /** How often each piece was worn and when last, by its id. */
 export function useWorn(clientId = '', enabled = true) {
   return useQuery({
-    queryKey: ['worn', clientId],
+    queryKey: keys.worn(clientId),
     enabled,
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/wears', { params: { path: { clientId } } })),
   });
 }
 
 /** What says how often outfits were worn. */
-const told = [['worn', 'outfits'], ['saved-outfits'], ['formulas'], ['keeping']];
+const countingWears = (clientId: string) => [
+  keys.worn(clientId, 'outfits'),
+  keys.savedOutfits(clientId),
+  keys.formulas(clientId),
+  keys.formulaMatches(clientId),
+];
 
 /** Writes down that pieces are worn together today. */
 export function useWear(clientId: string) {
@@ -68,11 +74,9 @@ export function useWear(clientId: string) {
         }),
       ),
     onSuccess: (worn) => {
-      queries.setQueryData(['worn', clientId], worn);
+      queries.setQueryData(keys.worn(clientId), worn);
       say(text.worn.written);
-      return Promise.all(
-        told.map(([name, ...rest]) => queries.invalidateQueries({ queryKey: [name, clientId, ...rest] })),
-      );
+      return Promise.all(countingWears(clientId).map((queryKey) => queries.invalidateQueries({ queryKey })));
     },
     onError: (error) => say(sentence(error)),
   });
@@ -81,14 +85,14 @@ export function useWear(clientId: string) {
 /** The weather of the coming week where the client lives. */
 export function useForecast(clientId: string) {
   return useQuery({
-    queryKey: ['forecast', clientId],
+    queryKey: keys.forecast(clientId),
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/forecast', { params: { path: { clientId } } })),
   });
 }
 
 export function useVocabulary() {
   return useQuery({
-    queryKey: ['vocabulary'],
+    queryKey: keys.vocabulary(),
     staleTime: Infinity,
     queryFn: () => need(api.GET('/api/v1/vocabulary')),
   });

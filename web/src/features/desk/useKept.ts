@@ -9,7 +9,7 @@ import { useSay } from '../../ui/Notices';
  * @param words what is said once it is done
  */
 export function useKept<T, R>(
-  queryKey: string[],
+  queryKey: unknown[],
   words: (done: R, asked: T) => string,
   run: (asked: T) => Promise<R>,
 ) {

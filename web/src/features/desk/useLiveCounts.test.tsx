@@ -11,7 +11,7 @@ const live = (stamp = '1', chosen = usual) =>
     initialProps: { chosen, stamp, whatIf: undefined as object | undefined },
   });
 const send = (name: string, data: unknown) => act(() => FakeStream.latest.send(name, data));
-const asked = () => Object.fromEntries(new URL(FakeStream.latest.url, 'http://here').searchParams);
+const asked = () => FakeStream.latest.asked;
 
 beforeEach(fakeStreams);
 

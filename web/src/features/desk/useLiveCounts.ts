@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Counts, WhatIf } from '../../api/client';
 import { listen } from '../../api/listen';
+import { streamAddress } from '../../api/streams';
 import type { Chosen, LiveCounts } from './context';
 
 interface State {
@@ -25,25 +26,20 @@ export function useLiveCounts(
   whatIf?: WhatIf,
 ): LiveCounts {
   const [round, setRound] = useState(0);
-  const search = new URLSearchParams({
-    counting: chosen.counting,
-    daring: String(chosen.daring),
-    rows: chosen.rows,
-    columns: chosen.columns,
+  const { season, occasion, counting, daring, rows, columns, capsule } = chosen;
+  const url = streamAddress('/api/v1/clients/{clientId}/counts', {
+    path: { clientId },
+    query: {
+      season,
+      occasion,
+      counting,
+      daring,
+      rows,
+      columns,
+      capsule,
+      whatIf: whatIf && JSON.stringify(whatIf),
+    },
   });
-  if (chosen.season) {
-    search.set('season', chosen.season);
-  }
-  if (chosen.occasion) {
-    search.set('occasion', chosen.occasion);
-  }
-  if (chosen.capsule) {
-    search.set('capsule', chosen.capsule);
-  }
-  if (whatIf) {
-    search.set('whatIf', JSON.stringify(whatIf));
-  }
-  const url = `/api/v1/clients/${clientId}/counts?${search}`;
   const key = `${url} ${wardrobeStamp} ${round}`;
   const [state, setState] = useState<State>({ key: '', fraction: 0, state: 'waiting' });
   const leave = useRef<(() => void) | null>(null);
@@ -64,20 +60,11 @@ export function useLiveCounts(
     begin();
     leave.current = listen(url, {
       on: {
-        progress: (data) => {
-          const { fraction } = JSON.parse(data) as { fraction: number };
-          setState((s) => ({ ...s, fraction }));
-        },
-        counts: (data) =>
-          setState((s) => ({ ...s, counts: JSON.parse(data) as Counts, fraction: 0, state: 'partial' })),
-        complete: (data) =>
-          setState((s) => ({ ...s, counts: JSON.parse(data) as Counts, fraction: 1, state: 'done' })),
-        refused: (data) => {
-          const { why } = JSON.parse(data) as { why: string };
-          setState((s) => ({ ...s, counts: undefined, refused: why, state: 'failed' }));
-        },
+        progress: ({ fraction }) => setState((s) => ({ ...s, fraction })),
+        counts: (counts) => setState((s) => ({ ...s, counts, fraction: 0, state: 'partial' })),
+        complete: (counts) => setState((s) => ({ ...s, counts, fraction: 1, state: 'done' })),
+        refused: ({ why }) => setState((s) => ({ ...s, counts: undefined, refused: why, state: 'failed' })),
       },
-      last: ['complete', 'refused'],
       onAgain: begin,
       onFail: () => setState((s) => ({ ...s, state: 'failed' })),
     });

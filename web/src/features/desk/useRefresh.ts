@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
+import { keys } from '../../api/keys';
 
 /** What a client's figures are made of. Everything else on screen carries the stamp of these and is asked anew with it. */
 const sources = [
@@ -9,12 +10,12 @@ const sources = [
   'rules',
   'overrides',
   'capsules',
-  'saved-outfits',
+  'savedOutfits',
   'formulas',
   'worn',
   'forecast',
   'story',
-];
+] as const;
 
 /** Asks anew for everything the figures of a client are made of, after whatever changed them; not for what is `known` already. */
 export function useRefresh(known?: (typeof sources)[number]) {
@@ -24,7 +25,7 @@ export function useRefresh(known?: (typeof sources)[number]) {
       Promise.all(
         sources
           .filter((source) => source !== known)
-          .map((source) => queries.invalidateQueries({ queryKey: [source] })),
+          .map((source) => queries.invalidateQueries({ queryKey: keys[source]() })),
       ),
     [queries, known],
   );

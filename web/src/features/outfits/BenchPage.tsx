@@ -7,7 +7,16 @@ import { text } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
-import { finishesOf, slotsOf, useChosen, useDesk, useWear, weatherWords, withSlots } from '../desk';
+import {
+  finishesOf,
+  slotsOf,
+  StreamState,
+  useChosen,
+  useDesk,
+  useWear,
+  weatherWords,
+  withSlots,
+} from '../desk';
 import { RulingMaker } from '../rules';
 import { isFirst, makingWay, useBench, type Offer } from './bench';
 import { BenchReading } from './BenchReading';
@@ -177,28 +186,14 @@ export function BenchPage() {
         )}
       </header>
       {surprise.data && !surprise.data.outfit && <p role="alert">{say('nothingToSurprise')}</p>}
-      {bench.state === 'running' && !bench.isNow && bench.fraction > 0 && (
-        <p className="flex items-center gap-3 pt-1 text-soft" aria-live="polite">
-          {say('countingWhatFits')}
-          <progress
-            aria-label={say('countingWhatFits')}
-            value={bench.fraction || undefined}
-            max={1}
-            className="bar h-1.5 w-40"
-          />
-          <Button look="link" onClick={bench.stop}>
-            {text.reading.cancel}
-          </Button>
-        </p>
-      )}
-      {(bench.state === 'failed' || bench.state === 'stopped') && (
-        <p className="pt-1 text-soft" role="alert">
-          {bench.refused ?? say(bench.state === 'failed' ? 'benchFailed' : 'benchStopped')}{' '}
-          <Button look="link" onClick={bench.again}>
-            {say('tryAgain')}
-          </Button>
-        </p>
-      )}
+      <StreamState
+        of={bench}
+        quiet
+        words={say('countingWhatFits')}
+        failed={say('benchFailed')}
+        stopped={say('benchStopped')}
+        again={say('tryAgain')}
+      />
       <div
         className="mt-3 grid min-h-0 grow grid-cols-[minmax(0,1fr)_337px_minmax(0,1fr)] gap-3 max-[900px]:grid-cols-2"
         aria-busy={!bench.isNow}

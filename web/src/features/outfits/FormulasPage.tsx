@@ -15,7 +15,7 @@ import {
   type FormulaItem,
   type FormulaSlots,
 } from './formulas';
-import { NameDialog } from './NameDialog';
+import { NameDialog } from '../../ui/NameDialog';
 import { say } from './messages';
 import { OutfitCard } from './OutfitCard';
 import { Preparing } from './Preparing';
@@ -189,7 +189,7 @@ export function FormulasPage() {
         open={naming}
         name={picked?.name ? '' : source ? wordsOf({ ...source, slots }).slice(0, 80) : ''}
         onOpenChange={setNaming}
-        onSave={(name) =>
+        onSave={({ name }) =>
           keep.mutate(
             { name, slots },
             {

@@ -1,19 +1,16 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm, type Control } from 'react-hook-form';
 import { z } from 'zod';
-import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
+import { DialogActions, nameShape } from '../../ui/NameDialog';
 import { Tick } from '../../ui/Tick';
 import { seasonWords, useDesk } from '../desk';
 import { say } from './messages';
 import type { About } from './saved';
 
 const shape = z.object({
-  name: z
-    .string()
-    .max(80)
-    .refine((name) => name.trim() !== '', { message: say('nameMissing') }),
+  name: nameShape,
   notes: z.string().max(2000),
   occasions: z.array(z.string()),
   seasons: z.array(z.string()),
@@ -90,12 +87,7 @@ function AboutForm({ about, onSave, onCancel }: Pick<Props, 'about' | 'onSave'> 
           <Tick label={say('favourite')} checked={field.value} onChange={field.onChange} />
         )}
       />
-      <p className="flex justify-end gap-3">
-        <Button onClick={onCancel}>{say('cancel')}</Button>
-        <Button look="ink" type="submit">
-          {say('saveNow')}
-        </Button>
-      </p>
+      <DialogActions onCancel={onCancel} />
     </form>
   );
 }

@@ -1,34 +1,14 @@
 import { useRef } from 'react';
-import { useEventStream } from '../../api/useStream';
+import { type EventData, streamAddress } from '../../api/streams';
+import { useStream } from '../../api/useStream';
+import type { OrNone } from '../../api/client';
 import { type Chosen } from '../desk';
 
-/** What a slot may hold; server-sent events stand outside the OpenAPI document. */
-export interface Offer {
-  slot: string;
-  /** One, or several of a set of jewellery. */
-  pieces: string[];
-  /** The best an outfit with it and all that is there comes to. */
-  verdict: 'works' | 'daring' | 'no';
-  /** How many other pieces would have to make way; left out where nothing works with it. */
-  changes?: number;
-  /** The worst that is said because of it. */
-  reason?: string;
-  /** What it adds most to the score. */
-  speaks?: string;
-}
-
-export interface BenchSlot {
-  slot: string;
-  fit: number;
-  /** Best first. */
-  offers: Offer[];
-}
-
-export interface BenchView {
-  /** In the order in which a body is dressed. */
-  slots: BenchSlot[];
-  oneMore: Offer[];
-}
+export type BenchView = EventData<'/api/v1/clients/{clientId}/bench', 'bench'>;
+/** A slot with what it may hold, best first. */
+export type BenchSlot = Omit<BenchView['slots'][number], 'offers'> & { offers: Offer[] };
+/** What is left out where there is nothing to say of it is optional. */
+export type Offer = OrNone<BenchView['oneMore'][number], 'changes' | 'reason' | 'speaks'>;
 
 /** The slots beside the figure on its left: what is put on first. */
 const first = ['base', 'top', 'bottom', 'onepiece', 'drape', 'underskirt', 'legwear', 'shoes'];
@@ -51,13 +31,15 @@ export function makingWay(slot: string): string[] {
 
 /** What still fits an outfit; what was known before stays in sight until it is known anew. */
 export function useBench(clientId: string, chosen: Chosen, wear: string[], stamp: string) {
-  const query = new URLSearchParams();
-  (['season', 'occasion', 'capsule'] as const).forEach(
-    (name) => chosen[name] && query.set(name, chosen[name]),
+  const { season, occasion, daring, capsule } = chosen;
+  const stream = useStream(
+    streamAddress('/api/v1/clients/{clientId}/bench', {
+      path: { clientId },
+      query: { season, occasion, daring, capsule, wear },
+    }),
+    'bench',
+    stamp,
   );
-  query.set('daring', String(chosen.daring));
-  wear.forEach((one) => query.append('wear', one));
-  const stream = useEventStream<BenchView>(`/api/v1/clients/${clientId}/bench?${query}`, 'bench', stamp);
   const last = useRef<BenchView | undefined>(undefined);
   const bench = stream.events[0];
   if (bench) {

@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { components } from '../../api/schema';
 import { api, need } from '../../api/client';
@@ -69,7 +70,7 @@ export function useFormulas(clientId: string, chosen: Chosen, stamp: string) {
   const query = contextQuery(chosen);
   const prepared = usePrepared(clientId, chosen, stamp, { counting: 'outfits' });
   const formulas = useQuery({
-    queryKey: ['formulas', clientId, query, stamp],
+    queryKey: keys.formulas(clientId, query, stamp),
     enabled: prepared.state === 'done',
     placeholderData: keepPreviousData,
     queryFn: async ({ signal }) =>
@@ -90,7 +91,7 @@ function asked(chosen: Chosen, more: { slots?: FormulaSlots; outfit?: Slots; mos
 /** The formula of an outfit, in which each piece stands for its like. */
 export function useFormulaOf(clientId: string, chosen: Chosen, outfit: Slots) {
   return useQuery({
-    queryKey: ['formula-of', clientId, outfit],
+    queryKey: keys.formulaOf(clientId, outfit),
     enabled: Object.keys(outfit).length > 0,
     queryFn: async ({ signal }) =>
       (await need(
@@ -113,7 +114,7 @@ export function useKeeping(
   isPrepared: boolean,
 ) {
   return useQuery({
-    queryKey: ['keeping', clientId, contextQuery(chosen), slots, most, stamp],
+    queryKey: keys.formulaMatches(clientId, contextQuery(chosen), slots, most, stamp),
     enabled: isPrepared && Object.keys(slots).length > 0,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
@@ -136,7 +137,7 @@ export function useMissingPiece(
   enabled: boolean,
 ) {
   return useQuery({
-    queryKey: ['missing-piece', clientId, contextQuery(chosen), slots, stamp],
+    queryKey: keys.missingPiece(clientId, contextQuery(chosen), slots, stamp),
     enabled,
     queryFn: ({ signal }) =>
       need(
@@ -152,7 +153,7 @@ export function useMissingPiece(
 /** Keeps a formula, changes it where it has an id, or with nothing but the id takes it away. */
 export function useKeepFormula(clientId: string) {
   return useKept(
-    ['formulas', clientId],
+    keys.formulas(clientId),
     (
       kept: FormulaItem | undefined,
       { id }: { id?: string; name?: string; slots?: FormulaSlots; seen?: FormulaSlots },

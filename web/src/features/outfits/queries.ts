@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { api, need, type Exact } from '../../api/client';
 import { type Chosen, contextQuery } from '../desk';
@@ -28,7 +29,7 @@ export function useOutfits(
   enabled = true,
 ) {
   return useInfiniteQuery({
-    queryKey: ['outfits', clientId, chosen, wanted, stamp, order],
+    queryKey: keys.outfits(clientId, chosen, wanted, stamp, order),
     enabled,
     initialPageParam: 0,
     queryFn: ({ pageParam, signal }) =>
@@ -65,7 +66,7 @@ export function useWays(
     hero !== undefined,
   );
   const ways = useQuery({
-    queryKey: ['ways', clientId, { ...chosen, counting }, hero, k, stamp],
+    queryKey: keys.ways(clientId, { ...chosen, counting }, hero, k, stamp),
     enabled: prepared.state === 'done',
     queryFn: ({ signal }) =>
       need(
@@ -100,7 +101,7 @@ export function useChanges(clientId: string, chosen: Chosen, slots: Slots, stamp
   const prepared = usePrepared(clientId, chosen, stamp, { counting: 'looks' });
   const changes = useQuery({
     enabled: prepared.state === 'done',
-    queryKey: ['changes', clientId, chosen, slots, stamp],
+    queryKey: keys.changes(clientId, chosen, slots, stamp),
     queryFn: ({ signal }) =>
       need(
         api.POST('/api/v1/clients/{clientId}/changes', {
@@ -124,7 +125,7 @@ export function usePaths(
 ) {
   const prepared = usePrepared(clientId, to, stamp, { counting: 'looks' }, enabled);
   const paths = useQuery({
-    queryKey: ['paths', clientId, to, slots, carry, beyond, stamp],
+    queryKey: keys.paths(clientId, to, slots, carry, beyond, stamp),
     enabled: enabled && prepared.state === 'done',
     queryFn: ({ signal }) =>
       need(
@@ -149,7 +150,14 @@ export function useVerdict(
   finishes: Record<string, string[]> = {},
 ) {
   return useQuery({
-    queryKey: [why ? 'why' : 'judge', clientId, chosen.season, chosen.occasion, slots, finishes, stamp],
+    queryKey: (why ? keys.whyNot : keys.judgement)(
+      clientId,
+      chosen.season,
+      chosen.occasion,
+      slots,
+      finishes,
+      stamp,
+    ),
     enabled,
     placeholderData: why ? undefined : keepPreviousData,
     queryFn: () => {
@@ -186,7 +194,7 @@ export function useSurprise(clientId: string, chosen: Chosen) {
 /** Every tailored jacket with every tailored bottom. */
 export function useSuits(clientId: string, chosen: Chosen, stamp: string) {
   return useQuery({
-    queryKey: ['suits', clientId, placeOf(chosen), stamp],
+    queryKey: keys.suits(clientId, placeOf(chosen), stamp),
     queryFn: ({ signal }) =>
       need(
         api.GET('/api/v1/clients/{clientId}/suits', {
@@ -200,7 +208,7 @@ export function useSuits(clientId: string, chosen: Chosen, stamp: string) {
 /** What the next suit should be like. */
 export function useNextSuit(clientId: string, chosen: Chosen, stamp: string) {
   return useQuery({
-    queryKey: ['next-suit', clientId, placeOf(chosen), stamp],
+    queryKey: keys.nextSuit(clientId, placeOf(chosen), stamp),
     queryFn: ({ signal }) =>
       need(
         api.GET('/api/v1/clients/{clientId}/next-suit', {
@@ -226,7 +234,7 @@ export function useRegisters(
 ) {
   const query = { ...placeOf(chosen), wear };
   return useQuery({
-    queryKey: ['registers', clientId, query, stamp],
+    queryKey: keys.registers(clientId, query, stamp),
     enabled,
     queryFn: ({ signal }) =>
       need(
@@ -238,7 +246,7 @@ export function useRegisters(
 /** The outfits of the wear log, the latest first. */
 export function useWornOutfits(clientId: string) {
   return useQuery({
-    queryKey: ['worn', clientId, 'outfits'],
+    queryKey: keys.worn(clientId, 'outfits'),
     queryFn: () =>
       need(api.GET('/api/v1/clients/{clientId}/worn-outfits', { params: { path: { clientId } } })),
   });

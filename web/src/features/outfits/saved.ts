@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useQuery } from '@tanstack/react-query';
 import type { components } from '../../api/schema';
 import { api, need, type SavedOutfit } from '../../api/client';
@@ -24,7 +25,7 @@ export interface WornAs {
 /** The saved outfits, judged as the wardrobe is now; asked anew whenever anything they depend on changes. */
 export function useSavedOutfits(clientId: string) {
   return useQuery({
-    queryKey: ['saved-outfits', clientId],
+    queryKey: keys.savedOutfits(clientId),
     queryFn: () =>
       need(
         api.GET('/api/v1/clients/{clientId}/saved-outfits', { params: { path: { clientId } } }),
@@ -34,7 +35,7 @@ export function useSavedOutfits(clientId: string) {
 
 export function useSaveOutfit(clientId: string) {
   return useKept(
-    ['saved-outfits', clientId],
+    keys.savedOutfits(clientId),
     (saved: SavedOutfit) => say('savedAs', { name: saved.name }),
     (body: About & WornAs) =>
       need(
@@ -48,7 +49,7 @@ export function useSaveOutfit(clientId: string) {
 
 export function useChangeOutfit(clientId: string) {
   return useKept(
-    ['saved-outfits', clientId],
+    keys.savedOutfits(clientId),
     (saved: SavedOutfit) => say('changedTo', { name: saved.name, version: saved.version }),
     ({ id, ...body }: { id: string; version?: number } & Partial<About> & Partial<WornAs>) =>
       need(
@@ -62,7 +63,7 @@ export function useChangeOutfit(clientId: string) {
 
 export function useDeleteOutfit(clientId: string) {
   return useKept(
-    ['saved-outfits', clientId],
+    keys.savedOutfits(clientId),
     (_: unknown, { name }: { id: string; name: string }) => say('deleted', { name }),
     ({ id }: { id: string; name: string }) =>
       need(

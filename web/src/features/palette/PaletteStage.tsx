@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
@@ -30,7 +31,7 @@ export function PaletteStage() {
   const [picked, setPicked] = useState<string | null>(null);
   const path = { params: { path: { clientId } } };
   const palette = useQuery({
-    queryKey: ['palette', clientId, stamp],
+    queryKey: keys.palette(clientId, stamp),
     placeholderData: (before) => before,
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/palette', path)),
   });

@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
@@ -13,7 +14,7 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
   const { clientId = '' } = useParams();
   const queries = useQueryClient();
   const path = { params: { path: { clientId, ref: piece.id } } };
-  const key = ['photos', clientId, piece.id];
+  const key = keys.photos(clientId, piece.id);
   const photos = useQuery({
     queryKey: key,
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/pieces/{ref}/photos', path)),
@@ -127,7 +128,7 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
 function CameraPictures({ taken }: { taken: (picture: string) => void }) {
   const [open, setOpen] = useState(false);
   const pictures = useQuery({
-    queryKey: ['camera'],
+    queryKey: keys.camera(),
     enabled: open,
     queryFn: () => need(api.GET('/api/v1/camera')),
   });

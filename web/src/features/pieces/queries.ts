@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { api, need, type PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
@@ -7,7 +8,7 @@ import { say } from './messages';
 import { useRefresh, useUndo } from '../desk';
 
 function put(queries: QueryClient, clientId: string, ...changed: PieceView[]) {
-  queries.setQueryData<PieceView[]>(['pieces', clientId], (before = []) => {
+  queries.setQueryData<PieceView[]>(keys.pieces(clientId), (before = []) => {
     const byId = new Map(changed.map((piece) => [piece.id, piece]));
     const kept = before.map((piece) => byId.get(piece.id) ?? piece);
     return [...kept, ...changed.filter((piece) => !before.some((p) => p.id === piece.id))];
@@ -31,7 +32,7 @@ export function usePiecesOf(clientId: string) {
   const queries = useQueryClient();
   return () =>
     queries.fetchQuery({
-      queryKey: ['pieces', clientId],
+      queryKey: keys.pieces(clientId),
       staleTime: 0,
       queryFn: () => need(api.GET('/api/v1/clients/{clientId}/pieces', { params: { path: { clientId } } })),
     });
@@ -39,7 +40,7 @@ export function usePiecesOf(clientId: string) {
 
 export function useStory(clientId: string, piece: PieceView) {
   return useQuery({
-    queryKey: ['story', clientId, piece.id, piece.version],
+    queryKey: keys.story(clientId, piece.id, piece.version),
     placeholderData: (before) => before,
     queryFn: () =>
       need(
@@ -52,7 +53,7 @@ export function useStory(clientId: string, piece: PieceView) {
 
 function entryReading(line: string) {
   return {
-    queryKey: ['entry', line],
+    queryKey: keys.entry(line),
     queryFn: () => need(api.POST('/api/v1/entry', { body: { line, keepUnknown: false } })),
   };
 }
@@ -75,7 +76,7 @@ export function useReadEntry() {
 /** What the server understands of many lines. */
 export function useLinesReading(lines: string[]) {
   return useQuery({
-    queryKey: ['lines', lines],
+    queryKey: keys.lines(lines),
     enabled: lines.length > 0,
     placeholderData: (before) => before,
     queryFn: () => need(api.POST('/api/v1/entry/lines', { body: { lines, keepUnknown: false } })),
@@ -116,7 +117,7 @@ export function useEnterAll(clientId: string) {
       ),
     onSuccess: (_, lines) => {
       tell(say('linesSaved', { n: lines.length }));
-      return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
+      return queries.invalidateQueries({ queryKey: keys.pieces(clientId) });
     },
   });
 }
@@ -161,7 +162,7 @@ export function useExplain(clientId: string) {
     onSuccess: (piece) => put(queries, clientId, piece),
     onError: (error) => {
       say(sentence(error));
-      return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
+      return queries.invalidateQueries({ queryKey: keys.pieces(clientId) });
     },
   });
 }
@@ -185,7 +186,7 @@ export function useChangeMany(clientId: string) {
     },
     onError: (error) => {
       say(sentence(error));
-      return queries.invalidateQueries({ queryKey: ['pieces', clientId] });
+      return queries.invalidateQueries({ queryKey: keys.pieces(clientId) });
     },
   });
 }
@@ -204,7 +205,7 @@ export function useDeleteMany(clientId: string) {
       ),
     onSuccess: (_, pieces) => {
       const gone = new Set(pieces.map((piece) => piece.id));
-      queries.setQueryData<PieceView[]>(['pieces', clientId], (before = []) =>
+      queries.setQueryData<PieceView[]>(keys.pieces(clientId), (before = []) =>
         before.filter((piece) => !gone.has(piece.id)),
       );
       const what = pieces.length === 1 ? pieces[0]!.label : `${pieces.length} ${text.clients.pieces}`;
@@ -250,6 +251,8 @@ export function useMakeKind() {
     mutationFn: (kind: { name: string; like: string; set: Record<string, unknown> }) =>
       need(api.POST('/api/v1/kinds', { body: kind })),
     onSuccess: () =>
-      Promise.all(['kinds', 'vocabulary'].map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+      Promise.all(
+        [keys.kinds(), keys.vocabulary()].map((queryKey) => queries.invalidateQueries({ queryKey })),
+      ),
   });
 }

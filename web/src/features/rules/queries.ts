@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
@@ -24,7 +25,7 @@ export function ofClient(all: RuleView[]): HouseRules {
 
 export function useRules(clientId: string) {
   return useQuery({
-    queryKey: ['rules', clientId],
+    queryKey: keys.rules(clientId),
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/rules', { params: { path: { clientId } } })),
   });
 }
@@ -38,7 +39,7 @@ export function useTitles() {
 
 export function useExamples(id: string) {
   return useQuery({
-    queryKey: ['examples', id],
+    queryKey: keys.ruleExamples(id),
     staleTime: Infinity,
     enabled: id !== '',
     queryFn: () => need(api.GET('/api/v1/rules/{id}/examples', { params: { path: { id } } })),
@@ -47,7 +48,7 @@ export function useExamples(id: string) {
 
 export function useStudioRules() {
   return useQuery({
-    queryKey: ['rules', 'studio'],
+    queryKey: keys.rules('studio'),
     queryFn: () => need(api.GET('/api/v1/studio/rules')),
   });
 }
@@ -70,7 +71,7 @@ export function useHold(clientId: string, studio: boolean) {
 
 export function useOverrides(clientId: string) {
   return useQuery({
-    queryKey: ['overrides', clientId],
+    queryKey: keys.overrides(clientId),
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/overrides', { params: { path: { clientId } } })),
   });
 }

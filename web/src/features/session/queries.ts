@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useQuery } from '@tanstack/react-query';
 import { api, need } from '../../api/client';
 
@@ -6,7 +7,7 @@ const fallback = 'EUR';
 /** The currency of the studio, as ISO 4217 has it. */
 export function useStudioCurrency(): string {
   const session = useQuery({
-    queryKey: ['session'],
+    queryKey: keys.session(),
     staleTime: Infinity,
     queryFn: () => need(api.GET('/api/v1/session')),
   });

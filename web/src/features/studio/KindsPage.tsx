@@ -1,3 +1,4 @@
+import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, need } from '../../api/client';
@@ -10,12 +11,14 @@ import { Button } from '../../ui/Button';
 export function KindsPage() {
   usePageTitle(text.kinds.title);
   const queries = useQueryClient();
-  const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => need(api.GET('/api/v1/kinds')) });
+  const kinds = useQuery({ queryKey: keys.kinds(), queryFn: () => need(api.GET('/api/v1/kinds')) });
   const offer = useMutation({
     mutationFn: ({ id, offered }: { id: string; offered: boolean }) =>
       need(api.PUT('/api/v1/kinds/{id}/offered', { params: { path: { id } }, body: { offered } })),
     onSuccess: () =>
-      Promise.all(['kinds', 'vocabulary'].map((what) => queries.invalidateQueries({ queryKey: [what] }))),
+      Promise.all(
+        [keys.kinds(), keys.vocabulary()].map((queryKey) => queries.invalidateQueries({ queryKey })),
+      ),
   });
   const problem = kinds.error ?? offer.error;
   return (

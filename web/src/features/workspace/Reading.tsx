@@ -1,4 +1,5 @@
 import { Link, useLocation } from 'react-router';
+import { Progress } from '../../ui/Progress';
 import type { Exact, PieceView } from '../../api/client';
 import { compareExact } from '../../app/exact';
 import { figure, join, text } from '../../app/messages';
@@ -71,12 +72,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, stageFi
       </div>
       {stillCounting && (
         <div className="mt-3 flex items-center gap-3">
-          <progress
-            aria-label={text.reading.counting}
-            value={live.fraction || undefined}
-            max={1}
-            className="bar h-1.5 grow"
-          />
+          <Progress label={text.reading.counting} value={live.fraction} className="grow" />
           <Button look="link" onClick={live.stop}>
             {text.reading.cancel}
           </Button>

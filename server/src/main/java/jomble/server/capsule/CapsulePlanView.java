@@ -31,7 +31,10 @@ record CapsulePlanView(
         List<NearestView> nearest,
         List<SizeView> curve,
         int elbow,
+
+        @Schema(allowableValues = {"proved", "bounded", "unbounded"})
         String quality,
+
         @JsonInclude(JsonInclude.Include.NON_NULL) Long upperBoundOutfits,
         List<RelaxationView> relaxations,
         long millis) {
@@ -51,7 +54,10 @@ record CapsulePlanView(
             long givenUpForVariety,
             double variety,
             PreferredView preferred,
+
+            @Schema(allowableValues = {"top-led", "even", "free"})
             String topsGuide,
+
             int tops,
             int bottoms,
             List<NeedMetView> contexts) {}

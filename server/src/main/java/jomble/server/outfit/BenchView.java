@@ -1,6 +1,7 @@
 package jomble.server.outfit;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,9 +16,9 @@ import jomble.core.piece.PieceId;
  *
  * @param oneMore pieces that would add to an outfit that works
  */
-record BenchView(List<PlaceView> slots, List<OfferView> oneMore) {
+record BenchView(List<BenchSlotView> slots, List<OfferView> oneMore) {
     /** @param fit how many of the offers an outfit that works may hold */
-    record PlaceView(String slot, int fit, List<OfferView> offers) {}
+    record BenchSlotView(String slot, int fit, List<OfferView> offers) {}
 
     /**
      * What a slot may hold.
@@ -29,7 +30,16 @@ record BenchView(List<PlaceView> slots, List<OfferView> oneMore) {
      * @param speaks what it adds most to the score
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record OfferView(String slot, List<String> pieces, String verdict, Integer changes, String reason, String speaks) {
+    record OfferView(
+            String slot,
+            List<String> pieces,
+
+            @Schema(allowableValues = {"works", "daring", "no"})
+            String verdict,
+
+            Integer changes,
+            String reason,
+            String speaks) {
         static OfferView of(Offer offer) {
             Map<PieceId, String> labels = new HashMap<>();
             offer.judgement()
@@ -49,7 +59,7 @@ record BenchView(List<PlaceView> slots, List<OfferView> oneMore) {
     static BenchView of(Bench.Reading reading) {
         return new BenchView(
                 reading.places().stream()
-                        .map(place -> new PlaceView(
+                        .map(place -> new BenchSlotView(
                                 place.slot().id(),
                                 place.fitting(),
                                 place.offers().stream().map(OfferView::of).toList()))

@@ -1,0 +1,28 @@
+import { Collapsible } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface Props {
+  /** What is pressed to see the rest. */
+  title: ReactNode;
+  /** Whether it is open at first. */
+  open?: boolean;
+  children: ReactNode;
+}
+
+/** More of something, out of sight until it is asked for. */
+export function Disclosure({ title, open = false, children }: Props) {
+  return (
+    <Collapsible.Root defaultOpen={open}>
+      <Collapsible.Trigger className="group flex min-h-6 items-baseline gap-1.5 text-left text-chalk pointer-coarse:min-h-11">
+        <span
+          aria-hidden="true"
+          className="inline-block transition-transform group-data-[state=open]:rotate-90"
+        >
+          ▸
+        </span>
+        {title}
+      </Collapsible.Trigger>
+      <Collapsible.Content>{children}</Collapsible.Content>
+    </Collapsible.Root>
+  );
+}
