@@ -42,12 +42,18 @@ const queries = new QueryClient({
   },
 });
 
+/** Every part of the kit on one page; left out of what is built. */
+const kit = import.meta.env.DEV
+  ? [{ path: '/ui', lazy: async () => ({ Component: (await import('./Gallery')).Gallery }) }]
+  : [];
+
 const router = createBrowserRouter([
   { path: '/', element: <Navigate to="/clients" replace /> },
   { path: '/sign-in', element: <SignInPage /> },
   { path: '/clients', element: <ClientsPage /> },
   { path: '/kinds', element: <KindsPage /> },
   { path: '/help', element: <HelpPage /> },
+  ...kit,
   {
     path: '/clients/:clientId',
     element: <Workspace />,

@@ -1,4 +1,4 @@
-import { useId, type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes } from 'react';
+import { createContext, useContext, useId, type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes } from 'react';
 
 interface FieldProps {
   label: string;
@@ -9,6 +9,9 @@ interface FieldProps {
   children: (id: string) => ReactNode;
 }
 
+/** The id of what says what is wrong with a control, where something is. */
+const Wrong = createContext<string | undefined>(undefined);
+
 /** A label over its control, with what is wrong beneath. */
 export function Field({ label, hint, error, className = '', children }: FieldProps) {
   const id = useId();
@@ -17,10 +20,10 @@ export function Field({ label, hint, error, className = '', children }: FieldPro
       <label htmlFor={id} className="block text-xs text-soft">
         {label}
       </label>
-      {children(id)}
+      <Wrong value={error && `${id}error`}>{children(id)}</Wrong>
       {hint && !error && <p className="text-xs text-soft">{hint}</p>}
       {error && (
-        <p role="alert" className="text-xs text-no">
+        <p id={`${id}error`} role="alert" className="text-xs text-no">
           {error}
         </p>
       )}
@@ -28,12 +31,18 @@ export function Field({ label, hint, error, className = '', children }: FieldPro
   );
 }
 
-const box = 'min-h-8 w-full min-w-0 border border-line bg-paper px-2 py-1 tabular-nums';
+const box =
+  'min-h-8 w-full min-w-0 border border-line bg-paper px-2 py-1 tabular-nums disabled:bg-rail/40 disabled:text-soft aria-invalid:border-no';
+
+function useWrong() {
+  const wrong = useContext(Wrong);
+  return wrong ? { 'aria-invalid': true, 'aria-describedby': wrong } : {};
+}
 
 export function TextInput({ className = '', ...rest }: InputHTMLAttributes<HTMLInputElement>) {
-  return <input className={`${box} ${className}`} {...rest} />;
+  return <input {...useWrong()} className={`${box} ${className}`} {...rest} />;
 }
 
 export function TextArea({ className = '', ...rest }: TextareaHTMLAttributes<HTMLTextAreaElement>) {
-  return <textarea className={`${box} ${className}`} {...rest} />;
+  return <textarea {...useWrong()} className={`${box} ${className}`} {...rest} />;
 }

@@ -19,7 +19,7 @@ export function OneOf({ label, value, options, className, onChange }: Props) {
           <RadioGroup.Item
             id={`${id} ${key}`}
             value={key}
-            className="flex h-[18px] w-[18px] shrink-0 translate-y-1 items-center justify-center rounded-full border border-soft bg-sheet"
+            className="flex h-[18px] w-[18px] shrink-0 translate-y-[3px] items-center justify-center rounded-full border border-soft bg-sheet"
           >
             <RadioGroup.Indicator className="h-2.5 w-2.5 rounded-full bg-ink" />
           </RadioGroup.Item>

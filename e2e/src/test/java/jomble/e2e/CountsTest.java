@@ -76,9 +76,8 @@ class CountsTest extends BrowserTest {
         browser.click(By.xpath("//button[.='what if']"));
         browser.see(By.xpath("//p[contains(., 'Nothing is changed yet')]"));
         browser.checkAccessibility();
-        browser.click(By.xpath("//summary[.='Choose pieces']"));
-        browser.click(By.xpath(
-                "//details//*[@role='checkbox'][following-sibling::label[contains(., 'Black leather jacket')]]"));
+        browser.click(By.xpath("//button[contains(., 'Choose pieces')]"));
+        browser.click(By.xpath("//*[@role='checkbox'][following-sibling::label[contains(., 'Black leather jacket')]]"));
         String outcome = browser.see("what-if-outcome").getText();
         assertThat(exact(outcome.lines().findFirst().orElseThrow())).isEqualTo(before - withIt);
         assertThat(outcome).contains("−" + String.format("%,d", withIt));
@@ -86,7 +85,7 @@ class CountsTest extends BrowserTest {
         browser.type(By.cssSelector("input[aria-label^='One more piece']"), "blazer navy wool");
         browser.click(By.xpath("//button[.='Add' and not(@disabled)]"));
         browser.see(By.xpath("//table[@data-testid='what-if-pieces']//tr[th[.='blazer navy wool']]"));
-        browser.until(b -> b.all(By.cssSelector("main progress")).isEmpty());
+        browser.until(b -> b.all(By.cssSelector("main [role=progressbar]")).isEmpty());
         browser.checked("what-if");
         assertThat(total()).as("nothing is saved").isEqualTo(before);
         browser.click(By.xpath("//main//button[.='Put back']"));
@@ -193,7 +192,7 @@ class CountsTest extends BrowserTest {
     }
 
     private String outcome() {
-        browser.until(b -> b.all(By.cssSelector("main progress")).isEmpty());
+        browser.until(b -> b.all(By.cssSelector("main [role=progressbar]")).isEmpty());
         return browser.see("what-if-outcome").getText();
     }
 
@@ -217,8 +216,8 @@ class CountsTest extends BrowserTest {
     void asksWhatAnotherSchoolWouldCount() {
         browser.openClient(CLIENT, "counts?view=whatIf");
         long now = total();
-        browser.click(By.xpath("//summary[contains(., 'questions stylists answer differently')]"));
-        browser.click(By.xpath("//details[contains(., 'questions')]//*[@role='combobox']"));
+        browser.click(By.xpath("//button[contains(., 'questions stylists answer differently')]"));
+        browser.click(By.xpath("//*[button[contains(., 'questions')]]//*[@role='combobox']"));
         browser.click(By.xpath("(//*[@role='option'])[2]"));
         assertThat(outcome()).contains("now " + String.format("%,d", now));
         browser.click(By.xpath("//main//button[.='Put back']"));

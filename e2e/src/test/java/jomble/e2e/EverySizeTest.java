@@ -11,8 +11,8 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
 
 /**
- * Every main screen at the smaller sizes it is laid out for: nothing runs out of the window, and no accessibility rule fails. At
- * 1280 pixels the tests of each screen check the same.
+ * Every main screen at the sizes it is laid out for: nothing runs out of the window, no text is cut off or lies over another, and no
+ * accessibility rule fails.
  */
 class EverySizeTest extends BrowserTest {
     private static final List<String> STEPS = List.of(
@@ -23,6 +23,10 @@ class EverySizeTest extends BrowserTest {
             "palette",
             "capsule",
             "outfits?season=winter",
+            "outfits/bench?wear=top%3Dp2",
+            "outfits/saved",
+            "outfits/formulas",
+            "outfits/suits",
             "counts",
             "counts?view=byPiece",
             "counts?view=contexts",
@@ -30,7 +34,7 @@ class EverySizeTest extends BrowserTest {
             "rules?rule=colour.echo");
 
     @ParameterizedTest(name = "{0} × {1}")
-    @CsvSource({"1024, 768", "768, 1024"})
+    @CsvSource({"1280, 800", "1024, 768", "768, 1024"})
     void isLaidOutAndAccessible(int width, int height) {
         browser.size(width, height);
         try {
@@ -59,8 +63,22 @@ class EverySizeTest extends BrowserTest {
         assertThatThrownBy(browser::checkAccessibility).hasMessageContaining("alternative text");
     }
 
+    @Test
+    void theCheckSeesWhatIsCutOffAndWhatLiesOverOther() {
+        browser.open("/help");
+        browser.see(By.tagName("h1"));
+        assertThat(Layout.faults(browser)).isEmpty();
+        browser.run("""
+                document.querySelector('main').insertAdjacentHTML('afterbegin',
+                    '<p style="width: 3em; overflow: hidden; white-space: nowrap">cut off here</p>'
+                    + '<p style="height: 4px">lies over</p><p>the next line</p>')""");
+        assertThat(Layout.faults(browser))
+                .contains("cut off: “cut off here”", "over each other: “lies over” and “the next line”");
+    }
+
     private void fits(String page, int width) {
         browser.checkAccessibility();
+        assertThat(Layout.faults(browser)).as("%s at %d", page, width).isEmpty();
         assertThat((Long) browser.run("return document.documentElement.scrollWidth"))
                 .as("%s at %d", page, width)
                 .isLessThanOrEqualTo(width);
