@@ -206,12 +206,12 @@ export function ColourSection({ brief, saver }: Props) {
 export function SchoolsSection({ clientId }: { clientId: string }) {
   const rules = useRules(clientId).data;
   const { search } = useLocation();
-  const held = rules ? Object.entries(ofClient(rules).schools ?? {}) : [];
+  const answers = rules ? Object.entries(ofClient(rules).schools ?? {}) : [];
   return (
     <div>
-      <p className="text-soft">{held.length === 0 ? say('schoolsNone') : say('schoolsWhat')}</p>
+      <p className="text-soft">{answers.length === 0 ? say('schoolsNone') : say('schoolsWhat')}</p>
       <ul>
-        {held.map(([question, answer]) => (
+        {answers.map(([question, answer]) => (
           <li key={question}>
             {words(question)}: <strong className="font-medium">{words(String(answer))}</strong>
             <Effect pointer={`/rules/schools/${question}`} />

@@ -19,7 +19,7 @@ export function Figures({ plan, planned, stale }: Props) {
   const { byId } = useDesk();
   const { figures } = plan;
   const n = plan.pieces.length;
-  const said = [
+  const facts = [
     say('ladder', {
       none: BigInt(figures.ladder.bases) === 0n,
       bases: spoken(figures.ladder.bases),
@@ -55,7 +55,7 @@ export function Figures({ plan, planned, stale }: Props) {
           {say('needsMet', { percent: percent(figures.needsMetFraction) })}
         </strong>
       </p>
-      <p className="mt-1 text-xs text-soft">{said.join(' · ')}</p>
+      <p className="mt-1 text-xs text-soft">{facts.join(' · ')}</p>
       <p className="text-xs text-soft">
         {planned ? say(plan.quality, { bound: plan.upperBoundOutfits, n }) : say('byHand')}
       </p>

@@ -33,8 +33,9 @@ export function ContextReading({ cell, plain, counting }: Props) {
     },
   });
   const difference = useStream(season ? inWeather : null, 'difference', stamp);
-  const told = difference.events[difference.events.length - 1];
-  const out = told?.perPiece.filter((piece) => BigInt(piece.before) > 0n && BigInt(piece.after) === 0n) ?? [];
+  const found = difference.events[difference.events.length - 1];
+  const out =
+    found?.perPiece.filter((piece) => BigInt(piece.before) > 0n && BigInt(piece.after) === 0n) ?? [];
   const lost = season && plain ? BigInt(plain.total) - BigInt(cell.total) : 0n;
   const opened = { season, occasion, counting, table: '' };
   return (

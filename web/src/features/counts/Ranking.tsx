@@ -75,7 +75,7 @@ export function Ranking({ counts }: { counts: Counts }) {
         <tbody>
           {ranked(shown, counts, order).map((piece) => {
             const n = counts.perPiece[piece.id];
-            const told = bar.told(piece);
+            const words = bar.figure(piece);
             const kept = (counts.keeps[piece.id] ?? []).map((id) => byId.get(id)?.label ?? id);
             return (
               <tr key={piece.id} className="border-t border-hair">
@@ -102,11 +102,11 @@ export function Ranking({ counts }: { counts: Counts }) {
                   ) : (
                     <Link
                       to={`../outfits?${listQuery(search, { containing: piece.id })}`}
-                      title={told?.full}
-                      aria-label={told?.full}
+                      title={words?.full}
+                      aria-label={words?.full}
                       className="hover:text-chalk"
                     >
-                      {told?.short}
+                      {words?.short}
                     </Link>
                   )}
                 </td>

@@ -29,7 +29,7 @@ export function Thoughts({ thought, onChange }: Props) {
       <Without thought={thought} onChange={onChange} />
       <With thought={thought} onChange={onChange} />
       <Altered thought={thought} onChange={onChange} />
-      <Held thought={thought} onChange={onChange} />
+      <Rules thought={thought} onChange={onChange} />
       <Elsewhere thought={thought} onChange={onChange} />
       {!isNothing(thought) && (
         <Button className="self-start" onClick={() => onChange(nothing)}>
@@ -195,28 +195,28 @@ function Altered({ thought, onChange }: Props) {
   );
 }
 
-function Held({ thought, onChange }: Props) {
+function Rules({ thought, onChange }: Props) {
   const { clientId = '' } = useParams();
   const rules = useRules(clientId);
   const questions = new Map((rules.data ?? []).flatMap((rule) => rule.schools).map((one) => [one.id, one]));
   return (
-    <Part title={text.whatIf.held}>
+    <Part title={text.whatIf.rules}>
       <Disclosure
         open={Object.keys(thought.schools).length > 0}
         title={`${figure(questions.size)} ${text.whatIf.questions}`}
       >
         <div className="flex flex-col gap-1">
           {[...questions.values()].map((question) => {
-            const held = question.client ?? question.studio;
+            const followed = question.client ?? question.studio;
             return (
               <Choice
                 key={question.id}
                 label={words(question.id)}
                 value={thought.schools[question.id] ?? ''}
                 options={[
-                  ['', `${text.whatIf.asNow}: ${words(held)}`],
+                  ['', `${text.whatIf.asNow}: ${words(followed)}`],
                   ...question.schools
-                    .filter((school) => school.id !== held)
+                    .filter((school) => school.id !== followed)
                     .map((school) => [school.id, words(school.id)] as const),
                 ]}
                 onChange={(school) => {
@@ -238,7 +238,7 @@ function Elsewhere({ thought, onChange }: Props) {
   const [chosen] = useChosen();
   const { client, days } = useDesk();
   const same = [asNow, text.whatIf.asNow] as const;
-  const told = (value: string) => (value === asNow ? null : value);
+  const unlessAsNow = (value: string) => (value === asNow ? null : value);
   return (
     <Part title={text.whatIf.elsewhere}>
       <div className="flex flex-col gap-1">
@@ -246,7 +246,7 @@ function Elsewhere({ thought, onChange }: Props) {
           label={text.context.season}
           value={thought.season ?? asNow}
           options={[same, ...seasonOptions(client, days)]}
-          onChange={(season) => onChange({ season: told(season) })}
+          onChange={(season) => onChange({ season: unlessAsNow(season) })}
         />
         <Choice
           label={text.context.occasion}
@@ -256,7 +256,7 @@ function Elsewhere({ thought, onChange }: Props) {
             ['', text.context.anyOccasion],
             ...client.occasions.map(({ name }) => [name, name] as const),
           ]}
-          onChange={(occasion) => onChange({ occasion: told(occasion) })}
+          onChange={(occasion) => onChange({ occasion: unlessAsNow(occasion) })}
         />
         <Choice
           label={text.context.verdict}

@@ -33,8 +33,8 @@ export function isNothing(thought: Thought): boolean {
   );
 }
 
-/** The document form; changes of one piece come together, and the rules with all that is held for the client besides. */
-export function toWhatIf(thought: Thought, held: HouseRules): WhatIf {
+/** The document form; changes of one piece come together, and the rules with everything else that is set for the client. */
+export function toWhatIf(thought: Thought, now: HouseRules): WhatIf {
   const whatIf: WhatIf = {};
   if (thought.without.length) {
     whatIf.without = thought.without;
@@ -53,7 +53,7 @@ export function toWhatIf(thought: Thought, held: HouseRules): WhatIf {
     whatIf.changed = [...changed.values()];
   }
   if (Object.keys(thought.schools).length) {
-    whatIf.house = { ...held, schools: { ...held.schools, ...thought.schools } };
+    whatIf.house = { ...now, schools: { ...now.schools, ...thought.schools } };
   }
   return whatIf;
 }

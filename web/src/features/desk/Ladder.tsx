@@ -19,7 +19,7 @@ interface Props {
   onChoose: (counting: string) => void;
 }
 
-/** How many there are as more and more is told apart, the smallest first and largest; a step chooses what is counted. */
+/** How many there are as more and more is distinguished, the smallest first and largest; a step chooses what is counted. */
 export function Ladder({ chosen, stamp, onChoose }: Props) {
   const { clientId = '' } = useParams();
   const { season, occasion, daring, capsule } = chosen;

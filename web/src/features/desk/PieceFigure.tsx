@@ -7,6 +7,6 @@ import { useChosen, useDesk } from './context';
 export function PieceFigure({ piece }: { piece: PieceView }) {
   const { live, pieces } = useDesk();
   const [chosen] = useChosen();
-  const told = bars(live.counts, pieces, chosen.counting).told(piece);
-  return <>{told?.full ?? text.counts.pending}</>;
+  const words = bars(live.counts, pieces, chosen.counting).figure(piece);
+  return <>{words?.full ?? text.counts.pending}</>;
 }

@@ -17,8 +17,8 @@ interface Props {
 }
 
 /** How far long work has come, with a way to stop it, or why it came to nothing, with a way to begin again. */
-export function StreamState({ of, words, fraction = of.fraction, quiet = false, ...told }: Props) {
-  const { failed = text.counts.failed, stopped = text.counts.stopped, again = text.reading.again } = told;
+export function StreamState({ of, words, fraction = of.fraction, quiet = false, ...phrases }: Props) {
+  const { failed = text.counts.failed, stopped = text.counts.stopped, again = text.reading.again } = phrases;
   if (of.state === 'running' && !(quiet && fraction === 0)) {
     return (
       <div className="mb-3 flex items-center gap-3 text-xs text-soft" role="status">

@@ -42,7 +42,7 @@ describe('bars', () => {
   ])('tell %s in figures or as a share', (id, told) => {
     const counted = { total: 100_000, perPiece: { shirt: 12345, jeans: 60, coat: '99999', overshirt: 1 } };
     expect(
-      bars(counted, pieces, 'top,bottom').told(pieces.find((one: { id: string }) => one.id === id)!),
+      bars(counted, pieces, 'top,bottom').figure(pieces.find((one: { id: string }) => one.id === id)!),
     ).toEqual(told);
   });
 });

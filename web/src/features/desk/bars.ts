@@ -6,7 +6,7 @@ import { countedSlots } from './slots';
 type Figured = Pick<PieceView, 'id' | 'roles'>;
 
 /** A figure in short, and in full for the tooltip and the screen reader. */
-export interface Told {
+export interface FigureWords {
   short: string;
   full: string;
 }
@@ -22,7 +22,7 @@ function percent(part: Exact, whole: Exact): string {
 
 /**
  * The figure of each piece, and how long its bar is, 0 to 1. The counted ones are measured by the greatest of them. The others, which
- * outfits are completed with, are told and measured as a share of all outfits: most go with nearly every one, and would dwarf the rest.
+ * outfits are completed with, are given and measured as a share of all outfits: most go with nearly every one, and would dwarf the rest.
  */
 export function bars(
   counts: Pick<Counts, 'total' | 'perPiece'> | undefined,
@@ -38,7 +38,7 @@ export function bars(
     share: (piece: Figured) =>
       Math.min(1, shareOf(of(piece), isCounted(piece) ? most : (counts?.total ?? 0))),
     /** Undefined while it is not counted yet. */
-    told: (piece: Figured): Told | undefined => {
+    figure: (piece: Figured): FigureWords | undefined => {
       if (piece.roles?.length === 0) {
         return { short: '–', full: text.counts.orphan };
       }

@@ -4,7 +4,7 @@ import type { Filter } from './context';
 /** Whether every word typed stands somewhere in what is said of the piece, its own line and notes included. */
 export function matches(piece: PieceView, find: string): boolean {
   const { asTyped, notes } = piece.set as { asTyped?: string; notes?: string };
-  const said = [
+  const searched = [
     piece.label,
     piece.kindName,
     piece.family,
@@ -19,7 +19,7 @@ export function matches(piece: PieceView, find: string): boolean {
   return find
     .toLowerCase()
     .split(/[\s-]+/)
-    .every((word) => said.includes(word));
+    .every((word) => searched.includes(word));
 }
 
 export function tagsOf(piece: PieceView): string[] {

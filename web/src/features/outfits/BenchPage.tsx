@@ -263,13 +263,13 @@ export function BenchPage() {
 
 /** Whether a saved outfit is what is on the bench. */
 function isAsKept(kept: SavedOutfit, slots: Slots, finishes: Record<string, string[]>): boolean {
-  const told = (of: object) =>
+  const written = (of: object) =>
     JSON.stringify(
       Object.entries(of)
         .map(([name, values]) => [name, [values].flat()])
         .sort(),
     );
-  return told(kept.slots) === told(slots) && told(kept.finishes) === told(finishes);
+  return written(kept.slots) === written(slots) && written(kept.finishes) === written(finishes);
 }
 
 /** A name to begin with: the first three pieces. */

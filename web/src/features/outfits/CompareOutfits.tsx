@@ -8,12 +8,12 @@ import { say } from './messages';
 /** Saved outfits side by side, slot by slot; what is not the same in all of them is marked. */
 export function CompareOutfits({ outfits }: { outfits: SavedOutfit[] }) {
   const { byId } = useDesk();
-  const held = (outfit: SavedOutfit, slot: string) =>
+  const wornIn = (outfit: SavedOutfit, slot: string) =>
     [(outfit.slots as Record<string, string | string[]>)[slot] ?? []].flat();
   const slots = Object.keys(text.counts.slots).filter((slot) =>
-    outfits.some((one) => held(one, slot).length > 0),
+    outfits.some((one) => wornIn(one, slot).length > 0),
   );
-  const differs = (slot: string) => new Set(outfits.map((one) => held(one, slot).join('+'))).size > 1;
+  const differs = (slot: string) => new Set(outfits.map((one) => wornIn(one, slot).join('+'))).size > 1;
   return (
     <table
       className="mb-5 w-full table-fixed border-collapse border-b border-line text-[13px]"
@@ -42,7 +42,7 @@ export function CompareOutfits({ outfits }: { outfits: SavedOutfit[] }) {
               {differs(slot) && <span className="sr-only">, {say('differs')}</span>}
             </th>
             {outfits.map((one) => {
-              const ids = held(one, slot);
+              const ids = wornIn(one, slot);
               return (
                 <td
                   key={one.id}

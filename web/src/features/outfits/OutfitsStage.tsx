@@ -32,7 +32,7 @@ export function OutfitsStage() {
     wanted.structure && (text.counts.structures[wanted.structure] ?? wanted.structure),
     ids.length > 0 && `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`,
   ].filter(Boolean);
-  const told = [
+  const about = [
     total !== undefined &&
       (selected === undefined || BigInt(selected) === BigInt(total)
         ? `${figure(listed.length)} ${text.outfits.of} ${figure(total)}`
@@ -48,7 +48,7 @@ export function OutfitsStage() {
     <div className="p-5">
       <header className="mb-4 flex flex-wrap items-baseline gap-x-4 print:hidden">
         <h1 className="font-serif text-xl font-semibold">{text.outfits.title}</h1>
-        <p className="text-soft">{told.join(' · ')}</p>
+        <p className="text-soft">{about.join(' · ')}</p>
         {narrowed.length > 0 && (
           <Button look="link" onClick={all}>
             {text.outfits.clear}

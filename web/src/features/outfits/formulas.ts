@@ -21,7 +21,7 @@ export interface SlotFormula {
 
 export type FormulaSlots = Record<string, SlotFormula>;
 
-/** The lists of a slot, in the order they are told. */
+/** The lists of a slot, in the order they are shown. */
 export const lists = ['kinds', 'families', 'patterns', 'fits', 'colours', 'colourRoles'] as const;
 
 /** What a colour does in an outfit. */

@@ -7,7 +7,7 @@ import { usePrepared } from './Preparing';
 /** As many as a sheet of the varied order holds. */
 const page = 20;
 
-/** In which a list can be told, the usual one first. */
+/** In which a list can be sorted, the usual one first. */
 export const orders = ['best', 'credits', 'stable'] as const;
 
 /** What every outfit of a list must contain: pieces anywhere, or in one slot, written as in an address: `jacket=p30`. */

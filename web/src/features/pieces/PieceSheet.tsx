@@ -211,7 +211,7 @@ function Story({ piece }: { piece: PieceView }) {
   const { client } = useDesk();
   const story = useStory(clientId, piece);
   /** A set by its label, and anything else as people read it. */
-  const told = (name: string, value: unknown) =>
+  const inWords = (name: string, value: unknown) =>
     value == null
       ? say('derived')
       : name === 'set'
@@ -228,7 +228,9 @@ function Story({ piece }: { piece: PieceView }) {
             </span>
             {happened.action !== 'added' && happened.changed.length > 0 && (
               <span className="block">
-                {happened.changed.map(({ name, value }) => `${words(name)}: ${told(name, value)}`).join('; ')}
+                {happened.changed
+                  .map(({ name, value }) => `${words(name)}: ${inWords(name, value)}`)
+                  .join('; ')}
               </span>
             )}
           </li>

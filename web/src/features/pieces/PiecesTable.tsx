@@ -24,7 +24,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
   const { search } = useLocation();
   const { pieces, live, shown, filter, setFilter, selection: chosen, select: setChosen } = useDesk();
   const [context] = useChosen();
-  const { told } = bars(live.counts, pieces, context.counting);
+  const { figure: figureOf } = bars(live.counts, pieces, context.counting);
   const vocabulary = useVocabulary();
   const changeMany = useChangeMany(clientId);
   const deleteMany = useDeleteMany(clientId);
@@ -222,8 +222,8 @@ export function PiecesTable({ clientId }: { clientId: string }) {
                 piece={listed[item.index]!}
                 index={item.index}
                 top={item.start}
-                count={told(listed[item.index]!)?.short ?? '·'}
-                title={told(listed[item.index]!)?.full}
+                count={figureOf(listed[item.index]!)?.short ?? '·'}
+                title={figureOf(listed[item.index]!)?.full}
                 chosen={chosen.has(listed[item.index]!.id)}
                 search={search}
                 onToggle={toggle}

@@ -14,7 +14,7 @@ import { Tick } from '../../ui/Tick';
 
 type Scope = 'client' | 'studio';
 
-/** A rule's page: why it is held, how, and examples; what is changed is counted before it is kept. */
+/** A rule's page: why stylists follow it, how it is set, and examples; what is changed is counted before it is kept. */
 export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
   const { clientId = '' } = useParams();
   const { client } = useDesk();
@@ -22,8 +22,8 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
   const [tried, setTried] = useState<HouseRules | null>(null);
   const studioRules = useStudioRules();
   const hold = useHold(clientId, scope === 'studio');
-  const held = scope === 'client' ? ofClient(all) : (studioRules.data as HouseRules | undefined);
-  const current = tried ?? held;
+  const settings = scope === 'client' ? ofClient(all) : (studioRules.data as HouseRules | undefined);
+  const current = tried ?? settings;
 
   const change = (part: keyof HouseRules, key: string, value: string | number | undefined) => {
     if (current) {
@@ -54,7 +54,7 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
           <p>{text.rules.soften}</p>
           <div className="mt-2 flex gap-3">
             <Button onClick={() => change('parameters', softened, 1)}>{text.rules.softenYes}</Button>
-            <Button look="link" onClick={() => held && hold.mutate(withNumber(held, softened, 0))}>
+            <Button look="link" onClick={() => settings && hold.mutate(withNumber(settings, softened, 0))}>
               {text.rules.softenNo}
             </Button>
           </div>

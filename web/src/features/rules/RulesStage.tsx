@@ -7,7 +7,7 @@ import { RuleDetail } from './RuleDetail';
 import { RulingsList } from './RulingsList';
 import { useRules } from './queries';
 
-/** Every rule with what it looks at and why, how it is held here, and what was decided over it. */
+/** Every rule with what it looks at and why, how it is set here, and what was decided over it. */
 export function RulesStage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();

@@ -25,7 +25,7 @@ export function RulingsList() {
               <Mark kind={ruling.decision === 'approved' ? 'works' : 'no'} />
             </span>
             <span className="grow">
-              {text.rulings[ruling.decision as 'approved' | 'never'].said}:{' '}
+              {text.rulings[ruling.decision as 'approved' | 'never'].decided}:{' '}
               {join(ruling.pieces.map((id) => byId.get(id)?.label ?? id))}
               {(ruling.reason || ruling.by) && (
                 <span className="block text-soft">

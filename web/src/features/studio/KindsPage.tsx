@@ -41,7 +41,7 @@ export function KindsPage() {
             </span>
             <span className="grow text-[13px]">
               {Object.entries(kind.set)
-                .map(([name, value]) => `${words(name)}: ${said(value)}`)
+                .map(([name, value]) => `${words(name)}: ${inWords(value)}`)
                 .join(' · ')}
             </span>
             <span className="w-36 shrink-0 text-right">
@@ -59,12 +59,12 @@ export function KindsPage() {
   );
 }
 
-function said(value: unknown): string {
+function inWords(value: unknown): string {
   if (Array.isArray(value)) {
-    return value.map(said).join(', ');
+    return value.map(inWords).join(', ');
   }
   if (typeof value === 'object' && value !== null) {
-    return Object.values(value).map(said).join(' ');
+    return Object.values(value).map(inWords).join(' ');
   }
   return words(String(value));
 }

@@ -8,7 +8,7 @@ import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { bars, ownSlot, toggled, useChosen, useDesk, useWorn, withPiece } from '../desk';
 import { hang, type RailSort } from './railOrder';
 
-/** Strips share the width of the window but for the choice of their order, as far as they stay wide enough to be told apart. */
+/** Strips share the width of the window but for the choice of their order, as far as they stay wide enough to be distinguished. */
 const widthOfTheChoice = 150;
 const wideGap = 20;
 const narrowGap = 8;
@@ -29,7 +29,7 @@ interface StripProps {
   left: number;
   width: number;
   count?: Exact;
-  told: string;
+  figure: string;
   /** How long its bar is, 0 to 1. */
   share: number;
   chosen: boolean;
@@ -40,13 +40,13 @@ interface StripProps {
 }
 
 const Strip = memo(function Strip(props: StripProps) {
-  const { piece, index, left, width, count, told, share, chosen, active, onHold, onOpen, onToggle } = props;
+  const { piece, index, left, width, count, figure, share, chosen, active, onHold, onOpen, onToggle } = props;
   return (
     <button
       type="button"
       data-strip={index}
       tabIndex={active ? 0 : -1}
-      aria-label={`${piece.label}, ${told}${chosen ? `, ${text.pieces.selected}` : ''}`}
+      aria-label={`${piece.label}, ${figure}${chosen ? `, ${text.pieces.selected}` : ''}`}
       onMouseEnter={() => onHold(piece.id)}
       onMouseLeave={() => onHold(null)}
       onFocus={() => onHold(piece.id)}
@@ -188,7 +188,7 @@ export function Rail() {
                 left={lefts[index]!}
                 width={width}
                 count={perPiece?.[piece.id]}
-                told={bar.told(piece)?.full ?? text.counts.pending}
+                figure={bar.figure(piece)?.full ?? text.counts.pending}
                 share={bar.share(piece)}
                 chosen={selection.has(piece.id)}
                 active={index === at}
@@ -225,7 +225,7 @@ export function Rail() {
           <Drawing src={zoomed.flat} name="" className="h-20 w-16" />
           <div>
             <p className="font-serif font-semibold">{zoomed.label}</p>
-            <p className="text-soft">{bar.told(zoomed)?.full ?? text.counts.pending}</p>
+            <p className="text-soft">{bar.figure(zoomed)?.full ?? text.counts.pending}</p>
           </div>
         </div>
       )}

@@ -158,7 +158,7 @@ export function Workspace() {
     capsule: say('capsule', { n: saved.data?.length ?? 0 }),
     outfits: total,
     counts: total,
-    rules: say('held', {
+    rules: say('rules', {
       rulings: rulings.data?.length ?? 0,
       changed: rules.data?.filter(isChanged).length ?? 0,
     }),

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import type { RuleView } from '../../api/client';
-import { heldAs, isChanged } from './freshness';
+import { settingsOf, isChanged } from './freshness';
 
 const rule = {
   softened: false,
@@ -17,13 +17,13 @@ describe('what of a rule changes the figures', () => {
     ['a school of the studio', { schools: [{ ...rule.schools[0]!, studio: 'mixed' }] }, false],
   ])('%s', (_, change, ofTheClient) => {
     const held = { ...rule, ...change };
-    expect(heldAs(held)).not.toEqual(heldAs(rule));
+    expect(settingsOf(held)).not.toEqual(settingsOf(rule));
     expect(isChanged(held)).toBe(ofTheClient);
   });
 
   it('not how often it speaks', () => {
     const spoken = { ...rule, faults: 7 } as unknown as RuleView;
-    expect(heldAs(spoken)).toEqual(heldAs(rule));
+    expect(settingsOf(spoken)).toEqual(settingsOf(rule));
     expect(isChanged(spoken)).toBe(false);
   });
 });

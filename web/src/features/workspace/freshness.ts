@@ -20,7 +20,7 @@ export function useStamp(clientId: string, withinCapsule: boolean): string {
         ? JSON.stringify([
             pieces.map((piece) => `${piece.id}:${piece.version}`),
             brief.brief,
-            rules.map(heldAs),
+            rules.map(settingsOf),
             rulings,
             worn,
           ])
@@ -32,7 +32,7 @@ export function useStamp(clientId: string, withinCapsule: boolean): string {
 }
 
 /** What of a rule can change a figure. */
-export function heldAs(rule: RuleView) {
+export function settingsOf(rule: RuleView) {
   return [
     rule.softened,
     rule.schools.map((school) => [school.studio, school.client]),

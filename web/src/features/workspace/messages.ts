@@ -7,7 +7,8 @@ export const say = speaker({
   capsule: '{n, plural, =0 {plan one} other {# saved}}',
   within: 'from',
   wholeWardrobe: 'the whole wardrobe',
-  held: '{changed, plural, =0 {{rulings, plural, =0 {as usual} other {}}} other {# changed}}{rulings, plural, =0 {} one {{changed, plural, =0 {} other { · }}# decision} other {{changed, plural, =0 {} other { · }}# decisions}}',
+  rules:
+    '{changed, plural, =0 {{rulings, plural, =0 {as usual} other {}}} other {# changed}}{rulings, plural, =0 {} one {{changed, plural, =0 {} other { · }}# decision} other {{changed, plural, =0 {} other { · }}# decisions}}',
   openReading: '{total} outfits ›',
   places: '{n, plural, one {# place} other {# places}}',
   away: '{n, plural, one {# piece is} other {# pieces are}} away',

@@ -59,14 +59,14 @@ public final class LookVariety {
                 client,
                 piece,
                 all.size(),
-                told(looks.found()),
+                written(looks.found()),
                 looks.isExact() ? " exact" : "",
                 millis,
-                told(greedy),
-                told(bestRandom(all)));
+                written(greedy),
+                written(bestRandom(all)));
     }
 
-    private static String told(List<Found> looks) {
+    private static String written(List<Found> looks) {
         int smallest = Integer.MAX_VALUE;
         double sum = 0;
         int pairs = 0;

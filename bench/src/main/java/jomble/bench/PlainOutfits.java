@@ -64,12 +64,12 @@ final class PlainOutfits {
     }
 
     /** Tells all choices of two places that may be made together. */
-    void forEachPair(Place one, Place other, Pairing told) {
+    void forEachPair(Place one, Place other, Pairing pairing) {
         for (int a = one.least(); a <= one.choices().size(); a++) {
             for (int b = other.least(); b <= other.choices().size(); b++) {
                 boolean apart = a == 0 || b == 0;
                 if (apart || mayMeet(one.choices().get(a - 1), other.choices().get(b - 1))) {
-                    told.accept(a, b);
+                    pairing.accept(a, b);
                 }
             }
         }

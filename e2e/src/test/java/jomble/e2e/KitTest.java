@@ -13,6 +13,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 
 /** The page of the kit, which is served with the pages' sources only: each part in its states, open and closed. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
@@ -87,7 +88,7 @@ class KitTest {
     void aNameIsAskedForUntilThereIsOne() {
         browser.open("/ui");
         browser.click(By.xpath("//button[.='Ask for a name']"));
-        browser.clear(By.name("name"));
+        browser.type(By.name("name"), Keys.chord(Keys.CONTROL, "a") + Keys.DELETE);
         browser.click(By.xpath("//*[@role='dialog']//button[.='Save']"));
         browser.see(By.xpath("//*[@role='alert'][.='Give it a name.']"));
         assertThat(browser.see(By.name("name")).getDomAttribute("aria-invalid")).isEqualTo("true");
@@ -102,7 +103,7 @@ class KitTest {
         browser.click(By.xpath(what));
         browser.see(By.xpath(shown));
         browser.checkAccessibility();
-        browser.press(org.openqa.selenium.Keys.ESCAPE);
+        browser.press(Keys.ESCAPE);
         browser.until(b -> b.all(By.xpath(shown)).isEmpty());
     }
 }

@@ -57,12 +57,12 @@ public final class CapsulePlanner {
         return plan(problem, seed, rounds, progress, better -> {});
     }
 
-    /** @param heard told of every better capsule as it is found */
+    /** @param listener called with every better capsule as it is found */
     public CapsulePlan plan(
-            CapsuleProblem problem, long seed, int rounds, Progress progress, Consumer<CapsulePlan.Better> heard) {
+            CapsuleProblem problem, long seed, int rounds, Progress progress, Consumer<CapsulePlan.Better> listener) {
         CompiledCapsule compiled = compiler.compile(problem, seed, progress.part(0, COMPILED));
         CapsuleSearch search = compiled.search(seed);
-        search.hear(found -> heard.accept(better(compiled, found)));
+        search.hear(found -> listener.accept(better(compiled, found)));
         int size = size(compiled, search, rounds, progress.part(COMPILED, COMPILED));
         int first = Math.max(1, (int) Math.round(rounds * FOR_OUTFITS));
         CapsuleSearch.Found most = search.mostOutfits(size, null, first, progress.part(COMPILED, SEARCHED_FOR_OUTFITS));
@@ -82,9 +82,9 @@ public final class CapsulePlanner {
         Long bound = isWhole && isCountedExactly
                 ? bound(compiled, most, size, rounds, progress.part(SEARCHED, BOUNDED))
                 : null;
-        Curve told = new Curve(
+        Curve curve = new Curve(
                 curve, elbow(curve), most.score().outfits() - best.score().outfits(), isAll, bound, wouldDo);
-        return told(compiled, best, told, progress.part(BOUNDED, 1));
+        return report(compiled, best, curve, progress.part(BOUNDED, 1));
     }
 
     /** The most outfits that so many pieces could make which miss no more of the wishes, or null where it is not known. */
@@ -106,7 +106,7 @@ public final class CapsulePlanner {
         CompiledCapsule compiled = compiler.compileAround(problem, pieces, seed, progress.part(0, COMPILED));
         Choice choice = compiled.choice(pieces);
         CapsuleSearch.Found found = new CapsuleSearch.Found(choice, choice.score(compiled.aim()));
-        return told(
+        return report(
                 compiled, found, new Curve(List.of(), choice.size(), 0, false, null, null), progress.part(COMPILED, 1));
     }
 
@@ -119,7 +119,7 @@ public final class CapsulePlanner {
             Long upperBound,
             Integer sizeThatWouldDo) {}
 
-    private CapsulePlan told(CompiledCapsule compiled, CapsuleSearch.Found found, Curve curve, Progress progress) {
+    private CapsulePlan report(CompiledCapsule compiled, CapsuleSearch.Found found, Curve curve, Progress progress) {
         List<CapsulePlan.Swap> swaps = Swaps.best(compiled, found.choice());
         List<CapsulePlan.Nearest> nearest = Swaps.nearest(compiled, found.choice());
         Score score = found.choice().score(compiled.aim());

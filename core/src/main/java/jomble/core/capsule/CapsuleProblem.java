@@ -27,8 +27,8 @@ public record CapsuleProblem(
     private static final Set<Family> CLOTHES = EnumSet.of(
             Family.TOP, Family.BOTTOM, Family.ONE_PIECE, Family.DRAPE, Family.MID_LAYER, Family.JACKET, Family.COAT);
 
-    /** The slots whose pieces are told apart while a capsule is sought. */
-    private static final Set<Slot> TOLD_APART =
+    /** The slots whose pieces are distinguished while a capsule is sought. */
+    private static final Set<Slot> DISTINGUISHED =
             CountedSlots.OUTFITS.and(Slot.COAT).slots();
 
     public CapsuleProblem {
@@ -86,12 +86,13 @@ public record CapsuleProblem(
     }
 
     private static Piece withoutCompleting(Piece piece) {
-        List<Slot> told = piece.roles().stream().filter(TOLD_APART::contains).toList();
-        if (told.size() == piece.roles().size()) {
+        List<Slot> distinguished =
+                piece.roles().stream().filter(DISTINGUISHED::contains).toList();
+        if (distinguished.size() == piece.roles().size()) {
             return piece;
         }
         Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.set());
-        set.put(Attribute.ROLES, told);
+        set.put(Attribute.ROLES, distinguished);
         return Piece.of(piece.id(), piece.kind(), set);
     }
 

@@ -88,10 +88,11 @@ final class CapsuleReport {
         List<FreshDays.Occasion> week = new ArrayList<>();
         for (int i = 0; i < problem.needs().size(); i++) {
             Need need = problem.needs().get(i);
-            Progress told = progress.part(0.6, 1).partOf(i, problem.needs().size());
-            needs.add(met(i, told));
+            Progress ofThisNeed =
+                    progress.part(0.6, 1).partOf(i, problem.needs().size());
+            needs.add(met(i, ofThisNeed));
             if (need.timesPerWeek() > 0) {
-                week.add(new FreshDays.Occasion(need.timesPerWeek(), WearableBases.of(counter, in(need), told)));
+                week.add(new FreshDays.Occasion(need.timesPerWeek(), WearableBases.of(counter, in(need), ofThisNeed)));
             }
         }
         return new CapsulePlan.Figures(
@@ -107,7 +108,7 @@ final class CapsuleReport {
                 hardestToSpare(),
                 givenUp,
                 score.variety(),
-                compiled.aim().preferences().told(choice.sorted()),
+                compiled.aim().preferences().describe(choice.sorted()),
                 problem.needs().get(0).months().get(0).context().schools().of(SchoolSwitch.TOPS_SHARE),
                 of(Family.TOP),
                 of(Family.BOTTOM),

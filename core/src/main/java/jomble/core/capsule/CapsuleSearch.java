@@ -47,7 +47,7 @@ final class CapsuleSearch {
         this.random = new SplittableRandom(seed);
     }
 
-    /** @param listener told of every better choice as it is found */
+    /** @param listener called with every better choice as it is found */
     void hear(Consumer<Found> listener) {
         this.heard = listener;
     }

@@ -91,7 +91,7 @@ final class Preferences {
     }
 
     /** The same to be read: pieces marked above 0 instead of the sum, and exact money. */
-    CapsulePlan.Preferred told(int[] members) {
+    CapsulePlan.Preferred describe(int[] members) {
         int favourites = 0;
         int known = 0;
         BigDecimal cost = BigDecimal.ZERO;

@@ -58,7 +58,7 @@ final class Swaps {
                         swap.score.variety(),
                         compiled.aim()
                                 .preferences()
-                                .told(choice.without(swap.out).with(swap.in).sorted())))
+                                .describe(choice.without(swap.out).with(swap.in).sorted())))
                 .toList();
     }
 

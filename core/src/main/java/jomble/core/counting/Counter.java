@@ -36,7 +36,7 @@ public interface Counter {
     Completions completions(CountQuestion question, Progress progress);
 
     /**
-     * What goes when pieces are taken out of the wardrobe, where it can be told without counting what is left.
+     * What goes when pieces are taken out of the wardrobe, where it can be known without counting what is left.
      *
      * @param known the counts of the question
      * @param out none where something else is changed
@@ -67,7 +67,7 @@ public interface Counter {
     List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress);
 
     /**
-     * Tells every ensemble whose outfits work, daring ones aside. Whatever the question counts, clothes, shoes and coats are told apart.
+     * Reports every ensemble whose outfits work, daring ones aside. Whatever the question counts, clothes, shoes and coats are told apart.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
      * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take

@@ -12,7 +12,7 @@ public interface Progress {
      */
     boolean goOn(double doneFraction);
 
-    /** Progress in a part of the whole, told as such. */
+    /** Progress in a part of the whole, reported as such. */
     default Progress part(double from, double to) {
         return done -> goOn(from + (to - from) * done);
     }

@@ -64,9 +64,9 @@ final class SavedOutfitSchema {
                 Map.of("id", WardrobeSchema.ID, "name", NAME, "slots", bySlot(object(List.of(), asked))));
     }
 
-    private static Map<String, Object> bySlot(Map<String, Object> held) {
+    private static Map<String, Object> bySlot(Map<String, Object> ofOneSlot) {
         Map<String, Object> slots = new LinkedHashMap<>();
-        Word.ids(Slot.class).forEach(slot -> slots.put(slot, held));
+        Word.ids(Slot.class).forEach(slot -> slots.put(slot, ofOneSlot));
         Map<String, Object> object = new LinkedHashMap<>(object(List.of(), slots));
         object.put("minProperties", 1);
         return object;

@@ -29,7 +29,7 @@ import jomble.core.wear.WearLog;
  *
  * @param kinds the studio's own kinds it was read with
  * @param overrides rulings over the rules
- * @param rules how the rules are held for this client, where otherwise than in the studio
+ * @param rules how the rules are set for this client, where otherwise than in the studio
  * @param capsules that were saved; their ids are unique
  * @param outfits that were saved; their ids are unique
  * @param formulas that were saved; their ids are unique

@@ -24,7 +24,7 @@ public enum FindingKind implements Word {
         return points;
     }
 
-    /** One step softer; a minor finding disappears, told by null. */
+    /** One step softer; a minor finding disappears, which null stands for. */
     public FindingKind softer() {
         return switch (this) {
             case STOP -> MAJOR;

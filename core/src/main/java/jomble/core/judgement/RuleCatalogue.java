@@ -95,7 +95,7 @@ public final class RuleCatalogue {
         return rules.stream().filter(rule -> rule.id().equals(id)).findFirst();
     }
 
-    /** Whether a rule may be held one step softer: all but those that no approval reaches. */
+    /** Whether a rule may be set one step softer: all but those that no approval reaches. */
     public static boolean isSoftenable(Rule rule) {
         return !Overrides.isFinal(rule.id(), FindingKind.STOP);
     }

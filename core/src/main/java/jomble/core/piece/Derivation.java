@@ -296,9 +296,9 @@ final class Derivation {
             label.append(' ').append(pattern.words());
         }
         Cloth cloth = get(Attribute.CLOTH);
-        boolean said =
+        boolean clothIsGiven =
                 set.containsKey(Attribute.CLOTH) && !cloth.equals(kind.changes().get(Attribute.CLOTH));
-        if (said && !kind.id().contains(cloth.id())) {
+        if (clothIsGiven && !kind.id().contains(cloth.id())) {
             label.append(' ').append(beforeKind(cloth.words()));
         }
         label.append(' ').append(kind.words());

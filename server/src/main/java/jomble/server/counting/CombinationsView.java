@@ -13,7 +13,7 @@ import jomble.core.piece.Slot;
 /**
  * A page of combinations on the wire; a total beyond 2^53 is written as text.
  *
- * @param listed how many are told in this order, where that is a selection: best first of a list too long to be sorted
+ * @param listed how many are listed in this order, where that is a selection: best first of a list too long to be sorted
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record CombinationsView(Exact total, Integer listed, List<OutfitView> outfits) {

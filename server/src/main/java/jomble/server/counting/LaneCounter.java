@@ -71,17 +71,21 @@ final class LaneCounter implements Counter, SolutionFinder {
     @Override
     public Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress) {
         return run(
-                "count", question, List.copyOf(crossings), progress, told -> counter.count(question, crossings, told));
+                "count",
+                question,
+                List.copyOf(crossings),
+                progress,
+                reporting -> counter.count(question, crossings, reporting));
     }
 
     @Override
     public Totals totals(CountQuestion question, Progress progress) {
-        return run("totals", question, List.of(), progress, told -> counter.totals(question, told));
+        return run("totals", question, List.of(), progress, reporting -> counter.totals(question, reporting));
     }
 
     @Override
     public Completions completions(CountQuestion question, Progress progress) {
-        return run("completions", question, List.of(), progress, told -> counter.completions(question, told));
+        return run("completions", question, List.of(), progress, reporting -> counter.completions(question, reporting));
     }
 
     @Override
@@ -92,7 +96,7 @@ final class LaneCounter implements Counter, SolutionFinder {
                 question,
                 List.of(Set.copyOf(out)),
                 progress,
-                told -> counter.without(question, known, out, told));
+                reporting -> counter.without(question, known, out, reporting));
     }
 
     @Override
@@ -102,30 +106,30 @@ final class LaneCounter implements Counter, SolutionFinder {
                 question,
                 List.of(offset, limit),
                 progress,
-                told -> counter.list(question, offset, limit, told));
+                reporting -> counter.list(question, offset, limit, reporting));
     }
 
     @Override
     public List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress) {
-        return run("tuples", question, List.of(), progress, told -> counter.tuples(question, told));
+        return run("tuples", question, List.of(), progress, reporting -> counter.tuples(question, reporting));
     }
 
     @Override
     public SolutionSet find(CountQuestion question, Progress progress) {
-        return run("find", question, List.of(), progress, told -> finder.find(question, told));
+        return run("find", question, List.of(), progress, reporting -> finder.find(question, reporting));
     }
 
     /** Little work each, and not shared. */
     @Override
     public List<Combination> complete(CountQuestion question, Collection<Found> found, Progress progress) {
-        return lanes.run(null, false, progress, told -> finder.complete(question, found, told));
+        return lanes.run(null, false, progress, reporting -> finder.complete(question, found, reporting));
     }
 
     /** Told to one listener alone, so not shared. */
     @Override
     public void ensembles(CountQuestion question, EnsembleListener listener, Progress progress) {
-        lanes.run(null, cost(question) > QUICK, progress, told -> {
-            counter.ensembles(question, listener, told);
+        lanes.run(null, cost(question) > QUICK, progress, reporting -> {
+            counter.ensembles(question, listener, reporting);
             return question;
         });
     }

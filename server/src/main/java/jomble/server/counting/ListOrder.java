@@ -2,7 +2,7 @@ package jomble.server.counting;
 
 import jomble.core.piece.Word;
 
-/** In what order a list of outfits is told. */
+/** In what order a list of outfits is sorted. */
 enum ListOrder implements Word {
     /** The same every time: verdict, structure, and the ids of pieces. */
     STABLE,

@@ -114,7 +114,7 @@ public class LiveCounts {
         });
     }
 
-    /** Counts in turn, while nobody waits for a count, in place of what it was told before. */
+    /** Counts in turn, while nobody waits for a count, in place of what it was given before. */
     void countAhead(List<Supplier<Asked>> next) {
         ahead.begin(next.stream()
                 .<CountingAhead.Work>map(one -> quiet -> first(one.get(), quiet))

@@ -20,20 +20,20 @@ import jomble.server.client.AskedSeason;
 import jomble.server.climate.ComingDays;
 import jomble.server.house.HouseRulesService;
 import jomble.server.kind.KindService;
-import jomble.server.piece.PieceService;
+import jomble.server.piece.Wardrobes;
 import jomble.server.problem.ProblemException;
 import org.springframework.stereotype.Component;
 
 /** Puts a stored wardrobe and the context chosen on screen into a question for the core. */
 @Component
 public class ClientQuestions {
-    private final PieceService pieces;
+    private final Wardrobes wardrobes;
     private final HouseRulesService house;
     private final KindService kinds;
     private final ComingDays days;
 
-    ClientQuestions(PieceService pieces, HouseRulesService house, KindService kinds, ComingDays days) {
-        this.pieces = pieces;
+    ClientQuestions(Wardrobes wardrobes, HouseRulesService house, KindService kinds, ComingDays days) {
+        this.wardrobes = wardrobes;
         this.house = house;
         this.kinds = kinds;
         this.days = days;
@@ -72,7 +72,7 @@ public class ClientQuestions {
     }
 
     public Question ask(UUID clientId, Chosen chosen) {
-        return ask(pieces.wardrobe(clientId), chosen);
+        return ask(wardrobes.of(clientId), chosen);
     }
 
     /**
@@ -81,7 +81,7 @@ public class ClientQuestions {
      * @param whatIf changes in document form, or null
      */
     public Question ask(UUID clientId, Chosen chosen, Map<String, Object> whatIf) {
-        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        Wardrobe wardrobe = wardrobes.of(clientId);
         Node node = Node.at("/whatIf", whatIf);
         WhatIf changes = WhatIfReader.read(node, wardrobe, kinds.all());
         node.finish();
@@ -99,12 +99,12 @@ public class ClientQuestions {
 
     /** The wardrobe with the studio's rules beneath its own. */
     public Wardrobe wardrobe(UUID clientId) {
-        return house.governed(pieces.wardrobe(clientId));
+        return house.governed(wardrobes.of(clientId));
     }
 
     /** Every line of what was agreed with the client that limits the wardrobe, with the studio's rules beneath. */
     public List<Limit> limits(UUID clientId) {
-        return Limit.of(pieces.wardrobe(clientId)).stream()
+        return Limit.of(wardrobes.of(clientId)).stream()
                 .map(limit -> new Limit(limit.pointer(), limit.occasion(), house.governed(limit.without())))
                 .toList();
     }

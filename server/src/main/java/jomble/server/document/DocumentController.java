@@ -8,6 +8,7 @@ import jomble.core.document.WardrobeSchema;
 import jomble.core.document.WardrobeWriter;
 import jomble.server.kind.KindService;
 import jomble.server.piece.PieceService;
+import jomble.server.piece.Wardrobes;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -20,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class DocumentController {
     private final PieceService pieces;
+    private final Wardrobes wardrobes;
     private final KindService kinds;
 
-    DocumentController(PieceService pieces, KindService kinds) {
+    DocumentController(PieceService pieces, Wardrobes wardrobes, KindService kinds) {
         this.pieces = pieces;
+        this.wardrobes = wardrobes;
         this.kinds = kinds;
     }
 
@@ -32,7 +35,7 @@ class DocumentController {
     /** Everything of a client as a wardrobe document. */
     @GetMapping("/clients/{clientId}/document")
     Map<String, Object> export(@PathVariable UUID clientId) {
-        return WardrobeWriter.write(pieces.wardrobe(clientId));
+        return WardrobeWriter.write(wardrobes.of(clientId));
     }
 
     /** Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it. */

@@ -57,7 +57,7 @@ class ClientJudgementController {
             String season, String occasion, Map<String, Object> slots, Map<String, List<String>> finishes) {}
 
     /**
-     * All that is said of one outfit.
+     * Everything there is to say of one outfit.
      *
      * @param slots the outfit judged: the one asked for, with the other mandatory slots filled as well as can be
      * @param ways by id of a piece, the finishes it may be worn with, for those with a choice
@@ -113,7 +113,7 @@ class ClientJudgementController {
         return verdict(outfit, best, question, List.of(), occasions);
     }
 
-    /** Why pieces make no outfit, told on the outfit in which they come nearest to working. */
+    /** Why pieces make no outfit, shown on the outfit in which they come nearest to working. */
     @PostMapping("/why")
     OutfitVerdict why(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
         Question question = questions.ask(clientId, chosen(request));

@@ -93,7 +93,7 @@ class ClientOutfitController {
      *
      * @param slots from slot to id of a piece, or to ids for a set of jewellery
      * @param carry whether only what fits a bag may be changed or put on, and layers taken off
-     * @param beyond how many more edits than the shortest ways to another context are told; 0..2, null for none
+     * @param beyond how many more edits than the shortest ways to another context are listed; 0..2, null for none
      */
     record OutfitAsked(
             String season,

@@ -1,7 +1,5 @@
 package jomble.server.outfit;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,7 +16,6 @@ import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.FormulaReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
-import jomble.core.document.SavedFields;
 import jomble.core.document.StudioFormulas;
 import jomble.core.document.Wardrobe;
 import jomble.core.formula.Formula;
@@ -30,7 +27,6 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
-import jomble.server.client.ClientService;
 import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.Exact;
@@ -38,12 +34,8 @@ import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.drawing.OutfitDrawings;
 import jomble.server.kind.KindService;
-import jomble.server.problem.ProblemException;
-import jomble.server.studio.Ids;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -51,11 +43,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Formulas of a client: the studio's, those that were saved, and those the client lives in. */
+/** What is asked of formulas: those of a client with their outfits, the formula of an outfit, and what one lacks. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/formulas")
 class FormulaController {
-    private static final int MOST = 100;
     private static final int MOST_LIVED = 3;
     /** So many are looked at, to show those first that were never worn; more where more are asked for. */
     private static final int LOOKED_AT = 240;
@@ -63,7 +54,6 @@ class FormulaController {
     private static final int SHOWN = 24;
     private static final int MOST_SHOWN = 480;
 
-    private final ClientService clients;
     private final ClientQuestions questions;
     private final OutfitQueries queries;
     private final OutfitDrawings drawings;
@@ -71,37 +61,16 @@ class FormulaController {
     private final int seconds;
 
     FormulaController(
-            ClientService clients,
             ClientQuestions questions,
             OutfitQueries queries,
             OutfitDrawings drawings,
             KindService kinds,
             @Value("${jomble.count-seconds}") int seconds) {
-        this.clients = clients;
         this.questions = questions;
         this.queries = queries;
         this.drawings = drawings;
         this.kinds = kinds;
         this.seconds = seconds;
-    }
-
-    /**
-     * A formula.
-     *
-     * @param id left out where it is not saved
-     * @param slots in document form
-     * @param words what each slot holds, in plain words
-     * @param total outfits of the context that keep to it; left out where they were not counted
-     * @param times outfits that were worn or saved and keep to it; left out where that was not asked
-     */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
-    record FormulaItemView(
-            String id, String name, Map<String, Object> slots, Map<String, String> words, Exact total, Integer times) {
-        static FormulaItemView of(String id, String name, Formula formula, Exact total, Integer times) {
-            Map<String, String> words = new LinkedHashMap<>();
-            formula.slots().forEach((slot, asked) -> words.put(slot.id(), asked.words()));
-            return new FormulaItemView(id, name, FormulaReader.write(formula), words, total, times);
-        }
     }
 
     /**
@@ -152,82 +121,6 @@ class FormulaController {
                         ids.stream().flatMap(id -> wardrobe.find(id).stream()).toList())
                 .flatMap(pieces -> WornSlots.of(pieces).stream())
                 .toList();
-    }
-
-    /** Keeps a formula: its {@code name} and {@code slots}. */
-    @PostMapping
-    FormulaItemView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
-        Node node = Node.root(request);
-        node.fields(List.of("name", "slots"));
-        String name = SavedFields.name(node.field("name"));
-        Formula formula = formula(node.field("slots"));
-        node.finish();
-        SavedFormula saved = new SavedFormula(Ids.next().toString(), name.strip(), formula);
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            if (now.formulas().size() >= MOST) {
-                throw ProblemException.conflict("too-many", "A client has " + MOST + " formulas at most.");
-            }
-            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
-            formulas.add(saved);
-            return now.keepingFormulas(checked(formulas, saved));
-        });
-        return FormulaItemView.of(saved.id(), saved.name(), formula, null, null);
-    }
-
-    /** Changes what is given of {@code name} and {@code slots}; with the slots that were {@code seen} only where they still are so. */
-    @PatchMapping("/{id}")
-    FormulaItemView change(
-            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
-        Node node = Node.root(request);
-        node.fields(List.of("name", "slots", "seen"));
-        String name = request.containsKey("name") ? SavedFields.name(node.field("name")) : null;
-        Formula formula = request.containsKey("slots") ? formula(node.field("slots")) : null;
-        Formula seen = request.containsKey("seen") ? formula(node.field("seen")) : null;
-        node.finish();
-        SavedFormula[] changed = new SavedFormula[1];
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
-            SavedFormula before = find(formulas, id);
-            if (seen != null && !seen.equals(before.formula())) {
-                throw ProblemException.stale();
-            }
-            changed[0] = new SavedFormula(
-                    id, name == null ? before.name() : name.strip(), formula == null ? before.formula() : formula);
-            formulas.set(formulas.indexOf(before), changed[0]);
-            return now.keepingFormulas(checked(formulas, changed[0]));
-        });
-        return FormulaItemView.of(id, changed[0].name(), changed[0].formula(), null, null);
-    }
-
-    /** Deletes a formula; undo brings it back. */
-    @DeleteMapping("/{id}")
-    void delete(@PathVariable UUID clientId, @PathVariable String id) {
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
-            formulas.remove(find(formulas, id));
-            return now.keepingFormulas(formulas);
-        });
-    }
-
-    private static SavedFormula find(List<SavedFormula> formulas, String id) {
-        return formulas.stream()
-                .filter(one -> one.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("This formula"));
-    }
-
-    private static List<SavedFormula> checked(List<SavedFormula> formulas, SavedFormula one) {
-        boolean isTaken =
-                formulas.stream().anyMatch(other -> other != one && other.name().equalsIgnoreCase(one.name()));
-        if (isTaken) {
-            throw ProblemException.conflict("name-taken", "There is a formula called " + one.name() + " already.");
-        }
-        return formulas;
-    }
-
-    private Formula formula(Node slots) {
-        return FormulaReader.ofSlots(slots, Kinds.shipped().with(kinds.all().own()))
-                .orElse(null);
     }
 
     /**
@@ -335,7 +228,9 @@ class FormulaController {
 
     private Formula asked(FormulaAsked asked) {
         Node node = Node.at("/slots", asked.slots());
-        Formula formula = formula(node);
+        Formula formula = FormulaReader.ofSlots(
+                        node, Kinds.shipped().with(kinds.all().own()))
+                .orElse(null);
         node.finish();
         return formula;
     }

@@ -15,7 +15,7 @@ import jomble.server.counting.CombinationsView;
  * @param from the piece that was worn there, or several for a set of jewellery; left out where there was none
  * @param to the piece that is worn there instead; left out where one was taken off
  * @param outfit what is worn after it
- * @param verdict of that outfit, where it is told
+ * @param verdict of that outfit, where it is asked for
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 record OutfitChangeView(String kind, String slot, Object from, Object to, Map<String, Object> outfit, String verdict) {

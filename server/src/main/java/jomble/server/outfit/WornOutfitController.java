@@ -46,7 +46,7 @@ class WornOutfitController {
     /**
      * An outfit that was worn.
      *
-     * @param slots where its pieces were, as far as that can be told
+     * @param slots where its pieces were, as far as that is known
      * @param times how often exactly these pieces were worn together
      */
     record WornOutfitView(Map<String, Object> slots, int times, LocalDate last, String figure) {}

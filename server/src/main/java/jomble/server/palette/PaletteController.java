@@ -13,7 +13,7 @@ import jomble.core.document.Wardrobe;
 import jomble.core.palette.WardrobePalette;
 import jomble.core.piece.PieceId;
 import jomble.server.client.ClientService;
-import jomble.server.piece.PieceService;
+import jomble.server.piece.Wardrobes;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -25,11 +25,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/palette")
 class PaletteController {
-    private final PieceService pieces;
+    private final Wardrobes wardrobes;
     private final ClientService clients;
 
-    PaletteController(PieceService pieces, ClientService clients) {
-        this.pieces = pieces;
+    PaletteController(Wardrobes wardrobes, ClientService clients) {
+        this.wardrobes = wardrobes;
         this.clients = clients;
     }
 
@@ -50,7 +50,7 @@ class PaletteController {
     /** The colours of a wardrobe, grouped, beside the palette agreed with the client. */
     @GetMapping
     PaletteView palette(@PathVariable UUID clientId) {
-        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        Wardrobe wardrobe = wardrobes.of(clientId);
         Palette client = wardrobe.brief().palette();
         WardrobePalette found = WardrobePalette.of(wardrobe.pieces(), client);
         return new PaletteView(

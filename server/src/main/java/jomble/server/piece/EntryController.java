@@ -171,17 +171,17 @@ class EntryController {
     /** The attributes the words say of a piece, and its kind where they name another. */
     private static Map<String, Object> meaning(Piece piece, String as, StudioMember member, Kinds offered) {
         EntryReading ofThisKind = EntryLine.read(piece.kind().words() + " " + as, usual(member), offered);
-        boolean said = ofThisKind.isComplete()
+        boolean readsOnThisKind = ofThisKind.isComplete()
                 && !ofThisKind.set().isEmpty()
                 && piece.kind().equals(ofThisKind.kind());
-        EntryReading reading = said ? ofThisKind : EntryLine.read(as, usual(member), offered);
+        EntryReading reading = readsOnThisKind ? ofThisKind : EntryLine.read(as, usual(member), offered);
         if (!reading.isComplete()) {
             Node node = Node.at("/as", as);
             rejectUnknown(reading, node);
             node.finish();
         }
         Map<String, Object> says = document(reading);
-        if (said) {
+        if (readsOnThisKind) {
             says.remove("kind");
         }
         return says;

@@ -34,10 +34,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class PieceController {
     private final PieceService pieces;
+    private final PieceSets sets;
     private final PieceHistory history;
 
-    PieceController(PieceService pieces, PieceHistory history) {
+    PieceController(PieceService pieces, PieceSets sets, PieceHistory history) {
         this.pieces = pieces;
+        this.sets = sets;
         this.history = history;
     }
 
@@ -64,7 +66,7 @@ class PieceController {
     @PutMapping("/clients/{clientId}/sets/{setId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void joinSet(@PathVariable UUID clientId, @PathVariable String setId, @Valid @RequestBody SetRequest request) {
-        pieces.joinSet(clientId, setId, request.kind(), request.label(), request.pieces());
+        sets.joinSet(clientId, setId, request.kind(), request.label(), request.pieces());
     }
 
     /** Replaces what was set of a piece, if nobody has changed it since the version in If-Match. */

@@ -1,7 +1,5 @@
 package jomble.server.piece;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -18,13 +16,9 @@ import java.util.TreeSet;
 import java.util.UUID;
 import jomble.core.document.PieceReader;
 import jomble.core.document.Wardrobe;
-import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Attribute;
-import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
-import jomble.core.piece.PieceSet;
-import jomble.core.piece.SetKind;
 import jomble.core.tree.Node;
 import jomble.server.client.ClientService;
 import jomble.server.history.History;
@@ -35,25 +29,18 @@ import jomble.server.studio.Write;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The inventory of a client. Every change is written to the history in the same transaction. */
 @Service
 public class PieceService {
-    /** Pieces of the wardrobes that are kept in memory; each takes about 3 kB. */
-    private static final int MOST_KNOWN_PIECES = 20_000;
-
     private final PieceRepository rows;
     private final History history;
     private final ClientService clients;
     private final KindService kinds;
     private final PieceMapper mapper;
+    private final PieceSets sets;
     private final ApplicationEventPublisher events;
     private final Clock clock;
-    private final Cache<UUID, Known> known = Caffeine.newBuilder()
-            .maximumWeight(MOST_KNOWN_PIECES)
-            .<UUID, Known>weigher((id, one) -> 1 + one.wardrobe().pieces().size())
-            .build();
 
     PieceService(
             PieceRepository rows,
@@ -61,6 +48,7 @@ public class PieceService {
             ClientService clients,
             KindService kinds,
             PieceMapper mapper,
+            PieceSets sets,
             ApplicationEventPublisher events,
             Clock clock) {
         this.rows = rows;
@@ -68,6 +56,7 @@ public class PieceService {
         this.clients = clients;
         this.kinds = kinds;
         this.mapper = mapper;
+        this.sets = sets;
         this.events = events;
         this.clock = clock;
     }
@@ -79,37 +68,6 @@ public class PieceService {
     public List<Kept> all(UUID clientId) {
         clients.find(clientId);
         return mapper.kept(rows.findByClientIdOrderByPosition(clientId), kinds.all());
-    }
-
-    /** A wardrobe as it was after a change, read with a studio's own kinds. */
-    private record Known(long change, List<Kind> own, Wardrobe wardrobe) {}
-
-    /**
-     * The client's whole wardrobe. It is read once for each change of it; within a change it is read as it is at that moment.
-     */
-    @Transactional(readOnly = true)
-    public Wardrobe wardrobe(UUID clientId) {
-        if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
-            return read(clientId);
-        }
-        long change = history.latest(clientId).orElseThrow(() -> ProblemException.notFound("This client"));
-        List<Kind> own = kinds.all().own();
-        Known before = known.getIfPresent(clientId);
-        if (before == null || before.change() != change || !before.own().equals(own)) {
-            before = new Known(change, own, read(clientId));
-            known.put(clientId, before);
-        }
-        return before.wardrobe();
-    }
-
-    private Wardrobe read(UUID clientId) {
-        Map<String, Object> document = clients.frame(clientId);
-        document.put(
-                "pieces",
-                rows.findByClientIdOrderByPosition(clientId).stream()
-                        .map(mapper::document)
-                        .toList());
-        return WardrobeReader.read(document, kinds.all());
     }
 
     /** The document form of a piece with some attributes changed. */
@@ -144,7 +102,7 @@ public class PieceService {
         UUID step = Ids.next();
         Optional<PieceRow> before = key == null ? Optional.empty() : rows.findByIdAndClientId(key, clientId);
         return before.map(row -> mapper.kept(List.of(row), kinds.all()).get(0))
-                .orElseGet(() -> add(clientId, inLabelledSet(clientId, document, step), step, key));
+                .orElseGet(() -> add(clientId, sets.inLabelledSet(clientId, document, step), step, key));
     }
 
     private Kept add(UUID clientId, Map<String, Object> document, UUID step) {
@@ -156,7 +114,7 @@ public class PieceService {
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.putIfAbsent("id", freeRef(clientId, position));
         Kinds known = kinds.all();
-        Piece piece = accepted(tree, sets(clientId), known);
+        Piece piece = accepted(tree, sets.ids(clientId), known);
         if (rows.findByClientIdAndRef(clientId, piece.id().value()).isPresent()) {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
@@ -165,15 +123,11 @@ public class PieceService {
         return kept;
     }
 
-    private Set<String> sets(UUID clientId) {
-        return clients.wardrobeWithoutPieces(clientId).setKinds().keySet();
-    }
-
     /** A piece as it may be kept: of a set that exists, and not from the future. */
-    private Piece accepted(Map<String, Object> tree, Set<String> sets, Kinds known) {
+    private Piece accepted(Map<String, Object> tree, Set<String> setIds, Kinds known) {
         Piece piece = PieceReader.readAlone(tree, known);
         Node node = Node.root(tree);
-        if (piece.setId() != null && !sets.contains(piece.setId())) {
+        if (piece.setId() != null && !setIds.contains(piece.setId())) {
             node.field(Attribute.SET.name()).reject("unknown-set", "there is no set \"" + piece.setId() + "\"");
         }
         LocalDate acquired = piece.get(Attribute.ACQUIRED);
@@ -184,58 +138,6 @@ public class PieceService {
         }
         node.finish();
         return piece;
-    }
-
-    /**
-     * Joins pieces into a set in one step; pieces that were in it and are not named leave it.
-     *
-     * @param kind a kind of set, such as suit
-     */
-    @Write
-    public void joinSet(UUID clientId, String setId, String kind, String label, Set<String> refs) {
-        clients.hold(clientId);
-        UUID step = Ids.next();
-        clients.keepSet(clientId, setId, kind, label, step);
-        Kinds known = kinds.all();
-        for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
-            Piece before = mapper.piece(row, known);
-            boolean wanted = refs.contains(row.ref());
-            if (wanted != setId.equals(before.setId())) {
-                Map<String, Object> tree = PieceReader.write(before);
-                if (wanted) {
-                    tree.put(Attribute.SET.name(), setId);
-                } else {
-                    tree.remove(Attribute.SET.name());
-                }
-                Piece after = PieceReader.readAlone(tree, known);
-                mapper.write(row, after);
-                history.record(clientId, step, row.ref(), mapper.text(before), mapper.text(after));
-            }
-        }
-    }
-
-    /** With the id of the set that has the label the document names: one that is there, or a new one; "grey suit" is a suit, anything else a co-ord. */
-    private Map<String, Object> inLabelledSet(UUID clientId, Map<String, Object> document, UUID step) {
-        if (document.get(Attribute.SET.name()) == null) {
-            return document;
-        }
-        String label = document.get(Attribute.SET.name()).toString();
-        String id = clients.wardrobeWithoutPieces(clientId).sets().stream()
-                .filter(set -> set.label().equalsIgnoreCase(label))
-                .map(PieceSet::id)
-                .findFirst()
-                .orElseGet(() -> newSet(clientId, label, step));
-        Map<String, Object> joined = new LinkedHashMap<>(document);
-        joined.put(Attribute.SET.name(), id);
-        return joined;
-    }
-
-    private String newSet(UUID clientId, String label, UUID step) {
-        String id = "s-" + Ids.next().toString().substring(24);
-        SetKind kind =
-                label.endsWith("suit") ? SetKind.SUIT : label.endsWith("twinset") ? SetKind.TWINSET : SetKind.CO_ORD;
-        clients.keepSet(clientId, id, kind.id(), label, step);
-        return id;
     }
 
     private String freeRef(UUID clientId, int position) {
@@ -269,7 +171,7 @@ public class PieceService {
         Map<String, Object> tree = new LinkedHashMap<>(document);
         tree.put("id", ref);
         Kinds known = kinds.all();
-        Piece piece = accepted(tree, sets(clientId), known);
+        Piece piece = accepted(tree, sets.ids(clientId), known);
         String before = mapper.text(mapper.piece(row, known));
         mapper.write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
@@ -294,7 +196,7 @@ public class PieceService {
         PieceRow row = find(clientId, ref);
         Kinds known = kinds.all();
         Piece before = mapper.piece(row, known);
-        Piece after = accepted(UnclearWords.settled(before, word, says), sets(clientId), known);
+        Piece after = accepted(UnclearWords.settled(before, word, says), sets.ids(clientId), known);
         mapper.write(row, after);
         PieceRow saved = rows.saveAndFlush(row);
         history.record(clientId, Ids.next(), ref, mapper.text(before), mapper.text(after));
@@ -350,13 +252,13 @@ public class PieceService {
         clients.hold(clientId);
         UUID step = Ids.next();
         Kinds known = kinds.all();
-        Set<String> sets = sets(clientId);
+        Set<String> setIds = sets.ids(clientId);
         List<Kept> changed = new ArrayList<>();
         for (PieceRow row : asSeen(clientId, seen)) {
             Piece before = mapper.piece(row, known);
             Map<String, Object> tree = changed(before, set);
             add.forEach((name, entries) -> tree.put(name, both(tree.get(name), entries)));
-            Piece after = accepted(tree, sets, known);
+            Piece after = accepted(tree, setIds, known);
             mapper.write(row, after);
             history.record(clientId, step, row.ref(), mapper.text(before), mapper.text(after));
             changed.add(new Kept(after, rows.saveAndFlush(row).version()));
@@ -401,9 +303,9 @@ public class PieceService {
         UUID step = Ids.next();
         Kinds known = kinds.all();
         List<Map<String, Object>> documents = entered.stream()
-                .map(document -> inLabelledSet(clientId, document, step))
+                .map(document -> sets.inLabelledSet(clientId, document, step))
                 .toList();
-        Set<String> sets = sets(clientId);
+        Set<String> setIds = sets.ids(clientId);
         Set<String> taken = present(clientId).keySet();
         int number = rows.lastPosition(clientId);
         List<Piece> added = new ArrayList<>();
@@ -413,7 +315,7 @@ public class PieceService {
             } while (taken.contains("p" + number));
             Map<String, Object> tree = new LinkedHashMap<>(document);
             tree.put("id", "p" + number);
-            added.add(accepted(tree, sets, known));
+            added.add(accepted(tree, setIds, known));
         }
         merge(clientId, added, step);
     }
@@ -438,9 +340,9 @@ public class PieceService {
 
     private void merge(UUID clientId, List<Piece> pieces, UUID step) {
         Kinds known = kinds.all();
-        Set<String> sets = sets(clientId);
+        Set<String> setIds = sets.ids(clientId);
         pieces.stream()
-                .filter(piece -> piece.setId() != null && !sets.contains(piece.setId()))
+                .filter(piece -> piece.setId() != null && !setIds.contains(piece.setId()))
                 .findFirst()
                 .ifPresent(piece -> {
                     throw ProblemException.conflict(

@@ -3,7 +3,7 @@ package jomble.server.problem;
 import java.util.Collection;
 import org.springframework.http.HttpStatus;
 
-/** An expected refusal, told to the caller as it is. */
+/** An expected refusal, passed on to the caller as it is. */
 public final class ProblemException extends RuntimeException {
     private static final long serialVersionUID = 1;
 

@@ -13,7 +13,7 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
 import jomble.server.client.ClientService;
 import jomble.server.document.NamedPieces;
-import jomble.server.piece.PieceService;
+import jomble.server.piece.Wardrobes;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -34,11 +34,11 @@ class OverrideController {
     private static final int MOST_BY = 80;
 
     private final ClientService clients;
-    private final PieceService pieces;
+    private final Wardrobes wardrobes;
 
-    OverrideController(ClientService clients, PieceService pieces) {
+    OverrideController(ClientService clients, Wardrobes wardrobes) {
         this.clients = clients;
-        this.pieces = pieces;
+        this.wardrobes = wardrobes;
     }
 
     /** @param decision approved or never */
@@ -77,7 +77,7 @@ class OverrideController {
     /** Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way. */
     @PostMapping
     List<RulingView> rule(@PathVariable UUID clientId, @RequestBody Asked asked) {
-        List<Ruling> wanted = asked.groups(pieces.wardrobe(clientId)).stream()
+        List<Ruling> wanted = asked.groups(wardrobes.of(clientId)).stream()
                 .map(together -> read(together, asked))
                 .toList();
         clients.changeFrame(clientId, Ids.next(), wardrobe -> {

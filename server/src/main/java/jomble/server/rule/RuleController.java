@@ -18,7 +18,7 @@ import jomble.core.judgement.SchoolTexts;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.house.HouseRulesService;
-import jomble.server.piece.PieceService;
+import jomble.server.piece.Wardrobes;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The rules as they are held: what each looks at and why, its schools and numbers, examples, and how often it speaks. */
+/** The rules as they are set: what each looks at and why, its schools and numbers, examples, and how often it speaks. */
 @RestController
 @RequestMapping("/api/v1")
 class RuleController {
@@ -35,26 +35,26 @@ class RuleController {
 
     private final RuleCatalogue catalogue;
     private final HouseRulesService house;
-    private final PieceService pieces;
+    private final Wardrobes wardrobes;
     private final ClientQuestions questions;
     private final RuleExamples examples;
 
     RuleController(
             RuleCatalogue catalogue,
             HouseRulesService house,
-            PieceService pieces,
+            Wardrobes wardrobes,
             ClientQuestions questions,
             RuleExamples examples) {
         this.catalogue = catalogue;
         this.house = house;
-        this.pieces = pieces;
+        this.wardrobes = wardrobes;
         this.questions = questions;
         this.examples = examples;
     }
 
     record SchoolView(String id, String why) {}
 
-    /** @param studio the school held in the studio, {@code client} the one held for the client, null where as in the studio */
+    /** @param studio the school followed in the studio, {@code client} the one followed for the client, null where as in the studio */
     record SwitchView(String id, String question, List<SchoolView> schools, String studio, String client) {}
 
     /** @param client the number for the client, null where as in the studio */
@@ -67,8 +67,8 @@ class RuleController {
      * @param group what the rule is about
      * @param faults pairs of pieces, or single ones, of the wardrobe that it finds fault with; null for rules about the whole
      * @param overruled those of them that were approved all the same
-     * @param softenable whether it may be held one step softer
-     * @param suggestsSoftening whether it keeps being overruled and nobody has said yet what follows from it
+     * @param softenable whether it may be set one step softer
+     * @param suggestsSoftening whether it keeps being overruled and nobody has decided yet what follows from it
      */
     record RuleView(
             String id,
@@ -90,7 +90,7 @@ class RuleController {
     /** Every rule with its schools and numbers as they are for a client. */
     @GetMapping("/clients/{clientId}/rules")
     List<RuleView> rules(@PathVariable UUID clientId) {
-        Wardrobe wardrobe = pieces.wardrobe(clientId);
+        Wardrobe wardrobe = wardrobes.of(clientId);
         HouseRules studio = house.ofStudio();
         Judge judge = new Judge(
                 catalogue,

@@ -1,2 +1,2 @@
-/** The rules as they are held, their examples, and the rulings over them. */
+/** The rules as they are set, their examples, and the rulings over them. */
 package jomble.server.rule;

@@ -11,7 +11,7 @@ import jomble.core.wear.Wear;
 import jomble.core.wear.WearLog;
 import jomble.server.client.ClientService;
 import jomble.server.document.NamedPieces;
-import jomble.server.piece.PieceService;
+import jomble.server.piece.Wardrobes;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,12 +28,12 @@ class WearController {
     private static final int EARLIEST_YEAR = 1900;
 
     private final ClientService clients;
-    private final PieceService pieces;
+    private final Wardrobes wardrobes;
     private final Clock clock;
 
-    WearController(ClientService clients, PieceService pieces, Clock clock) {
+    WearController(ClientService clients, Wardrobes wardrobes, Clock clock) {
         this.clients = clients;
-        this.pieces = pieces;
+        this.wardrobes = wardrobes;
         this.clock = clock;
     }
 
@@ -67,7 +67,7 @@ class WearController {
         if (request.pieces() == null || request.pieces().isEmpty()) {
             throw ProblemException.conflict("no-pieces", "Name at least one piece.");
         }
-        Wear wear = new Wear(date, NamedPieces.read("/pieces", request.pieces(), pieces.wardrobe(clientId)));
+        Wear wear = new Wear(date, NamedPieces.read("/pieces", request.pieces(), wardrobes.of(clientId)));
         clients.changeFrame(clientId, Ids.next(), wardrobe -> wardrobe.worn(wear));
         return worn(clientId);
     }

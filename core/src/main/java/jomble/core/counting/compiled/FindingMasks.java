@@ -158,8 +158,8 @@ public final class FindingMasks implements PairFindings {
                 PairRule rule = seated.rule;
                 Optional<Result> result = rule.judge(one, other, context);
                 if (result.isPresent()) {
-                    Optional<Result> held = context.effective(rule, result);
-                    finds.add(seated.bits, approved ? held.filter(r -> Judge.isLasting(rule, r)) : held);
+                    Optional<Result> effective = context.effective(rule, result);
+                    finds.add(seated.bits, approved ? effective.filter(r -> Judge.isLasting(rule, r)) : effective);
                 }
             }
         }

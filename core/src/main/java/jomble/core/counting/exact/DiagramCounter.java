@@ -260,10 +260,10 @@ public final class DiagramCounter implements Counter, SolutionFinder {
 
     @Override
     public void ensembles(CountQuestion question, EnsembleListener listener, Progress progress) {
-        CountQuestion told = question.counting(CountedSlots.OUTFITS.and(Slot.COAT))
+        CountQuestion withCoats = question.counting(CountedSlots.OUTFITS.and(Slot.COAT))
                 .withoutCompletions()
                 .daring(false);
-        orRefused(() -> cache.ask(told, compiled -> {
+        orRefused(() -> cache.ask(withCoats, compiled -> {
             EnsembleFinder finder = new EnsembleFinder(compiled, listener);
             compiled.tell(Constraints.nothing(), progress, finder::add);
             return true;

@@ -47,7 +47,7 @@ public final class NeverTogetherFinder {
     private final int[] votes;
     private final Worn[] worn = new Worn[Slot.values().length];
     private final Blame blame = new Blame();
-    private boolean isWarmthHeard;
+    private boolean countsWarmth;
 
     /** What forbids an outfit in the best way to wear it so far. */
     private final class Blame {
@@ -92,14 +92,14 @@ public final class NeverTogetherFinder {
         this.votes = new int[catalogue.rules().size()];
     }
 
-    /** Of a slot that is not counted nothing can be said: who fills it is not distinguished. */
+    /** Of a slot that is not counted nothing is known: what fills it is not distinguished. */
     public List<NeverTogether> find(List<SlotPair> crossings, List<Map<Option, Map<Option, Figures>>> crossed) {
         CountedSlots counted = compiled.question().counted();
         List<NeverTogether> never = new ArrayList<>();
         for (int i = 0; i < crossings.size(); i++) {
             SlotPair pair = crossings.get(i);
-            boolean isTold = counted.has(pair.first()) && counted.has(pair.second());
-            for (Option a : isTold ? options.in(pair.first()) : List.<Option>of()) {
+            boolean areCounted = counted.has(pair.first()) && counted.has(pair.second());
+            for (Option a : areCounted ? options.in(pair.first()) : List.<Option>of()) {
                 Map<Option, Figures> row = crossed.get(i).getOrDefault(a, Map.of());
                 for (Option b : options.in(pair.second())) {
                     if (!row.containsKey(b) && !a.overlaps(b)) {
@@ -136,7 +136,7 @@ public final class NeverTogetherFinder {
      * @param warmth whether rules about warmth alone count: a plain outfit is often too cold only for want of a coat or a layer
      */
     private void vote(List<List<Option>> outfits, boolean warmth) {
-        isWarmthHeard = warmth;
+        countsWarmth = warmth;
         for (List<Option> outfit : outfits) {
             for (CompiledContext context : compiled.contexts()) {
                 blame.clear();
@@ -202,8 +202,8 @@ public final class NeverTogetherFinder {
         Summary summary = context.summarise(worn);
         for (ReadyCheck check : context.verdictChecks()) {
             Optional<Result> result = check.check().judge(summary);
-            boolean isHeard = isWarmthHeard || !check.rule().readsWarmthOnly();
-            if (result.isEmpty() || !isHeard) {
+            boolean counts = countsWarmth || !check.rule().readsWarmthOnly();
+            if (result.isEmpty() || !counts) {
                 continue;
             }
             if (result.get().kind() == FindingKind.STOP) {

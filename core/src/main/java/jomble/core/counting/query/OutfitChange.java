@@ -15,7 +15,7 @@ import jomble.core.piece.Word;
  */
 public record OutfitChange(
         Kind kind, Slot slot, List<PieceId> from, List<PieceId> to, Map<Slot, List<PieceId>> outfit) {
-    /** What is done, in the order in which several edits are told. */
+    /** What is done, in the order in which several edits are listed. */
     public enum Kind implements Word {
         REMOVE,
         SWAP,

@@ -36,7 +36,7 @@ import jomble.core.piece.Slot;
  * question does not count, these are counted as well. Every method throws {@link CountingStoppedException} when its progress asks to stop.
  */
 public final class OutfitQueries {
-    /** Paths told at most; how many there are besides is said. */
+    /** Paths listed at most; the others are only counted. */
     public static final int MOST_PATHS = 200;
 
     private static final int MOST_NEIGHBOURS = 5000;

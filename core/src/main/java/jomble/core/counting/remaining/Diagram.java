@@ -78,7 +78,7 @@ public final class Diagram {
 
     /** Whether it may grow on; beyond that its tables are too large for the cache, and starting anew is no slower. */
     public boolean fits() {
-        return children.held() < MOST_CHILDREN;
+        return children.numbersInUse() < MOST_CHILDREN;
     }
 
     /**

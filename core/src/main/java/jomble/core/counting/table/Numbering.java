@@ -34,7 +34,7 @@ public final class Numbering {
     }
 
     /** How much all arrays hold together. */
-    public int held() {
+    public int numbersInUse() {
         return begins[size];
     }
 

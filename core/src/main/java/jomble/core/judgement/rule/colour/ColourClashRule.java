@@ -19,7 +19,7 @@ import jomble.core.piece.Slot;
 /**
  * {@code colour.clash}: two large saturated pieces whose hues are neither near nor opposite.
  *
- * <p>Each pair speaks for itself; three saturated pieces in three families are told of the whole outfit, and the rule counts once.
+ * <p>Each pair speaks for itself; three saturated pieces in three families are a finding about the whole outfit, and the rule counts once.
  */
 public final class ColourClashRule implements PairRule, WholeRule {
     private static final Parameter CHROMA = new Parameter("saturated-above", 45, "C*");

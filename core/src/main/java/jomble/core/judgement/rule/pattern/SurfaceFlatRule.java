@@ -71,12 +71,12 @@ public final class SurfaceFlatRule implements WholeRule {
         if (severalHues && summary.has(Sign.NOT_BLACK)) {
             return COLOURFUL;
         }
-        int told = (summary.has(Sign.TRIMMING_WORN) ? 4 : 0)
+        int worn = (summary.has(Sign.TRIMMING_WORN) ? 4 : 0)
                 | (summary.has(Sign.PATTERN_WORN) ? 2 : 0)
                 | (summary.has(Sign.NOT_BLACK) ? 1 : 0);
         // 1 to 7 above, two bits each for main pieces and statements, fourteen for lightness, then surfaces and
         // families.
-        int counts = (told << 2 | summary.mains()) << 2 | summary.statements();
+        int counts = (worn << 2 | summary.mains()) << 2 | summary.statements();
         int lightness = summary.darkest() << 7 | summary.lightest();
         return ((long) counts << 14 | lightness) << 32 | (long) summary.surfaces() << 18 | summary.families();
     }

@@ -1,0 +1,114 @@
+package jomble.server.outfit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.FormulaReader;
+import jomble.core.document.SavedFields;
+import jomble.core.formula.Formula;
+import jomble.core.formula.SavedFormula;
+import jomble.core.piece.Kinds;
+import jomble.core.tree.Node;
+import jomble.server.client.ClientService;
+import jomble.server.kind.KindService;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.Ids;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Formulas that are kept for a client. */
+@RestController
+@RequestMapping("/api/v1/clients/{clientId}/formulas")
+class SavedFormulaController {
+    private static final int MOST = 100;
+
+    private final ClientService clients;
+    private final KindService kinds;
+
+    SavedFormulaController(ClientService clients, KindService kinds) {
+        this.clients = clients;
+        this.kinds = kinds;
+    }
+
+    /** Keeps a formula: its {@code name} and {@code slots}. */
+    @PostMapping
+    FormulaItemView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("name", "slots"));
+        String name = SavedFields.name(node.field("name"));
+        Formula formula = formula(node.field("slots"));
+        node.finish();
+        SavedFormula saved = new SavedFormula(Ids.next().toString(), name.strip(), formula);
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            if (now.formulas().size() >= MOST) {
+                throw ProblemException.conflict("too-many", "A client has " + MOST + " formulas at most.");
+            }
+            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+            formulas.add(saved);
+            return now.keepingFormulas(checked(formulas, saved));
+        });
+        return FormulaItemView.of(saved.id(), saved.name(), formula, null, null);
+    }
+
+    /** Changes what is given of {@code name} and {@code slots}; with the slots that were {@code seen} only where they still are so. */
+    @PatchMapping("/{id}")
+    FormulaItemView change(
+            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
+        Node node = Node.root(request);
+        node.fields(List.of("name", "slots", "seen"));
+        String name = request.containsKey("name") ? SavedFields.name(node.field("name")) : null;
+        Formula formula = request.containsKey("slots") ? formula(node.field("slots")) : null;
+        Formula seen = request.containsKey("seen") ? formula(node.field("seen")) : null;
+        node.finish();
+        SavedFormula[] changed = new SavedFormula[1];
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+            SavedFormula before = find(formulas, id);
+            if (seen != null && !seen.equals(before.formula())) {
+                throw ProblemException.stale();
+            }
+            changed[0] = new SavedFormula(
+                    id, name == null ? before.name() : name.strip(), formula == null ? before.formula() : formula);
+            formulas.set(formulas.indexOf(before), changed[0]);
+            return now.keepingFormulas(checked(formulas, changed[0]));
+        });
+        return FormulaItemView.of(id, changed[0].name(), changed[0].formula(), null, null);
+    }
+
+    /** Deletes a formula; undo brings it back. */
+    @DeleteMapping("/{id}")
+    void delete(@PathVariable UUID clientId, @PathVariable String id) {
+        clients.changeFrame(clientId, Ids.next(), now -> {
+            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+            formulas.remove(find(formulas, id));
+            return now.keepingFormulas(formulas);
+        });
+    }
+
+    private static SavedFormula find(List<SavedFormula> formulas, String id) {
+        return formulas.stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("This formula"));
+    }
+
+    private static List<SavedFormula> checked(List<SavedFormula> formulas, SavedFormula one) {
+        boolean isTaken =
+                formulas.stream().anyMatch(other -> other != one && other.name().equalsIgnoreCase(one.name()));
+        if (isTaken) {
+            throw ProblemException.conflict("name-taken", "There is a formula called " + one.name() + " already.");
+        }
+        return formulas;
+    }
+
+    private Formula formula(Node slots) {
+        return FormulaReader.ofSlots(slots, Kinds.shipped().with(kinds.all().own()))
+                .orElse(null);
+    }
+}

@@ -1,0 +1,73 @@
+package jomble.server.piece;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jomble.core.document.Wardrobe;
+import jomble.core.document.WardrobeReader;
+import jomble.core.piece.Kind;
+import jomble.server.client.ClientService;
+import jomble.server.history.History;
+import jomble.server.kind.KindService;
+import jomble.server.problem.ProblemException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** The whole wardrobes of clients, read once for each change of them. */
+@Service
+public class Wardrobes {
+    /** Pieces of the wardrobes that are kept in memory; each takes about 3 kB. */
+    private static final int MOST_KNOWN_PIECES = 20_000;
+
+    private final PieceRepository rows;
+    private final History history;
+    private final ClientService clients;
+    private final KindService kinds;
+    private final PieceMapper mapper;
+    private final Cache<UUID, Known> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_KNOWN_PIECES)
+            .<UUID, Known>weigher((id, one) -> 1 + one.wardrobe().pieces().size())
+            .build();
+
+    Wardrobes(PieceRepository rows, History history, ClientService clients, KindService kinds, PieceMapper mapper) {
+        this.rows = rows;
+        this.history = history;
+        this.clients = clients;
+        this.kinds = kinds;
+        this.mapper = mapper;
+    }
+
+    /** A wardrobe as it was after a change, read with a studio's own kinds. */
+    private record Known(long change, List<Kind> own, Wardrobe wardrobe) {}
+
+    /**
+     * The client's whole wardrobe. It is read once for each change of it; within a change it is read as it is at that moment.
+     */
+    @Transactional(readOnly = true)
+    public Wardrobe of(UUID clientId) {
+        if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+            return read(clientId);
+        }
+        long change = history.latest(clientId).orElseThrow(() -> ProblemException.notFound("This client"));
+        List<Kind> own = kinds.all().own();
+        Known before = known.getIfPresent(clientId);
+        if (before == null || before.change() != change || !before.own().equals(own)) {
+            before = new Known(change, own, read(clientId));
+            known.put(clientId, before);
+        }
+        return before.wardrobe();
+    }
+
+    private Wardrobe read(UUID clientId) {
+        Map<String, Object> document = clients.frame(clientId);
+        document.put(
+                "pieces",
+                rows.findByClientIdOrderByPosition(clientId).stream()
+                        .map(mapper::document)
+                        .toList());
+        return WardrobeReader.read(document, kinds.all());
+    }
+}
