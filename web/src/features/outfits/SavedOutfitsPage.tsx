@@ -76,6 +76,7 @@ export function SavedOutfitsPage() {
   if (saved.data && all.length === 0) {
     return (
       <div className="max-w-prose p-5">
+        <h1 className="mb-3 font-serif text-xl font-semibold">{say('savedOutfits')}</h1>
         <p className="mb-2 text-soft">{say('noneSaved')}</p>
         <Link className="font-medium text-chalk" to={`../outfits/bench?${listQuery(search)}`}>
           {say('onTheBench')}

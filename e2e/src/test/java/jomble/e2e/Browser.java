@@ -207,7 +207,16 @@ final class Browser implements AutoCloseable {
 
     /** Nothing serious or critical by WCAG 2.2 AA on the screen as it stands. */
     void checkAccessibility() {
-        AxeBuilder axe = new AxeBuilder().setLegacyMode(true);
+        checkAccessibility(new AxeBuilder());
+    }
+
+    /** The same of what a selector finds: what is open over a page hides the page from screen readers. */
+    void checkAccessibilityOf(String selector) {
+        checkAccessibility(new AxeBuilder().include(List.of(selector)));
+    }
+
+    private void checkAccessibility(AxeBuilder axe) {
+        axe.setLegacyMode(true);
         axe.setOptions(AXE_OPTIONS);
         List<Rule> violations = axe.analyze(driver).getViolations();
         assertThat(violations)

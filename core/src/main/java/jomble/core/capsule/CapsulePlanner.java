@@ -82,9 +82,9 @@ public final class CapsulePlanner {
         Long bound = isWhole && isCountedExactly
                 ? bound(compiled, most, size, rounds, progress.part(SEARCHED, BOUNDED))
                 : null;
-        Curve curve = new Curve(
+        Curve drawn = new Curve(
                 curve, elbow(curve), most.score().outfits() - best.score().outfits(), isAll, bound, wouldDo);
-        return report(compiled, best, curve, progress.part(BOUNDED, 1));
+        return report(compiled, best, drawn, progress.part(BOUNDED, 1));
     }
 
     /** The most outfits that so many pieces could make which miss no more of the wishes, or null where it is not known. */
