@@ -1260,8 +1260,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Why pieces make no outfit, told on the outfit in which they come nearest to working.
-         * @description Why pieces make no outfit, told on the outfit in which they come nearest to working.
+         * Why pieces make no outfit, shown on the outfit in which they come nearest to working.
+         * @description Why pieces make no outfit, shown on the outfit in which they come nearest to working.
          */
         post: operations["why"];
         delete?: never;
@@ -1995,7 +1995,7 @@ export interface components {
         CombinationsView: {
             /**
              * Format: int32
-             * @description how many are told in this order, where that is a selection: best first of a list too long to be sorted
+             * @description how many are listed in this order, where that is a selection: best first of a list too long to be sorted
              */
             listed?: number;
             outfits?: components["schemas"]["OutfitView"][];
@@ -2619,7 +2619,7 @@ export interface components {
         OutfitAsked: {
             /**
              * Format: int32
-             * @description how many more edits than the shortest ways to another context are told; 0..2, null for none
+             * @description how many more edits than the shortest ways to another context are listed; 0..2, null for none
              */
             beyond?: number;
             capsule?: string;
@@ -2646,7 +2646,7 @@ export interface components {
             slot?: string;
             /** @description the piece that is worn there instead; left out where one was taken off */
             to?: unknown;
-            /** @description of that outfit, where it is told */
+            /** @description of that outfit, where it is asked for */
             verdict?: string;
         };
         /** @description What is shown of one outfit. */
@@ -2672,7 +2672,7 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        /** @description All that is said of one outfit. */
+        /** @description Everything there is to say of one outfit. */
         OutfitVerdict: {
             changes?: components["schemas"]["ChangeView"][];
             /** @description how it is on the way there, indoors and in the evening; nothing without weather */
@@ -2924,11 +2924,11 @@ export interface components {
             rationale?: string;
             schools?: components["schemas"]["SwitchView"][];
             scope?: string;
-            /** @description whether it may be held one step softer */
+            /** @description whether it may be set one step softer */
             softenable?: boolean;
             softened?: boolean;
             source?: string;
-            /** @description whether it keeps being overruled and nobody has said yet what follows from it */
+            /** @description whether it keeps being overruled and nobody has decided yet what follows from it */
             suggestsSoftening?: boolean;
             title?: string;
         };
@@ -3138,7 +3138,7 @@ export interface components {
             id?: string;
             question?: string;
             schools?: components["schemas"]["SchoolView"][];
-            /** @description the school held in the studio, <code>client</code> the one held for the client, null where as in the studio */
+            /** @description the school followed in the studio, <code>client</code> the one followed for the client, null where as in the studio */
             studio?: string;
         };
         TemplateView: {
@@ -3243,7 +3243,7 @@ export interface components {
             figure?: string;
             /** Format: date */
             last?: string;
-            /** @description where its pieces were, as far as that can be told */
+            /** @description where its pieces were, as far as that is known */
             slots?: {
                 [key: string]: unknown;
             };

@@ -12,9 +12,10 @@ import org.openqa.selenium.WebElement;
 
 /**
  * Every main screen at the sizes it is laid out for: nothing runs out of the window, no text is cut off or lies over another, and no
- * accessibility rule fails.
+ * accessibility rule fails; at full width the tests of each screen check the rules.
  */
 class EverySizeTest extends BrowserTest {
+    private static final int FULL_WIDTH = 1280;
     private static final List<String> STEPS = List.of(
             "brief",
             "pieces",
@@ -51,7 +52,7 @@ class EverySizeTest extends BrowserTest {
                 fits(page, width);
             }
         } finally {
-            browser.size(1280, 800);
+            browser.size(FULL_WIDTH, 800);
         }
     }
 
@@ -77,7 +78,9 @@ class EverySizeTest extends BrowserTest {
     }
 
     private void fits(String page, int width) {
-        browser.checkAccessibility();
+        if (width < FULL_WIDTH) {
+            browser.checkAccessibility();
+        }
         assertThat(Layout.faults(browser)).as("%s at %d", page, width).isEmpty();
         assertThat((Long) browser.run("return document.documentElement.scrollWidth"))
                 .as("%s at %d", page, width)
