@@ -79,7 +79,7 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, stageFi
         </div>
       )}
       <NoCount live={live} />
-      <div ref={slot} className={stageFirst ? 'order-first mb-6' : 'mt-5'} />
+      <div ref={slot} className={stageFirst ? 'order-first mb-6 empty:mb-0' : 'mt-5'} />
       {counts && Number(counts.total) > 0 && <Remarks counts={counts} pieces={pieces} />}
     </aside>
   );
