@@ -13,11 +13,10 @@ import jomble.core.piece.Rise;
 import jomble.core.piece.Shaft;
 import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
+import jomble.core.proportion.Landmark;
 
 /** Which zones of the body a piece covers that stays on, in one context; none where the client asks for none to be covered. */
 final class CoveredZones {
-    private static final int KNEE = 285;
-    private static final int ANKLE = 60;
     private static final Set<Neckline> SHOWS_CHEST = EnumSet.of(
             Neckline.V, Neckline.SCOOP, Neckline.SWEETHEART, Neckline.COWL, Neckline.OFF_SHOULDER, Neckline.STRAPLESS);
     private static final Set<Neckline> SHOWS_SHOULDERS =
@@ -69,8 +68,8 @@ final class CoveredZones {
     }
 
     private static int lower(Piece piece) {
-        int hem = piece.hem() == null ? 1000 : piece.hem().landmark().meanPermille();
-        return (hem <= KNEE ? bit(Zone.KNEE) : 0) | (hem <= ANKLE ? bit(Zone.ANKLE) : 0);
+        return (TradeTerms.reaches(piece, Landmark.KNEE) ? bit(Zone.KNEE) : 0)
+                | (TradeTerms.reaches(piece, Landmark.ANKLE) ? bit(Zone.ANKLE) : 0);
     }
 
     private static int bit(Zone zone) {

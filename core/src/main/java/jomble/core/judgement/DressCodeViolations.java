@@ -12,6 +12,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
+import jomble.core.proportion.Landmark;
 
 /** Which requirements of an occasion's dress code a piece goes against. */
 final class DressCodeViolations {
@@ -20,7 +21,6 @@ final class DressCodeViolations {
     /** The same of one that is to be kept away from. */
     private static final double FORBIDDEN_COLOUR = 12;
 
-    private static final int KNEE = 285;
     private static final double FLAT_HEEL_CM = 2;
     private static final Set<String> LOOSE = Set.of("cape", "poncho", "kimono-jacket");
 
@@ -53,7 +53,7 @@ final class DressCodeViolations {
             case HEM_KNEE ->
                 (slot == Slot.BOTTOM || slot == Slot.ONEPIECE)
                         && piece.hem() != null
-                        && piece.hem().landmark().meanPermille() > KNEE;
+                        && !TradeTerms.reaches(piece, Landmark.KNEE);
             case TUCKED ->
                 slot == Slot.TOP && !worn.is(Finish.TUCKED) && piece.finishes().contains(Finish.TUCKED);
             case TROUSERS ->

@@ -17,17 +17,12 @@ import jomble.core.piece.Show;
 import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
+import jomble.core.proportion.Landmark;
 
 /** Reads the {@link Sign}s and what is counted besides off what is worn, in one context. */
 final class SignReader {
     private static final int ROOMY = 3;
     private static final Set<Finish> DEFINES_A_WAIST = EnumSet.of(Finish.TUCKED, Finish.KNOTTED, Finish.BELTED);
-
-    private static final int ANKLE = 60;
-    private static final int MID_CALF = 190;
-    private static final int SEAT = 500;
-    /** A coat over leggings is long: it ends near the knee or below. */
-    private static final int LONG_COAT = 330;
 
     private static final Set<String> OVERDRESSES = Set.of("dungarees", "pinafore-dress");
     private static final Set<String> BARE_TOPS = Set.of("vest-top", "camisole", "bandeau", "sleeveless-bodysuit");
@@ -141,14 +136,16 @@ final class SignReader {
         return layer.fit().volume() >= ROOMY ? Sign.ROOMY_OUTER.bit() : 0;
     }
 
+    /** A coat over leggings is long where it ends near the knee or below. */
     private static boolean isLong(Piece coat) {
-        return coat.hem() != null && coat.hem().landmark().meanPermille() <= LONG_COAT;
+        return TradeTerms.reaches(coat, Landmark.ABOVE_KNEE);
     }
 
     /** A hooded top hangs over the seat however long it is recorded. */
     private static long seat(Piece piece) {
-        boolean reachesIt = piece.hem() != null && piece.hem().landmark().meanPermille() <= SEAT;
-        return reachesIt || piece.isOfKind("hooded-top") ? Sign.SEAT_COVERED.bit() : 0;
+        return TradeTerms.reaches(piece, Landmark.LOW_HIP) || piece.isOfKind("hooded-top")
+                ? Sign.SEAT_COVERED.bit()
+                : 0;
     }
 
     private static long denim(Piece piece, Sign sign) {
@@ -178,12 +175,11 @@ final class SignReader {
     }
 
     private static long legs(Piece piece) {
-        int hem = piece.hem() == null ? 0 : piece.hem().landmark().meanPermille();
         boolean trousers = !TradeTerms.isSkirtOrDress(piece);
-        if (hem <= ANKLE) {
+        if (piece.hem() == null || TradeTerms.reaches(piece, Landmark.ANKLE)) {
             return trousers ? Sign.LEG_COVERED.bit() : 0;
         }
-        return trousers && hem <= MID_CALF ? 0 : Sign.LEG_SHOWN.bit();
+        return trousers && TradeTerms.reaches(piece, Landmark.MID_CALF) ? 0 : Sign.LEG_SHOWN.bit();
     }
 
     private static long sleeves(Piece piece) {

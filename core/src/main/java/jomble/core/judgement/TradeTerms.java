@@ -8,6 +8,7 @@ import jomble.core.piece.Cloth;
 import jomble.core.piece.Fit;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
+import jomble.core.proportion.Landmark;
 
 /** What stylists call a piece when they say what it keeps company with: tailoring, a jumper, dress shoes. */
 public final class TradeTerms {
@@ -52,6 +53,11 @@ public final class TradeTerms {
 
     public static boolean isSkirtOrDress(Piece piece) {
         return piece.kind().isSkirt() || piece.kind().isDress();
+    }
+
+    /** Whether its hem comes down to a height or below, on a figure of mean proportions; not where it has no hem. */
+    static boolean reaches(Piece piece, Landmark height) {
+        return piece.hem() != null && piece.hem().landmark().meanPermille() <= height.meanPermille();
     }
 
     /** A cloth that lets through what is beneath. */

@@ -216,14 +216,14 @@ public final class CompletionSearch {
         return found;
     }
 
-    /** With what rules about the whole find of what is worn; the credits of those that may yet change do not count. */
-    private Penalties judged(Penalties so, List<ReadyCheck> decided, List<ReadyCheck> bound) {
+    /** Adds the findings of rules about the whole; the credits of those that may yet change do not count. */
+    private Penalties judged(Penalties found, List<ReadyCheck> decided, List<ReadyCheck> bound) {
         if (decided.isEmpty() && bound.isEmpty()) {
-            return so;
+            return found;
         }
         Summary summary = context.summarise(worn);
-        Penalties early = so.plus(bound, summary);
-        return new Penalties(early.minor(), early.major(), so.credit()).plus(decided, summary);
+        Penalties early = found.plus(bound, summary);
+        return new Penalties(early.minor(), early.major(), found.credit()).plus(decided, summary);
     }
 
     private void chooseWays(int next, Penalties found, long clo) {
