@@ -15,7 +15,12 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses JSON bodies above 5 MB with 413, whether or not their length was announced, and with 408 bodies that are sent too slowly. */
+/**
+ * Refuses JSON bodies above 5 MB with 413, whether or not their length was announced, and with 408 bodies that are sent too slowly.
+ *
+ * <p>What nobody read of a body is discarded before the connection goes on: closed with bytes still arriving, it would be
+ * reset, and the sender would see a network error instead of the refusal.
+ */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimitFilter extends OncePerRequestFilter {
@@ -27,15 +32,32 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private static final long LONGEST_NANOS = TimeUnit.SECONDS.toNanos(60);
 
+    private static final long MOST_DISCARDED = 64_000_000;
+    private static final long LONGEST_DISCARDING_NANOS = TimeUnit.SECONDS.toNanos(10);
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         long most = mostOf(request);
         if (request.getContentLengthLong() > most) {
             ProblemResponse.write(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", tooLarge(most));
-            return;
+        } else {
+            chain.doFilter(new Limited(request, most), response);
         }
-        chain.doFilter(new Limited(request, most), response);
+        if (!request.isAsyncStarted()) {
+            discardRest(request.getInputStream());
+        }
+    }
+
+    private static void discardRest(ServletInputStream body) throws IOException {
+        byte[] buffer = new byte[65_536];
+        long begun = System.nanoTime();
+        long discarded = 0;
+        int got = 0;
+        while (got >= 0 && discarded < MOST_DISCARDED && System.nanoTime() - begun < LONGEST_DISCARDING_NANOS) {
+            discarded += got;
+            got = body.isFinished() ? -1 : body.read(buffer);
+        }
     }
 
     private static String tooLarge(long most) {

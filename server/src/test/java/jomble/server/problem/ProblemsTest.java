@@ -1,12 +1,17 @@
 package jomble.server.problem;
 
+import static java.nio.charset.StandardCharsets.US_ASCII;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.OutputStream;
 import java.math.BigInteger;
+import java.net.Socket;
+import java.net.URI;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Scanner;
 import java.util.UUID;
 import java.util.stream.Stream;
 import jomble.server.running.Caller;
@@ -17,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every way to be refused: one problem document with a stable code, never a trace of the inside. */
@@ -52,6 +58,25 @@ class ProblemsTest {
                 .containsEntry("status", status)
                 .containsKeys("title", "detail", "errors");
         assertThat(answer.text()).doesNotContain("Exception", "jomble.server", "select ");
+    }
+
+    /** A connection closed while the body still arrives is reset, and the answer with it. */
+    @ParameterizedTest(name = "a photo of {0} MB is answered {1}")
+    @CsvSource({"18, 413", "12, 401"})
+    void answersOneWhoIsStillSendingTheBody(int megabytes, int status, Jomble jomble) throws Exception {
+        URI address = URI.create(jomble.address());
+        try (Socket socket = new Socket(address.getHost(), address.getPort())) {
+            OutputStream out = socket.getOutputStream();
+            String head = "POST %s/pieces/%s/photos HTTP/1.1\r\nHost: x\r\nContent-Length: %d\r\n\r\n";
+            out.write(head.formatted(NOWHERE, new UUID(0, 2), megabytes * 1_000_000)
+                    .getBytes(US_ASCII));
+            for (int i = 0; i < megabytes; i++) {
+                out.write(new byte[1_000_000]);
+                Thread.sleep(20);
+            }
+            assertThat(new Scanner(socket.getInputStream(), US_ASCII).nextLine())
+                    .startsWith("HTTP/1.1 " + status);
+        }
     }
 
     static Stream<Arguments> mistakes() {
