@@ -30,14 +30,15 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Says of every piece whether it still fits an unfinished outfit, best first. Whether it fits is exact: it does where some outfit of the
- * context holds it and all that is there. The order follows the judgement on what is there with it: cautions, then score.
+ * Finds every piece that still fits an unfinished outfit, best first. Whether a piece fits is exact: it does if some
+ * outfit of the context contains it together with everything chosen so far. The order follows the judgement of the
+ * unfinished outfit with the piece: cautions, then score.
  */
 public final class Bench {
     private static final Set<Slot> THIRD_PIECES = EnumSet.of(Slot.MID, Slot.JACKET);
     private static final Set<Slot> FINISHING =
             EnumSet.of(Slot.BELT, Slot.BAG, Slot.HAT, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH);
-    /** Rules about what is not there yet. */
+    /** Rules about missing pieces. */
     private static final Set<String> ABOUT_WHAT_IS_MISSING = Set.of("structure", "weather.warmth");
 
     private static final Comparator<Offer> BEST_FIRST = Comparator.comparing(Offer::verdict)
@@ -55,9 +56,9 @@ public final class Bench {
         this.queries = queries;
     }
 
-    /** @param offers best first; what is in the slot is among them */
+    /** @param offers best first, including the piece already in the slot */
     public record Place(Slot slot, List<Offer> offers) {
-        /** How many of them an outfit that works may hold. */
+        /** Number of offers that fit. */
         public int fitting() {
             return (int) offers.stream()
                     .filter(offer -> offer.verdict() == Verdict.WORKS)
@@ -66,17 +67,17 @@ public final class Bench {
     }
 
     /**
-     * What every slot may hold, in the order in which a body is dressed; slots for which the wardrobe has nothing are left out.
+     * The offers for every slot, in dressing order; slots the wardrobe has nothing for are left out.
      *
-     * @param oneMore the best third piece and the best finishing touch for an outfit that works, where they add to it
+     * @param oneMore the best third piece and the best finishing touch for an outfit that works, if they improve it
      */
     public record Reading(List<Place> places, List<Offer> oneMore) {}
 
     /**
-     * Every slot is counted, whatever the question counts.
+     * Reads the bench. Every slot is counted, whatever the question counts.
      *
-     * @param there what the outfit has so far; may be empty
-     * @throws CountingStoppedException when the progress asks to stop
+     * @param there the outfit so far; may be empty
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     public Reading read(CountQuestion question, Outfit there, Progress progress) {
         Map<Slot, List<PieceId>> pieces = new EnumMap<>(Slot.class);
@@ -103,7 +104,7 @@ public final class Bench {
         return new Reading(places, oneMore(places, now, score(now, judge.context())));
     }
 
-    /** The judge in that of the contexts in which the outfit is at its best. */
+    /** The judge of the context in which the outfit is at its best. */
     private Judge judgeOfBest(CountQuestion question, Outfit outfit) {
         return question.contexts().stream()
                 .map(context -> new Judge(catalogue, context))

@@ -28,8 +28,8 @@ import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
 
 /**
- * Which piece would make a formula possible. Tried are the kinds the formula asks for in one of its slots, each in a handful of colours;
- * the outfits each of them would make are counted exactly.
+ * Finds pieces that would make a formula possible. Tries the kinds the formula asks for in one slot, each in a handful
+ * of colours, and counts exactly the outfits each would make.
  */
 public final class MissingPiece {
     private static final int MOST_KINDS = 4;
@@ -43,18 +43,18 @@ public final class MissingPiece {
     }
 
     /**
-     * A piece that could be bought.
+     * A piece to buy.
      *
-     * @param colour by name
-     * @param outfits that would keep to the formula with it
+     * @param colour name of the colour
+     * @param outfits number of outfits that would match the formula with it
      */
     public record Found(Slot slot, Piece piece, String colour, BigInteger outfits) {}
 
     /**
-     * The pieces that make most outfits of the formula, best first; each of a kind of its own.
+     * The pieces that make the most outfits of the formula, best first, one for each kind.
      *
-     * @param slots of the formula in which something is missing
-     * @throws CountingStoppedException when the progress asks to stop
+     * @param slots the formula's slots in which something is missing
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     public List<Found> of(CountQuestion question, Formula formula, Set<Slot> slots, Progress progress) {
         List<Found> tried = new ArrayList<>();
@@ -82,7 +82,7 @@ public final class MissingPiece {
                 .toList();
     }
 
-    /** By name of the colour. */
+    /** By colour name. */
     private static Map<String, List<Piece>> candidates(Slot slot, SlotFormula asked, Palette palette) {
         List<String> kinds = Kinds.shipped().all().stream()
                 .filter(kind -> asked.kinds().isEmpty() || asked.kinds().contains(kind.id()))

@@ -9,15 +9,15 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /**
- * What a slot of an unfinished outfit may hold.
+ * A choice for a slot of an unfinished outfit.
  *
- * @param pieces one piece, or several of a set of jewellery
- * @param verdict the best an outfit with it and all that is there can come to
- * @param changes how many other pieces would have to make way for an outfit of the context; 0 where it fits, null where there is none
- * @param judgement of what is there with it, worn in the best way
- * @param score how gladly that would be shown
- * @param reason the worst thing that is said because of it, or null where nothing is
- * @param speaks what it adds most to the score, or null where it adds nothing
+ * @param pieces one piece, or the pieces of a jewellery set
+ * @param verdict the best verdict of an outfit with it and everything chosen so far
+ * @param changes number of other pieces that would have to be replaced; 0 when it fits, null when nothing works with it
+ * @param judgement of the unfinished outfit with it, worn in the best way
+ * @param score ranking score of that; higher is better
+ * @param reason the worst finding it causes, or null
+ * @param speaks the largest part it adds to the score, or null
  */
 public record Offer(
         Slot slot,

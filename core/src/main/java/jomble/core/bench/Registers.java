@@ -26,11 +26,11 @@ import jomble.core.piece.Slot;
 import jomble.core.piece.Word;
 
 /**
- * Three sets of finishing pieces that take one base to day, evening and weekend; clothes and shoes stay as they are.
+ * Takes a base to day, evening and weekend with three sets of finishing pieces; clothes and shoes stay the same.
  *
- * <p>Slot after slot the piece, or none, is taken that makes the whole best: the verdict first, then how well the piece suits the
- * register, then credits; gone over again until nothing changes. What suits a register is our choice: pieces near its formality, one
- * statement in the evening and none before it, little at the weekend.
+ * <p>In each slot, the piece (or none) is chosen that makes the whole best: by verdict, then by how well the piece
+ * suits the register, then by credits; repeated until nothing changes. What suits a register is our choice: pieces near
+ * its formality, one statement in the evening and none before, little at the weekend.
  */
 public final class Registers {
     private static final List<Slot> FINISHING = List.of(
@@ -48,7 +48,7 @@ public final class Registers {
         this.catalogue = catalogue;
     }
 
-    /** What a base is taken to. */
+    /** The registers. */
     public enum Register implements Word {
         DAY,
         EVENING,
@@ -66,19 +66,19 @@ public final class Registers {
     /**
      * A base with its finishing pieces.
      *
-     * @param finishing by slot; may be empty where nothing suits
+     * @param finishing by slot; may be empty when nothing suits
      * @param judgement of the whole
-     * @param reasons what speaks for the set: what is said for its pieces
+     * @param reasons credits of its finishing pieces
      */
     public record Dressed(
             Register register, Map<Slot, List<Piece>> finishing, Judgement judgement, List<Finding> reasons) {
-        /** The one piece that asks to be looked at, if there is one. */
+        /** The statement piece, if there is one. */
         public Optional<Piece> statement() {
             return pieces().filter(piece -> piece.get(Attribute.SHOW) == Show.STATEMENT)
                     .findFirst();
         }
 
-        /** The metals that are seen. */
+        /** The visible metals. */
         public Set<Metal> metals() {
             Set<Metal> metals = EnumSet.noneOf(Metal.class);
             pieces().map(piece -> piece.get(Attribute.METAL))
@@ -95,7 +95,7 @@ public final class Registers {
     /**
      * The base in each register.
      *
-     * @param base its finishing pieces are taken off
+     * @param base its own finishing pieces are ignored
      * @param pieces to choose from
      */
     public List<Dressed> of(Outfit base, List<Piece> pieces, JudgementContext context) {
@@ -160,7 +160,7 @@ public final class Registers {
         }
     }
 
-    /** Under trousers of legwear only socks are seen. */
+    /** Under trousers, only socks are visible legwear. */
     private static boolean shows(Piece piece, Outfit bare) {
         boolean hasTrousers = bare.in(Slot.BOTTOM)
                 .filter(bottom -> !bottom.piece().kind().isSkirt())
@@ -182,7 +182,7 @@ public final class Registers {
         }
     }
 
-    /** Above 0 where the piece does more for the register than an empty place. */
+    /** How well a piece suits the register; above 0 when it improves on an empty slot. */
     private static double suits(Piece piece, Register register, int formality, Map<Slot, Piece> chosen) {
         boolean isStatement = piece.get(Attribute.SHOW) == Show.STATEMENT;
         boolean hasStatement = chosen.values().stream().anyMatch(other -> other.get(Attribute.SHOW) == Show.STATEMENT);

@@ -1,2 +1,2 @@
-/** An outfit while it is being built: what still fits, what speaks against the rest, and what would finish it. */
+/** Building an outfit: what still fits, what speaks against the rest, and what would finish it. */
 package jomble.core.bench;

@@ -5,8 +5,8 @@ import java.util.List;
 /**
  * What the client will and will not wear.
  *
- * @param otherSensitivities what the skin does not bear that no rule knows of, in the client's words
- * @param healthNote what a stylist should know of the client's health, or null
+ * @param otherSensitivities sensitivities no rule covers, in the client's words
+ * @param healthNote what a stylist should know about the client's health, or null
  * @param maxHeelCm highest heel, or null for no limit
  * @param tucks whether the client tucks tops in
  */

@@ -83,12 +83,12 @@ public record Brief(
         return climate.stream().filter(m -> m.month() == month).findFirst();
     }
 
-    /** The same with other occasions. */
+    /** This brief with other occasions. */
     public Brief dressingFor(List<Occasion> others) {
         return with(others, place, climate);
     }
 
-    /** The same life, with its own seasons, in another climate. */
+    /** This brief in another climate; the seasons stay. */
     public Brief livingIn(Place other) {
         return with(occasions, other.name(), other.months());
     }

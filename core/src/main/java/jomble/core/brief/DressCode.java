@@ -2,7 +2,7 @@ package jomble.core.brief;
 
 import jomble.core.piece.Word;
 
-/** What an occasion may ask for. */
+/** A requirement an occasion may have. */
 public enum DressCode implements Word {
     CLOSED_TOE,
     NO_DENIM,

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** What the client needs of each occasion in each season. */
+/** The outfits a client needs for each occasion in each season. */
 public final class Needs {
-    /** Nobody notices a repetition after so many. */
+    /** After this many outfits nobody notices a repetition. */
     public static final int MOST = 10;
 
     private static final int WEEKS = 2;
@@ -15,10 +15,10 @@ public final class Needs {
     private Needs() {}
 
     /**
-     * What is needed of one occasion in one season.
+     * The need for one occasion in one season.
      *
-     * @param outfits how many different ones
-     * @param isSet whether the stylist said so; otherwise it follows from how often the occasion comes
+     * @param outfits number of different ones
+     * @param isSet whether the stylist set it; otherwise it follows from how often the occasion comes
      */
     public record Wanted(Occasion occasion, Season season, int outfits, boolean isSet) {}
 
@@ -35,7 +35,7 @@ public final class Needs {
         return needs;
     }
 
-    /** What is needed of an occasion in a season, whether the brief has them or not. */
+    /** The need for an occasion in a season, whether or not the brief has them. */
     public static Wanted of(Brief brief, Occasion occasion, Season season) {
         Optional<Need> set = brief.needs().stream()
                 .filter(need ->
@@ -44,7 +44,10 @@ public final class Needs {
         return new Wanted(occasion, season, set.map(Need::outfits).orElseGet(() -> usual(occasion)), set.isPresent());
     }
 
-    /** Two weeks of the occasion, at least 1 and at most {@value #MOST}; one that does not say how often counts as weekly. */
+    /**
+     * Two weeks' worth of the occasion, at least 1 and at most {@value #MOST}; an occasion without a frequency counts
+     * as weekly.
+     */
     public static int usual(Occasion occasion) {
         double weekly = occasion.weekly().orElse(ONCE_A_WEEK);
         return weekly == 0 ? 0 : Math.min(MOST, (int) Math.max(1, Math.ceil(WEEKS * weekly)));

@@ -46,7 +46,7 @@ public record Occasion(
 
     private static final double MONTHS_PER_WEEK = 12.0 / 52;
 
-    /** An occasion that asks for nothing. */
+    /** An occasion without requirements. */
     public static final Occasion ANY = new Occasion(
             "any occasion",
             1,
@@ -73,7 +73,7 @@ public record Occasion(
         months = List.copyOf(months);
     }
 
-    /** How often a week; empty when not said. */
+    /** Times a week; empty when unknown. */
     public OptionalDouble weekly() {
         if (timesPerWeek != null) {
             return OptionalDouble.of(timesPerWeek);

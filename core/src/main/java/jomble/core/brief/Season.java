@@ -5,13 +5,14 @@ import java.util.List;
 /**
  * A part of the client's year.
  *
- * <p>A season is asked about in its middle month: all its months together would flatter, since what works in any of them would count.
+ * <p>A season is judged in its middle month: a union of all its months would flatter, because what works in any of them
+ * would count.
  *
  * @param name such as "winter", "wet season" or "term"
- * @param months 1 to 12, each once, in the order they follow each other
+ * @param months 1 to 12, each once, in consecutive order
  */
 public record Season(String name, List<Integer> months) {
-    /** A client has at most so many. */
+    /** The largest number of seasons. */
     public static final int MOST = 6;
 
     public Season {

@@ -2,7 +2,7 @@ package jomble.core.brief;
 
 import jomble.core.piece.Word;
 
-/** A material the client's skin does not bear. */
+/** A material the client's skin does not tolerate. */
 public enum Sensitivity implements Word {
     NICKEL,
     WOOL,

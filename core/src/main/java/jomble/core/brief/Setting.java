@@ -2,9 +2,9 @@ package jomble.core.brief;
 
 import jomble.core.piece.Word;
 
-/** The surroundings of an occasion, where they ask for more than a dress code says. */
+/** The surroundings of an occasion, when they require more than a dress code. */
 public enum Setting implements Word {
-    /** Rooms, streets, anything that asks for nothing in particular. */
+    /** Rooms, streets, anything without special requirements. */
     USUAL,
     /** A quay, a moor, a field, a boat. */
     ROUGH,

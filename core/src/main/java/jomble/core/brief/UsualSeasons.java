@@ -45,7 +45,7 @@ final class UsualSeasons {
         return mean(year.get(0)) > mean(year.get(6)) ? SOUTHERN : NORTHERN;
     }
 
-    /** Months with more rain than the year's mean are wet; none where these or the others do not follow each other. */
+    /** Wet months have more rain than the year's mean; empty when the wet or the dry months are not consecutive. */
     private static List<Season> wetAndDry(List<ClimateMonth> year) {
         double mean =
                 year.stream().mapToDouble(ClimateMonth::rainDays).average().orElse(0);
@@ -57,7 +57,9 @@ final class UsualSeasons {
                 : List.of(new Season("wet season", wet), new Season("dry season", dry));
     }
 
-    /** The months for which this holds, from the first of the row on; none where they are not one row around the year. */
+    /**
+     * The months that satisfy a condition, in consecutive order; empty when they are not consecutive around the year.
+     */
     private static List<Integer> inARow(Predicate<Integer> holds) {
         List<Integer> firsts = IntStream.rangeClosed(1, MONTHS)
                 .boxed()

@@ -3,9 +3,9 @@ package jomble.core.capsule;
 import java.util.Arrays;
 import java.util.List;
 
-/** Scores choices of pieces by what is wished of a capsule. Not for use by several threads. */
+/** Scores choices of pieces by the wishes for a capsule. Not thread-safe. */
 final class Aim {
-    /** In so many outfits a piece earns its place. */
+    /** A piece earns its place when it is in at least this many outfits. */
     static final int EARNS = 5;
 
     private final Outfits outfits;
@@ -16,7 +16,7 @@ final class Aim {
     private final List<Requirement> requirements;
     private final Variety variety;
     private final Preferences preferences;
-    /** Pieces that do not count toward the size and are there anyway. */
+    /** Pieces that do not count towards the size and are always available. */
     private final int[] free;
 
     private final long[] perPiece;
@@ -52,12 +52,12 @@ final class Aim {
         return preferences;
     }
 
-    /** What was counted for the last score. */
+    /** The counts behind the last score. */
     Outfits outfits() {
         return outfits;
     }
 
-    /** Outfits by place, for the last score. */
+    /** Number of outfits by piece index, for the last score. */
     long[] perPiece() {
         return perPiece;
     }
@@ -65,8 +65,8 @@ final class Aim {
     /**
      * Scores a choice.
      *
-     * @param chosen by place, with the pieces that are there anyway
-     * @param members places of the chosen pieces that count toward the size
+     * @param chosen by piece index, including the pieces that are always available
+     * @param members indices of the chosen pieces that count towards the size
      */
     Score score(boolean[] chosen, int[] members) {
         int[] all = Arrays.copyOf(members, members.length + free.length);
@@ -123,7 +123,7 @@ final class Aim {
         return contexts[need];
     }
 
-    /** How many there are for a need in the month with the fewest. */
+    /** Number of outfits for a need in the month with the fewest. */
     long weakest(int need, boolean byBases) {
         long weakest = Long.MAX_VALUE;
         for (int context : contexts[need]) {

@@ -17,17 +17,17 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /**
- * Makes wardrobes ready to be searched for capsules. The tables laid out last are remembered, because they depend on the pieces and the
- * needs alone and a stylist asks many questions of the same ones. Safe for use by several threads.
+ * Prepares wardrobes for the capsule search. The most recent tables are cached, because they depend only on the pieces
+ * and the needs, and a stylist asks many questions about the same ones. Thread-safe.
  */
 final class CapsuleCompiler {
     private static final int MOST_REMEMBERED = 6;
-    /** Part of the time of a short list that goes into the table without weather. */
+    /** Share of the short list's time spent on the table without weather. */
     private static final double ROUGH = 0.8;
-    /** Part of the time that goes into the short list. */
+    /** Share of the time spent on the short list. */
     private static final double SHORTENED = 0.6;
 
-    /** Forgets what was not used for longest. */
+    /** A cache that evicts the least recently used entry. */
     private static final class Latest<K, V> extends LinkedHashMap<K, V> {
         private static final long serialVersionUID = 1;
         private final int most;
@@ -47,7 +47,7 @@ final class CapsuleCompiler {
 
     private final Counter counter;
     private final Map<Key, EnsembleTable> tables = new Latest<>(MOST_REMEMBERED);
-    /** The pieces that were kept of large wardrobes. */
+    /** The short lists of large wardrobes. */
     private final Map<Key, Set<PieceId>> shortLists = new Latest<>(MOST_REMEMBERED);
 
     CapsuleCompiler(Counter counter) {
@@ -55,11 +55,12 @@ final class CapsuleCompiler {
     }
 
     /**
-     * Makes a wardrobe ready; a large one without the pieces that would hardly be chosen.
+     * Prepares a wardrobe; of a large one, pieces that are unlikely to be chosen are dropped.
      *
-     * @param seed of the search for those
-     * @throws jomble.core.counting.CountingStoppedException when the progress asks to stop
-     * @throws jomble.core.counting.WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @param seed of the search that shortens the list
+     * @throws jomble.core.counting.CountingStoppedException when the progress listener asks to stop
+     * @throws jomble.core.counting.WardrobeTooLargeException when the wardrobe would need more memory than one count
+     *     may use
      */
     CompiledCapsule compile(CapsuleProblem problem, long seed, Progress progress) {
         long candidates = problem.pieces().stream().filter(problem::isCandidate).count();
@@ -87,7 +88,7 @@ final class CapsuleCompiler {
         return laidOut(shorter, progress.part(SHORTENED, 1));
     }
 
-    /** Makes a wardrobe ready for a choice by hand: with the pieces that were made ready last, where these are among them. */
+    /** Prepares a wardrobe for a choice made by hand, reusing the last short list if it contains the chosen pieces. */
     CompiledCapsule compileAround(CapsuleProblem problem, Collection<PieceId> pieces, long seed, Progress progress) {
         Set<PieceId> there;
         synchronized (tables) {

@@ -13,16 +13,16 @@ import jomble.core.piece.Word;
 /**
  * A capsule and how good it is.
  *
- * @param pieces those that count toward the size, in the order of layers
- * @param reasons of each, why it is in
- * @param seasonal of each piece that is not for all the seasons, those it is for
- * @param swaps the best, the best first
- * @param nearest pieces that were left out, the one that would add most first
- * @param curve by size, the smallest first; empty where nothing was searched for
- * @param elbow the smallest size that does all that was wished and meets the needs almost as well as any on the curve: outfits alone
- *     grow faster and faster with the size and have no elbow
+ * @param pieces those that count towards the size, in layer order
+ * @param reasons by piece, why it is in the capsule
+ * @param seasonal by piece, its seasons, for pieces not worn in all of them
+ * @param swaps the best swaps, best first
+ * @param nearest pieces left out, the one that would add most first
+ * @param curve by size, smallest first; empty when nothing was searched
+ * @param elbow the smallest size that grants all wishes and meets the needs almost as well as any size on the curve.
+ *     Outfits alone have no elbow, because they grow faster with every piece
  * @param missed function wishes that are not met, and what would meet them
- * @param upperBound more outfits are not possible with so many pieces and all that was wished; null where it is not known
+ * @param upperBound upper bound of the outfits of any capsule of this size that grants all wishes; null when unknown
  */
 public record CapsulePlan(
         List<PieceId> pieces,
@@ -36,34 +36,34 @@ public record CapsulePlan(
         List<Missed> missed,
         Quality quality,
         Long upperBound) {
-    /** How good it is known to be. */
+    /** What is known about its optimality. */
     public enum Quality implements Word {
-        /** There is none better by outfits. */
+        /** No capsule of this size has more outfits. */
         PROVED,
-        /** It is known how many outfits there cannot be. */
+        /** An upper bound of the number of outfits is known. */
         BOUNDED,
         UNBOUNDED
     }
 
-    /** A capsule that was found while the search goes on, and what it was found to be worth. */
+    /** An improved capsule found during the search, with its score. */
     public record Better(
             List<PieceId> pieces, int missed, double needsMetFraction, int earning, long outfits, double variety) {}
 
     /**
-     * What the counter says of the capsule with the pieces that do not count toward the size.
+     * The exact figures of the capsule together with the pieces that do not count towards the size.
      *
-     * @param needsMetFraction 0..1, each need by how often its occasion comes
-     * @param needsMetByBasesFraction the same, where outfits on the same base count as one
-     * @param earning pieces that earn their place
-     * @param outfits in any of the contexts
-     * @param freshDays the longest run of days without the same base twice
-     * @param washFree how long it lasts without a wash; null where no occasion says how often it comes
-     * @param hardestToSpare the piece without which least of the needs is met, as when it is at the cleaner's; null where
-     *     nothing could be chosen
-     * @param givenUpForVariety outfits the choice with the most has more
+     * @param needsMetFraction 0..1, each need weighted by how often its occasion comes
+     * @param needsMetByBasesFraction the same, with outfits on the same base counted once
+     * @param earning number of pieces that earn their place
+     * @param outfits in at least one context
+     * @param freshDays the longest run of days without repeating a base
+     * @param washFree how long it lasts without a wash; null when no occasion has a frequency
+     * @param hardestToSpare the piece whose absence, for example at the cleaner's, leaves the fewest needs met; null
+     *     when nothing could be chosen
+     * @param givenUpForVariety outfits given up compared to the choice with the most
      * @param variety 0..1
-     * @param topsGuide the school of how many tops there are to bottoms
-     * @param needs each with what there is
+     * @param topsGuide result of the school's guideline for the ratio of tops to bottoms
+     * @param needs each with the outfits available for it
      */
     public record Figures(
             double needsMetFraction,
@@ -85,22 +85,22 @@ public record CapsulePlan(
             List<NeedMet> needs) {}
 
     /**
-     * The longest run of days without a wash and without an outfit twice, in the season in which it is shortest.
+     * The longest run of days without a wash or a repeated outfit, in the season in which it is shortest.
      *
      * @param days that can be dressed
-     * @param daysAtMost the same number, or a bound where not all assignments were tried
-     * @param runsOutFirst the family that bounds it
+     * @param daysAtMost the same number, or an upper bound when not all assignments were tried
+     * @param runsOutFirst the family that limits it
      */
     public record WashFree(int days, int daysAtMost, Family runsOutFirst) {}
 
-    /** What is left of a capsule without one of its pieces. */
+    /** The capsule without one of its pieces. */
     public record Without(PieceId piece, double needsMetFraction, long outfits) {}
 
     /**
-     * What there is for a need.
+     * The outfits available for a need.
      *
-     * @param outfits in any month of the season
-     * @param weakestMonth the one with the fewest; null without weather
+     * @param outfits in at least one month of the season
+     * @param weakestMonth the month with the fewest; null without weather
      */
     public record NeedMet(
             String occasion,
@@ -111,44 +111,43 @@ public record CapsulePlan(
             BigInteger weakestMonthOutfits) {}
 
     /**
-     * Why a piece is in.
+     * Why a piece is in the capsule.
      *
-     * @param in outfits it is in
-     * @param completes outfits it can complete
-     * @param lost outfits that are lost without it
+     * @param in number of outfits that contain it
+     * @param completes number of outfits it can complete
+     * @param lost number of outfits lost without it
      */
     public record Reason(BigInteger in, BigInteger completes, BigInteger lost, Why why) {}
 
     /**
      * The strongest reason for a piece.
      *
-     * @param kind what it is
-     * @param wish the function wish that fails without it, where that is the reason, else null
-     * @param occasion,season of the need it is about, or null
-     * @param share of the outfits of that need it is in or completes, 0..1
+     * @param wish the function wish that fails without it, if that is the reason, else null
+     * @param occasion,season of the need concerned, or null
+     * @param share of that need's outfits that contain or need it, 0..1
      */
     public record Why(Kind kind, FunctionWish wish, Family family, String occasion, String season, double share) {
-        /** Whether something that is needed or wished for fails without it. */
+        /** Whether a need or a wish fails without it. */
         public boolean isEssential() {
             return kind == Kind.NEED_FAILS || kind == Kind.ONLY_OF_FAMILY || kind == Kind.FUNCTION;
         }
 
-        /** From the strongest on. */
+        /** Kinds of reason, strongest first. */
         public enum Kind implements Word {
-            /** Without it there is nothing for a need. */
+            /** Without it a need has no outfit. */
             NEED_FAILS,
-            /** It is the only one of its family that serves a need. */
+            /** It is the only piece of its family that serves a need. */
             ONLY_OF_FAMILY,
             /** Without it a function wish fails. */
             FUNCTION,
-            /** It was asked for. */
+            /** The stylist requires it. */
             ASKED_FOR,
-            /** It is in a large share of the outfits of a need. */
+            /** It is in a large share of a need's outfits. */
             CARRIES
         }
     }
 
-    /** One piece for another, and what the figures would be. */
+    /** A swap of one piece for another, with the resulting figures. */
     public record Swap(
             PieceId out,
             PieceId in,
@@ -159,35 +158,35 @@ public record CapsulePlan(
             Preferred preferred) {}
 
     /**
-     * What speaks for pieces where everything else is alike.
+     * What decides between choices that are otherwise equal.
      *
-     * @param favourites pieces that are marked as liked
-     * @param costPerWear mean of the pieces whose cost is known, from their wears so far; null where none is known
-     * @param wholeYear pieces of cloth for every season
+     * @param favourites number of pieces marked as liked
+     * @param costPerWear mean over the pieces with a known cost, from their wears so far; null when there are none
+     * @param wholeYear number of pieces whose cloth suits every season
      */
     public record Preferred(int favourites, Money costPerWear, int wholeYear) {}
 
     /**
      * A piece that was left out.
      *
-     * @param adds outfits it would add beside the others
-     * @param instead whom it would replace best
-     * @param outfits how many there would be then
+     * @param adds outfits it would add to the capsule
+     * @param instead the piece it would best replace
+     * @param outfits number of outfits after that swap
      */
     public record Nearest(PieceId piece, long adds, PieceId instead, long outfits, double needsMetFraction) {}
 
     /**
-     * The best that was found with so many pieces.
+     * The best capsule found of one size.
      *
-     * @param missed by how many pieces function wishes are missed
+     * @param missed number of pieces by which function wishes are missed
      */
     public record Size(int size, int missed, double needsMetFraction, double needsMetByBasesFraction, long outfits) {}
 
     /**
      * A function wish that is not met.
      *
-     * @param by how many pieces are missing or too many
-     * @param sizeThatWouldDo the smallest size found with which all are met, or null
+     * @param by number of pieces missing or in excess
+     * @param sizeThatWouldDo the smallest size found that meets all wishes, or null
      */
     public record Missed(FunctionWish wish, int by, Integer sizeThatWouldDo) {}
 }

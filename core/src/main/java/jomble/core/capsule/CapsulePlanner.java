@@ -10,23 +10,26 @@ import jomble.core.counting.Counter;
 import jomble.core.counting.Progress;
 import jomble.core.piece.PieceId;
 
-/** Plans capsules: compiles the outfits of a wardrobe once, searches among them, and has the counter say what was found. */
+/**
+ * Plans capsules: compiles the outfits of a wardrobe once, searches among them, and has the counter compute the exact
+ * figures of the result.
+ */
 public final class CapsulePlanner {
     private static final int SMALLEST = 8;
     private static final int BEYOND = 5;
-    /** Nobody asks for a larger capsule. */
+    /** The largest capsule that can be planned; nobody needs more. */
     private static final int LARGEST = 40;
 
-    /** Needs met within this of the most are met almost as well. */
+    /** Sizes whose share of needs met is within this of the best count as almost as good. */
     private static final double ALMOST = 0.01;
 
     /** Boxes the bound tries for each round of the search. */
     private static final int BOUND_STEPS = 60;
 
     private static final int ROUNDS_OF_A_SIZE = 2;
-    /** Of the rounds, those that seek the most outfits. */
+    /** Share of the rounds spent on the most outfits. */
     private static final double FOR_OUTFITS = 0.7;
-    /** Parts of the whole time: compiling, searching, and saying what was found. */
+    /** Shares of the whole time: compiling, searching, reporting. */
     private static final double COMPILED = 0.35;
 
     private static final double SEARCHED_FOR_OUTFITS = 0.7;
@@ -48,16 +51,17 @@ public final class CapsulePlanner {
     /**
      * Plans a capsule.
      *
-     * @param seed the same one gives the same capsule
-     * @param rounds of the search, at least 1; more never give a worse one by outfits
-     * @throws jomble.core.counting.CountingStoppedException when the progress asks to stop
-     * @throws jomble.core.counting.WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @param seed the same seed gives the same capsule
+     * @param rounds of the search, at least 1; more rounds never give fewer outfits
+     * @throws jomble.core.counting.CountingStoppedException when the progress listener asks to stop
+     * @throws jomble.core.counting.WardrobeTooLargeException when the wardrobe would need more memory than one count
+     *     may use
      */
     public CapsulePlan plan(CapsuleProblem problem, long seed, int rounds, Progress progress) {
         return plan(problem, seed, rounds, progress, better -> {});
     }
 
-    /** @param listener called with every better capsule as it is found */
+    /** @param listener called for every improvement */
     public CapsulePlan plan(
             CapsuleProblem problem, long seed, int rounds, Progress progress, Consumer<CapsulePlan.Better> listener) {
         CompiledCapsule compiled = compiler.compile(problem, seed, progress.part(0, COMPILED));
@@ -87,7 +91,7 @@ public final class CapsulePlanner {
         return report(compiled, best, drawn, progress.part(BOUNDED, 1));
     }
 
-    /** The most outfits that so many pieces could make which miss no more of the wishes, or null where it is not known. */
+    /** An upper bound of the outfits of a capsule of this size that misses no more wishes, or null when unknown. */
     private static Long bound(
             CompiledCapsule compiled, CapsuleSearch.Found most, int size, int rounds, Progress progress) {
         return OutfitBound.of(compiled, size, most.score().missed() == 0, rounds * BOUND_STEPS, progress)
@@ -96,11 +100,11 @@ public final class CapsulePlanner {
     }
 
     /**
-     * Says what a choice by hand is worth; nothing is searched for.
+     * Computes the figures of a choice made by hand, without a search.
      *
-     * @param pieces those that count toward the size, any number of them
-     * @return without a curve, and not compared with others of its size
-     * @throws jomble.core.counting.CountingStoppedException when the progress asks to stop
+     * @param pieces those that count towards the size, any number of them
+     * @return without a curve and without a comparison to others of its size
+     * @throws jomble.core.counting.CountingStoppedException when the progress listener asks to stop
      */
     public CapsulePlan look(CapsuleProblem problem, Collection<PieceId> pieces, long seed, Progress progress) {
         CompiledCapsule compiled = compiler.compileAround(problem, pieces, seed, progress.part(0, COMPILED));
@@ -110,7 +114,7 @@ public final class CapsulePlanner {
                 compiled, found, new Curve(List.of(), choice.size(), 0, false, null, null), progress.part(COMPILED, 1));
     }
 
-    /** What is known of other choices. */
+    /** What the search found at other sizes. */
     private record Curve(
             List<CapsulePlan.Size> sizes,
             int elbow,
@@ -139,7 +143,7 @@ public final class CapsulePlanner {
                 curve.upperBound());
     }
 
-    /** Best only where nothing that comes before the outfits could be better either. */
+    /** Proved only if no criterion ranked before the number of outfits can be improved either. */
     private static CapsulePlan.Quality quality(Curve curve, Score score) {
         boolean hasAll = score.missed() == 0
                 && score.needsMet() == 1
@@ -159,7 +163,7 @@ public final class CapsulePlanner {
                 pieces, score.missed(), score.needsMet(), score.earning(), score.outfits(), score.variety());
     }
 
-    /** The size asked for; of a range the smallest with which function and needs are met as well as with any. */
+    /** The requested size; for a range, the smallest at which function and needs are met as well as at any. */
     private static int size(CompiledCapsule compiled, CapsuleSearch search, int rounds, Progress progress) {
         CapsuleWishes.Range range = compiled.problem().wishes().size();
         int most = Math.min(range.max(), compiled.largest());
@@ -186,7 +190,7 @@ public final class CapsulePlanner {
         return chosen;
     }
 
-    /** The best by outfits with fewer pieces and with more, each begun from its neighbour. */
+    /** The best by outfits at smaller and larger sizes; each search starts from the neighbouring size. */
     private static List<CapsulePlan.Size> curve(
             CompiledCapsule compiled, CapsuleSearch search, CapsuleSearch.Found most, int size, Progress progress) {
         List<CapsulePlan.Size> curve = new ArrayList<>();
@@ -208,7 +212,10 @@ public final class CapsulePlanner {
         return curve;
     }
 
-    /** The smallest size above with which no wish is missed, each begun from its neighbour; null where none was found. */
+    /**
+     * The smallest larger size that meets all wishes, each search starting from its neighbour; null when none was
+     * found.
+     */
     private static Integer sizeThatWouldDo(
             CompiledCapsule compiled, CapsuleSearch search, CapsuleSearch.Found most, Progress progress) {
         Choice from = most.choice();
@@ -223,7 +230,7 @@ public final class CapsulePlanner {
         return null;
     }
 
-    /** The smallest size with function and needs almost as with any. */
+    /** The smallest size that meets function wishes and needs almost as well as any. */
     static int elbow(List<CapsulePlan.Size> curve) {
         int missed = curve.stream().mapToInt(CapsulePlan.Size::missed).min().orElseThrow();
         double most = curve.stream()

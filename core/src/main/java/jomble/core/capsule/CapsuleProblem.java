@@ -17,9 +17,9 @@ import jomble.core.piece.Slot;
 import jomble.core.piece.Whereabouts;
 
 /**
- * A wardrobe, what is needed of it, and what is wished of its capsule.
+ * A wardrobe, the needs it serves, and the wishes for its capsule.
  *
- * @param timesWorn by piece, from the wear log; pieces never worn may be missing
+ * @param timesWorn by piece, from the wear log; missing for pieces never worn
  * @param needs at least one
  */
 public record CapsuleProblem(
@@ -27,7 +27,7 @@ public record CapsuleProblem(
     private static final Set<Family> CLOTHES = EnumSet.of(
             Family.TOP, Family.BOTTOM, Family.ONE_PIECE, Family.DRAPE, Family.MID_LAYER, Family.JACKET, Family.COAT);
 
-    /** The slots whose pieces are distinguished while a capsule is sought. */
+    /** The slots whose pieces are distinguished during the search. */
     private static final Set<Slot> DISTINGUISHED =
             CountedSlots.OUTFITS.and(Slot.COAT).slots();
 
@@ -40,12 +40,12 @@ public record CapsuleProblem(
         }
     }
 
-    /** The families that count toward the size, by the school. */
+    /** The families that count towards the size, by the school. */
     public Set<Family> counted() {
         return countedBy(needs.get(0).months().get(0).context().schools());
     }
 
-    /** The families that count toward the size of a capsule, by the school. */
+    /** The families that count towards the size of a capsule, by the school. */
     public static Set<Family> countedBy(Schools schools) {
         Set<Family> counted = EnumSet.copyOf(CLOTHES);
         switch (schools.of(SchoolSwitch.CAPSULE_SIZE)) {
@@ -56,7 +56,7 @@ public record CapsuleProblem(
         return counted;
     }
 
-    /** Whether a piece counts toward the size. */
+    /** Whether a piece counts towards the size. */
     public boolean counts(Piece piece) {
         return counted().contains(piece.kind().family());
     }
@@ -69,15 +69,16 @@ public record CapsuleProblem(
         return new CapsuleProblem(pieces, timesWorn, others, wishes);
     }
 
-    /** The same of a wardrobe without some pieces. */
+    /** This problem for a wardrobe without some pieces. */
     CapsuleProblem without(Set<PieceId> out) {
         return new CapsuleProblem(
                 pieces.stream().filter(piece -> !out.contains(piece.id())).toList(), timesWorn, needs, wishes);
     }
 
     /**
-     * The pieces as they are searched among: one that counts does not complete what others make, because a piece outside a capsule must
-     * not fill in for free. What a capsule makes in the end is counted with all that its pieces can do, so it may be a little more.
+     * The pieces as the search sees them. Pieces that count do not complete other outfits, because a piece outside the
+     * capsule must not fill a gap for free. The finished capsule is counted with everything its pieces can do, so it
+     * may have slightly more outfits.
      */
     List<Piece> searched() {
         return pieces.stream()
@@ -96,7 +97,7 @@ public record CapsuleProblem(
         return Piece.of(piece.id(), piece.kind(), set);
     }
 
-    /** Whether a piece may be chosen: it counts, is kept, is there, and is not ruled out. */
+    /** Whether a piece may be chosen: it counts, is being kept, is available and is not excluded. */
     boolean isCandidate(Piece piece) {
         return counts(piece)
                 && !piece.roles().isEmpty()

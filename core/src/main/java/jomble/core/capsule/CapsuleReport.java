@@ -30,9 +30,9 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Says what a capsule is worth: figures by the counter, reasons by what would be without each piece. */
+/** Reports on a capsule: exact figures from the counter, and reasons from what would change without each piece. */
 final class CapsuleReport {
-    /** Wishes for something to wear, not for how much of what. */
+    /** Wishes for a kind of piece to be present, not for a quantity. */
     private static final Set<FunctionWish> SOMETHING = EnumSet.of(
             FunctionWish.FAMILIES,
             FunctionWish.COAT,
@@ -76,7 +76,7 @@ final class CapsuleReport {
     }
 
     /**
-     * Counts everything there is to say.
+     * Counts all figures.
      *
      * @param score of the choice
      */
@@ -115,7 +115,7 @@ final class CapsuleReport {
                 needs);
     }
 
-    /** Of several the one with the fewest outfits left; null where nothing is chosen. */
+    /** The piece whose absence leaves the fewest needs met, then the fewest outfits; null when nothing is chosen. */
     private CapsulePlan.Without hardestToSpare() {
         return Arrays.stream(choice.sorted())
                 .mapToObj(place -> {
@@ -127,7 +127,7 @@ final class CapsuleReport {
                 .orElse(null);
     }
 
-    /** In the season in which it is shortest. */
+    /** For the season in which it is shortest. */
     private CapsulePlan.WashFree washFree() {
         Map<String, List<WashFreeDays.Occasion>> weeks = new LinkedHashMap<>();
         for (Need need : problem.needs()) {
@@ -148,7 +148,7 @@ final class CapsuleReport {
                 .orElse(null);
     }
 
-    /** The clothes of each outfit of a need, as places in the question. */
+    /** The clothes of each outfit for a need, as piece indices in the question. */
     private List<int[]> clothes(Need need) {
         Map<PieceId, Integer> places = new HashMap<>();
         question.pieces().forEach(piece -> places.put(piece.id(), places.size()));
@@ -165,7 +165,7 @@ final class CapsuleReport {
         return care == null || care.wearsBetween() == null ? Integer.MAX_VALUE : care.wearsBetween();
     }
 
-    /** The pieces of the question that can be worn in a slot, or as one. */
+    /** The pieces that can be worn in a slot, or as that slot. */
     private BitSet worn(Slot slot) {
         BitSet worn = new BitSet();
         for (int i = 0; i < question.pieces().size(); i++) {
@@ -190,7 +190,7 @@ final class CapsuleReport {
                 need.months().stream().map(Need.Month::context).distinct().toList());
     }
 
-    /** Read off the table, which the counter filled, where that holds all outfits of the choice; else counted. */
+    /** Read from the table if it holds all outfits of the choice, otherwise counted. */
     private CapsulePlan.NeedMet met(int number, Progress progress) {
         Need need = problem.needs().get(number);
         BigInteger all;
@@ -220,7 +220,7 @@ final class CapsuleReport {
                 fewest);
     }
 
-    /** Whether no chosen piece completes what others make, and no month was left out. */
+    /** Whether the table is complete: no chosen piece completes other outfits, and no month was left out. */
     private boolean isInTable() {
         List<Piece> searched = problem.searched();
         return compiled.aim().needs().equals(problem.needs())
@@ -230,7 +230,7 @@ final class CapsuleReport {
                                 .equals(problem.pieces().get(place).roles()));
     }
 
-    /** Of each piece, once the figures are there. */
+    /** The reason for each piece; call after {@link #figures}. */
     Map<PieceId, CapsulePlan.Reason> reasons() {
         Map<PieceId, CapsulePlan.Reason> reasons = new LinkedHashMap<>();
         Aim aim = compiled.aim();
@@ -256,7 +256,7 @@ final class CapsuleReport {
         return reasons;
     }
 
-    /** Of each piece that is in no outfit of some season, the seasons it is for. */
+    /** The seasons of each piece that is not worn in all of them. */
     Map<PieceId, List<String>> seasonal() {
         Aim aim = compiled.aim();
         choice.score(aim);
@@ -326,7 +326,7 @@ final class CapsuleReport {
                 share);
     }
 
-    /** The wish for something to wear that fails without a piece, or null. */
+    /** The presence wish that fails without a piece, or null. */
     private FunctionWish failing(int place) {
         return compiled.aim().requirements().stream()
                 .filter(requirement -> SOMETHING.contains(requirement.wish()))
@@ -345,7 +345,7 @@ final class CapsuleReport {
         return requirement.missedBy(there, members);
     }
 
-    /** What there is for each need when all others of a family are left out. */
+    /** The outfits for each need when all other pieces of a family are left out. */
     private long[] withoutOthersOf(Family family, int place) {
         Choice less = choice;
         for (int other : choice.sorted()) {
@@ -357,7 +357,7 @@ final class CapsuleReport {
         return needs(compiled.aim());
     }
 
-    /** @param wouldDo the smallest size found with which none is missed, or null */
+    /** @param wouldDo the smallest size found that meets all wishes, or null */
     List<CapsulePlan.Missed> missed(Integer wouldDo) {
         return compiled.aim().requirements().stream()
                 .map(requirement -> new CapsulePlan.Missed(requirement.wish(), missed(requirement, choice), wouldDo))

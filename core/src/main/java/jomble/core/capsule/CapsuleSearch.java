@@ -8,17 +8,17 @@ import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 
 /**
- * Seeks the best choice of so many pieces: simulated annealing by swaps (doi:10.1126/science.220.4598.671) in many short rounds, each
- * followed by every swap that makes it better. Rounds, not time, decide, so that the same seed gives the same choice on every machine; more
- * rounds never give a worse one. Not for use by several threads.
+ * Searches for the best choice of a given size: simulated annealing by swaps (doi:10.1126/science.220.4598.671) in many
+ * short rounds, each followed by hill climbing. The number of rounds, not time, limits the search, so a seed gives the
+ * same choice on every machine; more rounds never give a worse one. Not thread-safe.
  */
 final class CapsuleSearch {
     private static final int MOVES_A_PIECE = 250;
     private static final double HOT = 0.12;
     private static final double COLD = 0.002;
-    /** Every so many rounds one begins anew instead of going on from the best. */
+    /** Every second round starts afresh instead of from the best choice. */
     private static final int ANEW = 2;
-    /** In every context variety leaves at least this share of the outfits. */
+    /** Variety must leave at least this share of the outfits in every context. */
     private static final double KEPT_IN_EACH = 0.6;
 
     private static final double LEAST_DIFFERENCE = 1e-9;
@@ -35,8 +35,8 @@ final class CapsuleSearch {
     record Found(Choice choice, Score score) {}
 
     /**
-     * @param must places of the pieces that are in it
-     * @param pool places of those that may be chosen besides
+     * @param must indices of the pieces that must be in it
+     * @param pool indices of the other pieces that may be chosen
      */
     CapsuleSearch(Aim aim, int pieces, int[] free, int[] must, int[] pool, long seed) {
         this.aim = aim;
@@ -47,20 +47,20 @@ final class CapsuleSearch {
         this.random = new SplittableRandom(seed);
     }
 
-    /** @param listener called with every better choice as it is found */
+    /** @param listener called for every improvement */
     void hear(Consumer<Found> listener) {
         this.heard = listener;
     }
 
-    /** How a score is ranked, and how far it is along as one number for the annealing. */
+    /** How scores are compared, and a number for them that the annealing can use. */
     private interface Ranking {
         double value(Score score);
 
-        /** Whether the first is better than the second; values are theirs. */
+        /** Whether the first is better than the second, given their values. */
         boolean isBetter(Score one, double value, Score other, double otherValue);
     }
 
-    /** By everything, more outfits before more variety. */
+    /** By all criteria, with more outfits ranked before more variety. */
     private record MostOutfits(double scale, int size) implements Ranking {
         @Override
         public boolean isBetter(Score one, double value, Score other, double otherValue) {
@@ -77,7 +77,10 @@ final class CapsuleSearch {
         }
     }
 
-    /** The most varied, and of those alike the preferred, of those that are as good as another in what comes before the outfits, and have almost as many of these. */
+    /**
+     * By variety, then preference, among choices that equal a given one in everything ranked before outfits and have
+     * almost as many outfits.
+     */
     private final class MostVaried implements Ranking {
         private final Score best;
         private final double least;
@@ -103,7 +106,7 @@ final class CapsuleSearch {
                     : value > otherValue + LEAST_DIFFERENCE;
         }
 
-        /** Read of the choice that was scored last; below 0 where too much was given up. */
+        /** The value of the choice scored last; below 0 when it gives up too much. */
         @Override
         public double value(Score score) {
             double lacks = Math.max(0, score.missed() - best.missed())
@@ -119,10 +122,10 @@ final class CapsuleSearch {
     }
 
     /**
-     * The best choice found, by the number of outfits.
+     * The best choice found, ranked by the number of outfits.
      *
-     * @param from where to begin, or null
-     * @throws CountingStoppedException when the progress asks to stop
+     * @param from where to start, or null
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     Found mostOutfits(int size, Choice from, int rounds, Progress progress) {
         Choice begin = from == null ? random(size) : from.copy();
@@ -147,8 +150,8 @@ final class CapsuleSearch {
     /**
      * The most varied choice found near the one with the most outfits.
      *
-     * @param costFraction which share of the outfits may be given up, 0..1
-     * @throws CountingStoppedException when the progress asks to stop
+     * @param costFraction share of the outfits that may be given up, 0..1
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     Found mostVaried(Found most, double costFraction, int rounds, Progress progress) {
         Found best = most;
@@ -186,7 +189,7 @@ final class CapsuleSearch {
         return new Choice(pieces, free, members);
     }
 
-    /** The best choice seen on one round. The pieces that must be in it stand first and are never moved. */
+    /** The best choice seen in one round. Required pieces come first and are never moved. */
     private Found anneal(Choice choice, Ranking ranking) {
         Score score = choice.score(aim);
         double value = ranking.value(score);
@@ -221,7 +224,7 @@ final class CapsuleSearch {
         return best;
     }
 
-    /** Takes every swap that makes it better until none does. */
+    /** Applies improving swaps until there are none. */
     private Found climb(Found from, Ranking ranking) {
         Choice choice = from.choice().copy();
         Score score = choice.score(aim);

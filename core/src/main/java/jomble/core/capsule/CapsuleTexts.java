@@ -8,7 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Properties;
 
-/** The message catalogue of capsules: why a piece is in, and what of the wishes is not met. */
+/** The message catalogue of capsules: why a piece is in, and which wishes are not met. */
 public final class CapsuleTexts {
     private static final Properties TEXTS = load();
     private static final int PERCENT = 100;
@@ -27,7 +27,7 @@ public final class CapsuleTexts {
                         "percent", Math.round(PERCENT * why.share())));
     }
 
-    /** What is missed, and the smallest change of the wishes that would do. */
+    /** What is missed, and the smallest change of the wishes that would meet it. */
     public static String text(CapsulePlan.Missed missed) {
         String would = missed.sizeThatWouldDo() == null
                 ? filled("would.without", Map.of())

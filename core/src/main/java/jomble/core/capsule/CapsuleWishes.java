@@ -6,17 +6,17 @@ import jomble.core.piece.Family;
 import jomble.core.piece.PieceId;
 
 /**
- * What a stylist wishes of a capsule.
+ * A stylist's wishes for a capsule.
  *
- * @param size how many counted pieces
- * @param must pieces that are in it
- * @param never pieces that are not
- * @param from the pieces it is chosen from, as those with a tag or of another capsule; null for the whole wardrobe
- * @param families how many pieces of a family
+ * @param size number of pieces that count
+ * @param must pieces it must contain
+ * @param never pieces it must not contain
+ * @param from the pieces to choose from, such as those with a tag or from another capsule; null for the whole wardrobe
+ * @param families number of pieces by family
  * @param breaksSets whether a piece of a set may be in without the others
- * @param dryCleanMax how many pieces may need the dry-cleaner; null for any number
- * @param palette how many colours there may be; null for any number
- * @param varietyCostFraction which share of the outfits may be given up for variety, 0..1
+ * @param dryCleanMax maximum number of dry-clean pieces; null for no limit
+ * @param palette maximum number of colours; null for no limit
+ * @param varietyCostFraction share of the outfits that may be given up for variety, 0..1
  * @param without function wishes that are switched off
  */
 public record CapsuleWishes(
@@ -30,7 +30,10 @@ public record CapsuleWishes(
         PaletteLimit palette,
         double varietyCostFraction,
         Set<FunctionWish> without) {
-    /** How much of the outfits variety may cost unless it is said: our choice, as most stylists rate a varied sixth of less above more of the same. */
+    /**
+     * Default share of the outfits that variety may cost: our choice, as most stylists prefer a varied capsule with a
+     * sixth fewer outfits to more of the same.
+     */
     public static final double USUAL_VARIETY_COST = 0.15;
 
     public CapsuleWishes {
@@ -47,7 +50,7 @@ public record CapsuleWishes(
         }
     }
 
-    /** So many pieces, and nothing else asked for. */
+    /** A capsule of this size without further wishes. */
     public static CapsuleWishes of(int size) {
         return new CapsuleWishes(
                 new Range(size, size),
@@ -62,7 +65,7 @@ public record CapsuleWishes(
                 Set.of());
     }
 
-    /** At least and at most so many. */
+    /** An inclusive range. */
     public record Range(int min, int max) {
         public Range {
             if (min < 0 || min > max) {
@@ -71,10 +74,10 @@ public record CapsuleWishes(
         }
     }
 
-    /** At most so many base colours, greys and other neutrals, and so many accents. */
+    /** The maximum number of base colours (neutrals) and of accents. */
     public record PaletteLimit(int bases, int accents) {}
 
-    /** The same with other pieces that are in it, and another size. */
+    /** These wishes with other required pieces and another size. */
     public CapsuleWishes with(Set<PieceId> others, Range range) {
         return new CapsuleWishes(
                 range, others, never, from, families, breaksSets, dryCleanMax, palette, varietyCostFraction, without);

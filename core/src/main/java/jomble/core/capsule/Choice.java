@@ -2,13 +2,13 @@ package jomble.core.capsule;
 
 import java.util.Arrays;
 
-/** The pieces of a capsule while it is sought, as places. A piece can be swapped in and out at once. Not for use by several threads. */
+/** The pieces of a capsule during the search, as indices. Swaps take constant time. Not thread-safe. */
 final class Choice {
     private final boolean[] chosen;
     private final int[] members;
 
     /**
-     * @param free pieces that do not count toward the size and are there anyway
+     * @param free pieces that do not count towards the size and are always available
      * @param members those that do
      */
     Choice(int pieces, int[] free, int[] members) {
@@ -43,7 +43,7 @@ final class Choice {
         return members[i];
     }
 
-    /** Puts another piece in the place of one; answers the one that went. */
+    /** Replaces a piece; returns the one that was removed. */
     int swap(int i, int place) {
         int out = members[i];
         chosen[out] = false;

@@ -5,13 +5,13 @@ import java.util.stream.IntStream;
 import jomble.core.piece.PieceId;
 
 /**
- * A wardrobe made ready to be searched for a capsule. Not for use by several threads.
+ * A wardrobe prepared for the capsule search. Not thread-safe.
  *
- * @param problem without the pieces that were left out beforehand
- * @param candidates by place, whether a piece may be chosen
- * @param free places of the pieces that do not count toward the size and are there anyway
- * @param must places of the pieces that are in every capsule
- * @param pool places of those that may be chosen besides
+ * @param problem without the pieces dropped by the short list
+ * @param candidates by piece index, whether it may be chosen
+ * @param free indices of the pieces that do not count towards the size and are always available
+ * @param must indices of the pieces in every capsule
+ * @param pool indices of the other pieces that may be chosen
  */
 record CompiledCapsule(
         CapsuleProblem problem,
@@ -29,12 +29,12 @@ record CompiledCapsule(
         return problem.pieces().get(place).id();
     }
 
-    /** How many pieces a capsule can have. */
+    /** The largest possible capsule. */
     int largest() {
         return must.length + pool.length;
     }
 
-    /** A choice by hand; pieces that do not count are there anyway. */
+    /** A choice made by hand; pieces that do not count are always available. */
     Choice choice(Collection<PieceId> pieces) {
         int[] members = IntStream.range(0, problem.pieces().size())
                 .filter(place -> pieces.contains(id(place))

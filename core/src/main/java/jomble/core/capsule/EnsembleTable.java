@@ -13,38 +13,40 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Every ensemble of a wardrobe with the contexts its outfits work in, laid out so that those within a few pieces are found at once.
+ * Every ensemble of a wardrobe with the contexts in which its outfits work, laid out so that the ensembles within a few
+ * pieces are found fast.
  *
- * <p>Ensembles lie together by the pieces they are built on: a top and a bottom, or a one-piece alone. Each has a type: a matrix of coats and shoes, with a bit for each
- * context an outfit works in. Few types are different, so a capsule's outfits are counted type by type. Never changed once built.
+ * <p>Ensembles are grouped by base: a top and a bottom, or a one-piece. Each has a type, a matrix of coats and shoes
+ * with a bit for each context in which the outfit works. There are few distinct types, so outfits are counted by type.
+ * Immutable once built.
  */
 final class EnsembleTable {
-    /** One bit each in a long. */
+    /** One bit of a long for each. */
     static final int MOST_CONTEXTS = Long.SIZE;
 
     private static final int BITS_OF_A_PLACE = 16;
     private static final int PLACES_OF_A_KEY = 4;
     private static final int SLOTS = EnsembleListener.CLOTHES.size();
-    /** The first so many of the slots of clothes are those of what everything else goes over. */
+    /** The number of leading clothes slots that form the base. */
     private static final int BASES = EnsembleListener.CLOTHES.indexOf(Slot.UNDERSKIRT);
 
     private static final char NONE = Character.MAX_VALUE;
 
     private final int pieces;
     private final int contexts;
-    /** Places of the pieces that can be shoes, and that can be coats. */
+    /** Indices of the pieces that can be worn as shoes, and as coats. */
     private final int[] shoes;
 
     private final int[] coats;
-    /** By pair of pieces, where its ensembles begin; the place one above the last piece stands for no second piece. */
+    /** By pair of pieces, the index of its first ensemble; an index one above the last piece means no second piece. */
     private final int[] begins;
-    /** Of each ensemble the pieces besides those it is built on, the same number of places for each. */
+    /** For each ensemble, the pieces beyond its base; every ensemble has the same room. */
     private final char[] more;
 
     private final int room;
 
     private final int[] typeOf;
-    /** By type, coat and shoe, in this order, the contexts as bits; coats and shoes are counted from 1, 0 for none. */
+    /** By type, coat and shoe, the contexts as bits; coats and shoes are counted from 1, with 0 for none. */
     private final long[] masks;
 
     private EnsembleTable(Builder from, int[] begins, char[] more, int room, int[] typeOf, long[] masks) {
@@ -83,7 +85,7 @@ final class EnsembleTable {
         return masks.length / matrix();
     }
 
-    /** About how much memory it takes. */
+    /** Approximate memory use in bytes. */
     long bytes() {
         return 4L * begins.length + 2L * more.length + 4L * typeOf.length + 8L * masks.length;
     }
@@ -92,12 +94,12 @@ final class EnsembleTable {
         return (shoes.length + 1) * (coats.length + 1);
     }
 
-    /** Whether any ensemble is built on a piece first of all. */
+    /** Whether any ensemble has this piece as the first of its base. */
     boolean begins(int first) {
         return begins[first * (pieces + 1)] < begins[(first + 1) * (pieces + 1)];
     }
 
-    /** @param second the number of pieces for none */
+    /** @param second the number of pieces for no second piece */
     int begin(int first, int second) {
         return begins[first * (pieces + 1) + second];
     }
@@ -110,12 +112,12 @@ final class EnsembleTable {
         return typeOf[ensemble];
     }
 
-    /** How many pieces an ensemble has at most besides those it is built on. */
+    /** The most pieces any ensemble has beyond its base. */
     int room() {
         return room;
     }
 
-    /** The place of one of the pieces besides the two an ensemble is built on, or −1. */
+    /** A piece beyond the ensemble's base, or −1. */
     int more(int ensemble, int which) {
         char place = more[room * ensemble + which];
         return place == NONE ? -1 : place;
@@ -130,12 +132,12 @@ final class EnsembleTable {
         return true;
     }
 
-    /** The contexts in which a type works with a coat and shoes, each counted from 1, 0 for none. */
+    /** The contexts in which a type works with a coat and shoes, each counted from 1, with 0 for none. */
     long mask(int type, int coat, int shoe) {
         return masks[type * matrix() + coat * (shoes.length + 1) + shoe];
     }
 
-    /** By place, the contexts in which a piece is in some outfit or, as a coat, completes one, as bits. */
+    /** By piece index, the contexts, as bits, in which it is in an outfit or, as a coat, completes one. */
     long[] worksIn() {
         long[] anywhere = new long[types()];
         long[] worksIn = new long[pieces];
@@ -170,12 +172,12 @@ final class EnsembleTable {
         return worksIn;
     }
 
-    /** Takes in one context after the other. Not for use by several threads. */
+    /** Builds a table from one context after the other. Not thread-safe. */
     static final class Builder implements EnsembleListener {
         private final Map<PieceId, Integer> places = new HashMap<>();
         private final KeyTable rows = new KeyTable(2);
         private final List<long[]> clothes = new ArrayList<>();
-        /** Types begin as nothing and go on with what each context adds: the type before, the context, and the matrix there. */
+        /** Types are built as chains: the type so far, the context, and the matrix in that context. */
         private final Numbering chain = new Numbering();
 
         private final Map<BitSet, Integer> numbers = new HashMap<>();
@@ -186,7 +188,7 @@ final class EnsembleTable {
         private int[] coats = {};
         private int contexts;
 
-        /** @param ids of the pieces, in the order of the questions that are asked */
+        /** @param ids of the pieces, in the order used by the questions */
         Builder(List<PieceId> ids) {
             for (PieceId id : ids) {
                 places.put(id, places.size());
@@ -277,7 +279,7 @@ final class EnsembleTable {
             return worn[0] * (pieces + 1) + worn[1];
         }
 
-        /** The two pieces it is built on, the second {@code pieces} where there is one only, and those that go with them. */
+        /** The pieces of the base, with {@code pieces} for no second one, followed by the other pieces. */
         private int[] worn(long[] key) {
             int[] worn = new int[SLOTS + 1];
             int count = 0;

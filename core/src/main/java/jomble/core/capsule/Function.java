@@ -22,11 +22,11 @@ import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
 
 /**
- * What a capsule has to do in a wardrobe: the wishes that apply, as requirements on its pieces. What the wardrobe does not hold at all
- * is not required of the capsule.
+ * What a capsule has to do in a wardrobe: the wishes that apply, as requirements on its pieces. A capsule is never
+ * required to contain what the wardrobe does not have.
  */
 final class Function {
-    /** On so many days of a month rain is expected. */
+    /** Share of a month's days with rain from which rain is expected. */
     private static final double RAIN_DAYS_SHARE = 1 / 3.0;
 
     private static final double DAYS = 30.4;
@@ -35,9 +35,9 @@ final class Function {
     /** Every context. */
     private static final long ALL = -1;
 
-    /** Below this size a second pair of shoes is not asked for. */
+    /** Below this size a second pair of shoes is not required. */
     private static final int SMALL = 8;
-    /** Tops of tops and bottoms: seven to three, give or take one in seven. */
+    /** Share of tops among tops and bottoms: seven to three, give or take one in seven. */
     private static final double[] TOP_LED = {0.55, 0.8};
 
     private static final double[] EVEN = {0.4, 0.6};
@@ -48,7 +48,7 @@ final class Function {
     private final boolean[] candidates;
     private final CapsuleWishes wishes;
     private final List<Need> needs;
-    /** By place, the contexts in which a piece is in some outfit, as bits. */
+    /** By piece index, the contexts, as bits, in which it is in an outfit. */
     private final long[] worksIn;
 
     private final List<Requirement> all = new ArrayList<>();
@@ -64,8 +64,8 @@ final class Function {
     /**
      * The requirements of a capsule.
      *
-     * @param candidates by place, whether a piece may be chosen
-     * @param table in the contexts of the needs, month by month in their order
+     * @param candidates by piece index, whether it may be chosen
+     * @param table compiled for the contexts of the needs, month by month in their order
      */
     static List<Requirement> of(
             List<Piece> pieces, boolean[] candidates, CapsuleWishes wishes, List<Need> needs, EnsembleTable table) {
@@ -97,7 +97,10 @@ final class Function {
         return those;
     }
 
-    /** Those of them that are in some outfit in some of the contexts: what cannot be worn does nothing for a capsule. */
+    /**
+     * The matching pieces that are in an outfit in some of the contexts; a piece that cannot be worn serves no purpose
+     * in a capsule.
+     */
     private boolean[] thoseIn(long contexts, Predicate<Piece> which) {
         boolean[] those = those(which);
         for (int i = 0; i < those.length; i++) {
@@ -130,7 +133,7 @@ final class Function {
         return count;
     }
 
-    /** Of what the wardrobe does not hold, no more is required than there is. */
+    /** Adds a requirement, limited to what the wardrobe has. */
     private void add(FunctionWish wish, boolean[] of, int least, int most) {
         int possible = Math.min(least, count(of));
         boolean asks = possible > 0 || most < count(of);
@@ -182,7 +185,7 @@ final class Function {
                 && (RAIN_COVERS.stream().anyMatch(piece::isOfKind) || piece.cloth() == Cloth.RUBBER);
     }
 
-    /** With no coat, and with each, how many ensembles work in some of the contexts. */
+    /** The number of ensembles that work in some of the contexts, without a coat and with each. */
     private static long[] wornWith(EnsembleTable table, long contexts) {
         long[] worn = new long[table.coats().length + 1];
         for (int ensemble = 0; ensemble < table.size(); ensemble++) {

@@ -2,9 +2,9 @@ package jomble.core.capsule;
 
 import jomble.core.piece.Word;
 
-/** What a capsule has to do besides making outfits. Each can be switched off by its name. */
+/** What a capsule has to do besides making outfits. Each wish can be switched off by name. */
 public enum FunctionWish implements Word {
-    /** As many pieces of a family as was asked for. */
+    /** The requested number of pieces of each family. */
     FAMILIES,
     /** A coat, where the coldest month is cool. */
     COAT,
@@ -18,14 +18,14 @@ public enum FunctionWish implements Word {
     SECOND_SHOES,
     /** A tailored jacket, where an occasion is formal. */
     TAILORED_JACKET,
-    /** Knits are half of the tops at most. */
+    /** At most half of the tops are knits. */
     KNITS,
-    /** Sets are whole or left out, where they are not to be broken. */
+    /** Sets are complete or left out, unless they may be broken. */
     SETS,
-    /** No more pieces for the dry-cleaner than was asked for. */
+    /** At most the requested number of dry-clean pieces. */
     DRY_CLEAN,
-    /** No more colours than was asked for. */
+    /** At most the requested number of colours. */
     PALETTE,
-    /** Tops and bottoms in the share the school asks for. */
+    /** Tops and bottoms in the proportion the school recommends. */
     TOPS_SHARE
 }

@@ -7,10 +7,10 @@ import jomble.core.climate.ClimateMonth;
 import jomble.core.judgement.JudgementContext;
 
 /**
- * How many different outfits are needed of an occasion in a season.
+ * The number of different outfits an occasion needs in a season.
  *
  * @param outfits at least 0
- * @param timesPerWeek how much it counts beside the others
+ * @param timesPerWeek weight relative to other needs
  * @param months those of the season in which the occasion comes; at least one
  */
 public record Need(Occasion occasion, Season season, int outfits, double timesPerWeek, List<Month> months) {
@@ -22,9 +22,9 @@ public record Need(Occasion occasion, Season season, int outfits, double timesPe
     }
 
     /**
-     * A month and what is judged by in it.
+     * A month and the context it is judged in.
      *
-     * @param climate null where no weather is asked for
+     * @param climate null without weather
      */
     public record Month(ClimateMonth climate, JudgementContext context) {
         /** Mean of the day in °C, NaN without weather. */

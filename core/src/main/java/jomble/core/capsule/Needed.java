@@ -3,13 +3,13 @@ package jomble.core.capsule;
 import java.util.Comparator;
 import java.util.List;
 
-/** Needs cut down to what is searched in. What is said of a capsule in the end is said of all of them. */
+/** Needs reduced to the months the search uses. The final figures cover all months. */
 final class Needed {
     private static final Comparator<Need.Month> BY_WARMTH = Comparator.comparingDouble(Need.Month::meanC);
 
     private Needed() {}
 
-    /** With so few months that their contexts fit a table: of each season the coldest and the warmest, else the coldest. */
+    /** Needs with few enough months to fit a table: the coldest and the warmest of each season, or only the coldest. */
     static List<Need> withinBounds(List<Need> needs) {
         if (contexts(needs) <= EnsembleTable.MOST_CONTEXTS) {
             return needs;

@@ -14,45 +14,45 @@ import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 
 /**
- * How many outfits so many pieces cannot exceed, whichever they are.
+ * An upper bound of the outfits of any choice of a given size.
  *
- * <p>A capsule has some number of pieces of each family. For such numbers every ensemble is relaxed: each piece may have the partners that
- * are best for it, as many of a family as the capsule has, and all coats are there. The most is found by branch and bound, the most
- * promising first: over boxes of numbers that add up to the size, then over single pieces that are in or out. Where that is given up, the
- * best that is left is still a bound.
+ * <p>A capsule has some number of pieces in each family. For given numbers every ensemble is relaxed: each piece may
+ * have its best partners, as many of a family as the capsule has, and all coats are available. The maximum is found by
+ * best-first branch and bound, over boxes of family sizes that add up to the size and then over single pieces being in
+ * or out. When the search is cut off, the best box left is still a bound.
  */
 final class OutfitBound {
-    /** Larger tables take too long to go through so often. */
+    /** Larger tables take too long to evaluate this often. */
     private static final int LARGEST_TABLE = 60_000;
 
     private static final int SHOES = Family.SHOES.ordinal();
     private static final int FAMILIES = Family.values().length;
-    /** Of pieces that do not count and are there anyway. */
+    /** The pseudo-family of pieces that do not count and are always available. */
     private static final int FREE = FAMILIES;
 
     private final CompiledCapsule compiled;
     private final EnsembleTable table;
     private final int[] familyOf;
     private final Node root = new Node(-1);
-    /** By type, the shoes that count it works with, as bits, and how many there are anyway or it needs none. */
+    /** By type, the counted shoes it works with, as bits, and the number of other shoes, or 1 when it needs none. */
     private final long[] shoes;
 
     private final int[] otherShoes;
-    /** By place, whether a piece is in or out where that is decided. */
+    /** By piece index, whether it is in or out if that is decided. */
     private byte[] decided;
-    /** By family, how many pieces that are in are not in the ensemble so far. */
+    /** By family, the number of pieces decided to be in that are not in the ensemble so far. */
     private final int[] stillIn = new int[FAMILIES];
-    /** The shoes that are in, and those that are not decided, as bits. */
+    /** The shoes decided to be in, and those undecided, as bits. */
     private long shoesIn;
 
     private long shoesOpen;
-    /** By place, how many outfits a piece was taken for, where that is asked for. */
+    /** By piece index, the number of outfits it was used in, when that is tracked. */
     private long[] taken;
 
     private final List<Requirement.Share> shares = new ArrayList<>();
     private int number;
 
-    /** The pieces of an ensemble so far; one more piece goes on to a child. */
+    /** The pieces of an ensemble so far; each further piece leads to a child. */
     private static final class Node {
         private final int piece;
         private final Map<Integer, Node> byPiece = new HashMap<>();
@@ -65,10 +65,10 @@ final class OutfitBound {
     }
 
     /**
-     * Numbers of pieces of each family, from and to.
+     * A range for the number of pieces of each family.
      *
-     * @param decided by place, {@link #IN}, {@link #OUT} or 0
-     * @param number in the order they were made, so that the same ones are tried on every machine
+     * @param decided by piece index, {@link #IN}, {@link #OUT} or 0
+     * @param number creation order, so that ties are broken the same way on every machine
      */
     private record Box(int[] least, int[] most, byte[] decided, long bound, int number) {}
 
@@ -105,13 +105,13 @@ final class OutfitBound {
     }
 
     /**
-     * More outfits than this are not possible.
+     * Computes the bound.
      *
-     * @param size how many pieces that count
-     * @param allWishes whether only choices that miss none of the wishes are asked about
-     * @param steps how many boxes are tried at most
-     * @throws CountingStoppedException when the progress asks to stop
-     * @return empty where it would take too long, or no numbers of pieces fit
+     * @param size number of pieces that count
+     * @param allWishes whether only choices that meet all wishes are considered
+     * @param steps number of boxes at most
+     * @throws CountingStoppedException when the progress listener asks to stop
+     * @return empty when it would take too long, or no family sizes are possible
      */
     static Optional<Long> of(CompiledCapsule compiled, int size, boolean allWishes, int steps, Progress progress) {
         boolean isTooLarge =
@@ -205,8 +205,8 @@ final class OutfitBound {
     }
 
     /**
-     * Of families of which more pieces were taken than there may be, the one taken for most outfits that is not decided; −1 where no
-     * more were taken, so that the bound is what these pieces make.
+     * The undecided piece that was used in the most outfits, in a family that used more pieces than allowed; −1 if no
+     * family did, so that the bound is attained.
      */
     private int contested(Box box) {
         taken = new long[familyOf.length];
@@ -229,7 +229,7 @@ final class OutfitBound {
         return contested;
     }
 
-    /** Takes in what the wishes ask of whole families, or of some pieces of one. */
+    /** Narrows the box by wishes about families or some of their pieces. */
     private void narrow(int[] least, int[] most) {
         for (Requirement requirement : compiled.aim().requirements()) {
             if (requirement instanceof Requirement.Amount amount) {
@@ -270,7 +270,7 @@ final class OutfitBound {
         return changed;
     }
 
-    /** The family whose number is known least, or −1 where all are. */
+    /** The family with the widest range, or −1 when all are fixed. */
     private static int widest(Box box) {
         int widest = -1;
         int width = 0;
@@ -283,7 +283,7 @@ final class OutfitBound {
         return widest;
     }
 
-    /** Cuts a box down to numbers that can add up to the size; what is left empty is dropped. */
+    /** Narrows a box to numbers that can add up to the size and queues it unless it is empty. */
     private void push(PriorityQueue<Box> boxes, int[] from, int[] to, byte[] decided, int size) {
         int[] least = from.clone();
         int[] most = to.clone();
@@ -316,7 +316,10 @@ final class OutfitBound {
         return false;
     }
 
-    /** The outfits there could be of so many pieces; −1 where more of a family are in than there may be, or too few are left. */
+    /**
+     * The relaxed number of outfits for these family sizes; −1 when more pieces of a family are in than allowed, or too
+     * few are left.
+     */
     private long value(byte[] how, int[] most) {
         decided = how;
         shoesIn = 0;
@@ -339,9 +342,9 @@ final class OutfitBound {
     }
 
     /**
-     * The outfits from a node on, each with the best partners there are.
+     * The relaxed number of outfits below a node, each with its best partners.
      *
-     * @param left how many pieces of each family there are besides those before; put back as it was
+     * @param left pieces of each family still allowed; restored before returning
      */
     private long value(Node node, int[] left) {
         long value = 0;
@@ -371,7 +374,7 @@ final class OutfitBound {
         return sum;
     }
 
-    /** Those that are in, and the best of the others, as many as there may be. */
+    /** The children decided to be in, plus the best of the others up to the allowed number. */
     private long best(Node[] children, int[] left, int family) {
         int count = left[family] - stillIn[family];
         left[family]--;
@@ -413,7 +416,7 @@ final class OutfitBound {
         return value;
     }
 
-    /** Goes through the best once more, to see what they take. */
+    /** Repeats the best choice to record which pieces it uses. */
     private long takeBest(Node[] open, long[] values, int others, int count, int[] left) {
         Integer[] order = new Integer[others];
         Arrays.setAll(order, i -> i);

@@ -3,28 +3,28 @@ package jomble.core.capsule;
 import java.util.Arrays;
 
 /**
- * Counts the outfits of a choice of pieces off an {@link EnsembleTable}, fast enough to be asked tens of thousands of times a second. An
- * outfit is an ensemble with its shoes; coats go over it as the day asks for them. What was counted last is read off the accessors. Not
- * for use by several threads.
+ * Counts the outfits of a choice of pieces from an {@link EnsembleTable}, fast enough for tens of thousands of calls a
+ * second. An outfit is an ensemble with shoes; coats are added as the weather requires. The accessors return the
+ * results of the last count. Not thread-safe.
  */
 final class Outfits {
     private final EnsembleTable table;
     private final int contexts;
-    /** Ensembles within the choice, of which so many count. */
+    /** Ensembles within the choice; only the first entries are in use. */
     private int[] within = new int[1024];
 
     private int count;
     private int[] firsts = new int[1024];
     private int[] seconds = new int[1024];
 
-    /** By type, in which round it was last met with, and with which shoes and coats it was last worked out. */
+    /** By type, the round in which it was last seen, and the shoes and coats it was last evaluated with. */
     private final int[] seen;
 
     private final int[] workedOut;
     private int finish;
 
     private final int[] ofType;
-    /** Types of this round, of which so many count, and by type how many ensembles there are. */
+    /** Types of this round, of which only the first entries are in use, and the number of ensembles by type. */
     private final int[] types;
 
     private int typeCount;
@@ -66,8 +66,8 @@ final class Outfits {
     /**
      * Counts the outfits of a choice.
      *
-     * @param chosen by place of the piece
-     * @param members the places of those that are chosen, in ascending order
+     * @param chosen by piece index
+     * @param members indices of the chosen pieces, ascending
      */
     void count(boolean[] chosen, int[] members) {
         round++;
@@ -96,7 +96,7 @@ final class Outfits {
         }
     }
 
-    /** Takes in which shoes and coats are chosen; what was worked out with the same ones stands. */
+    /** Updates the chosen shoes and coats; results for the same ones stay valid. */
     private void open(boolean[] chosen) {
         int shoesNow = open(table.shoes(), chosen, nextShoes);
         int coatsNow = open(table.coats(), chosen, nextCoats);
@@ -112,7 +112,7 @@ final class Outfits {
         }
     }
 
-    /** Writes down which of some pieces are chosen, counted from 1, with 0 for none before them. */
+    /** Collects which pieces are chosen, counted from 1, preceded by 0 for none. */
     private static int open(int[] places, boolean[] chosen, int[] into) {
         int count = 0;
         into[count++] = 0;
@@ -195,17 +195,17 @@ final class Outfits {
         return contexts;
     }
 
-    /** Outfits that work in some context. */
+    /** Number of outfits that work in at least one context. */
     long total() {
         return total;
     }
 
-    /** Outfits that work in a context. */
+    /** Number of outfits that work in a context. */
     long in(int context) {
         return byContext[context];
     }
 
-    /** Outfits that work in some of these contexts, given as bits. */
+    /** Number of outfits that work in at least one of the contexts, given as bits. */
     long inAny(long of) {
         long found = 0;
         for (int i = 0; i < typeCount; i++) {
@@ -218,7 +218,7 @@ final class Outfits {
         return found;
     }
 
-    /** What the outfits are built on, in some context. */
+    /** Number of distinct bases of the outfits that work in at least one context. */
     long bases() {
         return bases;
     }
@@ -228,9 +228,9 @@ final class Outfits {
     }
 
     /**
-     * By place, how many outfits each chosen piece is in, and how many a coat can complete.
+     * By piece index, the number of outfits each chosen piece is in, or a coat can complete.
      *
-     * @param perPiece written over
+     * @param perPiece overwritten
      */
     void perPiece(long[] perPiece) {
         Arrays.fill(perPiece, 0);
@@ -255,9 +255,9 @@ final class Outfits {
     }
 
     /**
-     * By place, the contexts in which each chosen piece is in an outfit, or a coat can complete one, as bits.
+     * By piece index, the contexts, as bits, in which each chosen piece is in an outfit, or a coat can complete one.
      *
-     * @param contexts written over
+     * @param contexts overwritten
      */
     void worksIn(long[] contexts) {
         Arrays.fill(contexts, 0);

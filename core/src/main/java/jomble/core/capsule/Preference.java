@@ -3,12 +3,12 @@ package jomble.core.capsule;
 import java.util.Comparator;
 
 /**
- * What decides between choices that are as good in everything else: first favourites, then cost per wear, then clothes for the whole year.
+ * Tie-breaker between choices that are otherwise equal: favourites, then cost per wear, then all-season pieces.
  *
- * @param favourites marks of liking of the pieces, -2 to 2 each, added up
- * @param millionthsPerWear mean cost per wear of the pieces whose cost is known, in millionths of the currency most of them have; the
- *     largest number where none is
- * @param wholeYear pieces of cloth for every season
+ * @param favourites sum of the pieces' ratings, -2 to 2 each
+ * @param millionthsPerWear mean cost per wear of the pieces with a known cost, in millionths of their most common
+ *     currency; the largest number when there are none
+ * @param wholeYear number of pieces whose cloth suits every season
  */
 record Preference(int favourites, long millionthsPerWear, int wholeYear) {
     /** The best first. */

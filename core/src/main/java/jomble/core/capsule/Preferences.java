@@ -12,7 +12,7 @@ import jomble.core.piece.Money;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
-/** How well pieces are liked, what a wear of each has cost so far, and which are for the whole year. */
+/** How well pieces are liked, what each wear has cost so far, and which suit the whole year. */
 final class Preferences {
     private static final int MILLIONTHS = 6;
     private static final long UNKNOWN = -1;
@@ -24,7 +24,7 @@ final class Preferences {
     private final long[] millionthsPerWear;
     private final boolean[] isWholeYear;
 
-    /** @param timesWorn by piece, from the wear log; pieces never worn may be missing */
+    /** @param timesWorn by piece, from the wear log; missing for pieces never worn */
     Preferences(List<Piece> pieces, Map<PieceId, Integer> timesWorn) {
         this.pieces = pieces;
         this.timesWorn = timesWorn;
@@ -43,7 +43,7 @@ final class Preferences {
         }
     }
 
-    /** Null where no piece has a cost; of two used alike often the one that comes first in the alphabet. */
+    /** The most common currency, alphabetically first in a tie; null when no piece has a cost. */
     private static Currency mostUsed(List<Piece> pieces) {
         return pieces.stream()
                 .filter(piece -> piece.get(Attribute.COST) != null)
@@ -73,7 +73,7 @@ final class Preferences {
         return piece.get(Attribute.COST).amount().divide(BigDecimal.valueOf(wears(piece)), MathContext.DECIMAL128);
     }
 
-    /** @param members places of the chosen pieces */
+    /** @param members indices of the chosen pieces */
     Preference of(int[] members) {
         int favourites = 0;
         int wholeYear = 0;
@@ -90,7 +90,7 @@ final class Preferences {
         return new Preference(favourites, known == 0 ? Long.MAX_VALUE : cost / known, wholeYear);
     }
 
-    /** The same to be read: pieces marked above 0 instead of the sum, and exact money. */
+    /** The preference for display: the number of liked pieces instead of a sum, and exact money. */
     CapsulePlan.Preferred describe(int[] members) {
         int favourites = 0;
         int known = 0;

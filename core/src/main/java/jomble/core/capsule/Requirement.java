@@ -1,18 +1,18 @@
 package jomble.core.capsule;
 
-/** One thing that is asked of the pieces of a capsule, whatever outfits they make. */
+/** A requirement on the pieces of a capsule, independent of its outfits. */
 interface Requirement {
     FunctionWish wish();
 
     /**
-     * By how many pieces it is missed.
+     * Number of pieces by which it is missed.
      *
-     * @param chosen by place of the piece
-     * @param members the places of those chosen
+     * @param chosen by piece index
+     * @param members indices of the chosen pieces
      */
     int missedBy(boolean[] chosen, int[] members);
 
-    /** Of some pieces at least and at most so many. */
+    /** At least and at most so many of a group of pieces. */
     record Amount(FunctionWish wish, boolean[] of, int least, int most) implements Requirement {
         @Override
         public int missedBy(boolean[] chosen, int[] members) {
@@ -24,7 +24,7 @@ interface Requirement {
         }
     }
 
-    /** Of two groups, the first is at least and at most such a share of both together. */
+    /** The share of the first of two groups in both together is within a range. */
     record Share(FunctionWish wish, boolean[] one, boolean[] other, double least, double most) implements Requirement {
         private static final double HALF = 0.5;
 
@@ -39,7 +39,9 @@ interface Requirement {
             return missedBy(ones, others);
         }
 
-        /** By how many pieces it is missed with so many of each; no rounding makes a majority of a half. */
+        /**
+         * Number of pieces by which it is missed for these group sizes; rounding never turns a half into a majority.
+         */
         int missedBy(int ones, int others) {
             int all = ones + others;
             int least = this.least > HALF
@@ -50,7 +52,7 @@ interface Requirement {
         }
     }
 
-    /** Sets are whole or left out. */
+    /** Sets are complete or left out. */
     record Whole(FunctionWish wish, int[][] sets) implements Requirement {
         @Override
         public int missedBy(boolean[] chosen, int[] members) {
@@ -67,10 +69,10 @@ interface Requirement {
     }
 
     /**
-     * At most so many colours.
+     * A limit on colours.
      *
-     * @param colourOf by place the number of its colour, or −1; base colours come before accents
-     * @param bases how many base colours there are
+     * @param colourOf by piece index, the number of its colour or −1; base colours come before accents
+     * @param bases number of base colours
      */
     record Colours(FunctionWish wish, int[] colourOf, int bases, int colours, CapsuleWishes.PaletteLimit limit)
             implements Requirement {

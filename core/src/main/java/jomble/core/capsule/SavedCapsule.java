@@ -9,16 +9,16 @@ import java.util.Map;
 import jomble.core.piece.PieceId;
 
 /**
- * A capsule a stylist has kept. Each change of its pieces or wishes is a version of its own; what is locked is not changed until it is
- * unlocked.
+ * A capsule saved by a stylist. Each change of its pieces or wishes is a new version; a locked capsule cannot change
+ * until it is unlocked.
  *
  * @param id unique among the capsules of a client
- * @param lock null where it is not locked
- * @param now the version that holds
- * @param earlier versions, the oldest first
+ * @param lock null when it is not locked
+ * @param now the current version
+ * @param earlier previous versions, oldest first
  */
 public record SavedCapsule(String id, String name, String notes, Lock lock, Version now, List<Version> earlier) {
-    /** Older versions than so many are dropped. */
+    /** At most this many earlier versions are kept; the oldest are dropped. */
     public static final int MOST_EARLIER = 50;
 
     public SavedCapsule {
@@ -33,10 +33,10 @@ public record SavedCapsule(String id, String name, String notes, Lock lock, Vers
     public record Lock(String season, LocalDate on) {}
 
     /**
-     * What it was at one time.
+     * One version of the capsule.
      *
-     * @param pieces those that count toward the size; some may have left the wardrobe since
-     * @param wishes what was wished of it, in the form of the planning call
+     * @param pieces those that count towards the size; some may have left the wardrobe since
+     * @param wishes in the format of the planning call
      */
     public record Version(List<PieceId> pieces, Map<String, Object> wishes, Instant saved) {
         public Version {
@@ -45,12 +45,12 @@ public record SavedCapsule(String id, String name, String notes, Lock lock, Vers
         }
     }
 
-    /** Counted from 1. */
+    /** The number of the current version, from 1. */
     public int version() {
         return earlier.size() + 1;
     }
 
-    /** With another version that holds from now on; the same where nothing differs. */
+    /** With a new current version; unchanged when nothing differs. */
     public SavedCapsule changed(Version next) {
         if (next.pieces().equals(now.pieces()) && next.wishes().equals(now.wishes())) {
             return this;
@@ -65,7 +65,7 @@ public record SavedCapsule(String id, String name, String notes, Lock lock, Vers
         return new SavedCapsule(id, otherName, otherNotes, lock, now, earlier);
     }
 
-    /** @param other null to unlock it */
+    /** @param other null to unlock */
     public SavedCapsule locked(Lock other) {
         return new SavedCapsule(id, name, notes, other, now, earlier);
     }

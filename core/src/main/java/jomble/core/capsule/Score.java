@@ -3,14 +3,14 @@ package jomble.core.capsule;
 import java.util.Comparator;
 
 /**
- * How good a choice of pieces is, by what matters first: function, needs, every piece earning its place, the number of outfits, variety,
- * preference. Kept apart and compared one after the other, never blended into one figure.
+ * The score of a choice, by criteria in order of importance: function, needs, pieces that earn their place, outfits,
+ * variety, preference. They are compared one after the other and never blended into one figure.
  *
- * @param missed by how many pieces function wishes are missed
- * @param needsMet 0..1, each need by how often its occasion comes
- * @param needsMetByBases the same, where outfits on the same base count as one
- * @param earning counted pieces that earn their place
- * @param outfits that work in some context
+ * @param missed number of pieces by which function wishes are missed
+ * @param needsMet 0..1, each need weighted by how often its occasion comes
+ * @param needsMetByBases the same, with outfits on the same base counted once
+ * @param earning number of counted pieces that earn their place
+ * @param outfits that work in at least one context
  * @param variety 0..1
  */
 record Score(
@@ -21,14 +21,17 @@ record Score(
         long outfits,
         double variety,
         Preference preference) {
-    /** Steps in which variety is told apart, as many as a stylist is shown; finer, nothing would ever be alike. */
+    /**
+     * Resolution at which variety is compared, the same as shown to the stylist; at a finer one no two choices would
+     * tie.
+     */
     private static final int VARIETY_STEPS = 100;
 
-    /** The most varied first, of those alike the preferred. */
+    /** Most varied first, then by preference. */
     static final Comparator<Score> BY_VARIETY =
             Comparator.comparingLong(Score::varietyStep).reversed().thenComparing(Score::preference, Preference.ORDER);
 
-    /** The best first; more outfits before more variety. */
+    /** Best first, with more outfits ranked before more variety. */
     static final Comparator<Score> BY_OUTFITS = Comparator.comparingInt(Score::missed)
             .thenComparing(Comparator.comparingDouble(Score::needsMet).reversed())
             .thenComparing(Comparator.comparingDouble(Score::needsMetByBases).reversed())

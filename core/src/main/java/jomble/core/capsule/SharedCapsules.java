@@ -10,8 +10,8 @@ import jomble.core.counting.Progress;
 import jomble.core.piece.PieceId;
 
 /**
- * Capsules that share a core, as one for each season of the year or one for work and one for the weekend. The core is the best capsule
- * for all of them at once among the pieces that can be worn in each; every capsule is then filled up by itself.
+ * Capsules that share a core, such as one for each season or one for work and one for the weekend. The core is the best
+ * capsule for all of them at once among the pieces worn in each; every capsule is then completed separately.
  */
 public final class SharedCapsules {
     private final CapsulePlanner planner;
@@ -23,15 +23,15 @@ public final class SharedCapsules {
     /**
      * A capsule with the core in it.
      *
-     * @param alone what would be found without a core
+     * @param alone the capsule found without a core
      */
     public record Part(CapsulePlan plan, CapsulePlan.Better alone) {}
 
     /**
      * The pieces all capsules share.
      *
-     * @param parts the capsules' problems, of one wardrobe
-     * @param size how many pieces at most; fewer where fewer can be worn in each
+     * @param parts the capsules' problems, of the same wardrobe
+     * @param size number of pieces at most; fewer when fewer can be worn in each
      */
     public List<PieceId> core(List<CapsuleProblem> parts, int size, long seed, int rounds, Progress progress) {
         CapsuleProblem first = parts.get(0);
@@ -49,7 +49,7 @@ public final class SharedCapsules {
         return Arrays.stream(found.choice().sorted()).mapToObj(all::id).toList();
     }
 
-    /** By place, whether a piece is in an outfit for some need of each part. */
+    /** By piece index, whether it is in an outfit for some need of each part. */
     private static boolean[] wornInEach(CompiledCapsule all, List<CapsuleProblem> parts) {
         Choice everything = new Choice(all.problem().pieces().size(), all.free(), whole(all));
         everything.score(all.aim());
@@ -72,7 +72,7 @@ public final class SharedCapsules {
         return whole;
     }
 
-    /** The contexts of these needs as bits, where months may have been left out. */
+    /** The contexts of these needs as bits; some months may have been left out. */
     private static long contexts(CompiledCapsule all, List<Need> needs) {
         Set<List<String>> names = new HashSet<>();
         needs.forEach(need -> names.add(name(need)));
@@ -90,7 +90,7 @@ public final class SharedCapsules {
         return List.of(need.occasion().name(), need.season().name());
     }
 
-    /** Fills a core up to a capsule, and seeks one without it beside. */
+    /** Completes a core to a capsule, and also searches for one without the core. */
     public Part part(CapsuleProblem problem, List<PieceId> core, long seed, int rounds, Progress progress) {
         Set<PieceId> must = new LinkedHashSet<>(problem.wishes().must());
         must.addAll(core);

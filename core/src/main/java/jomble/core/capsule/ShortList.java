@@ -13,14 +13,14 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /**
- * The pieces of a large wardrobe that a capsule is sought among. Weather only forbids, so a search without it is quick and bounds what
- * there is from above; of each family those are kept that would do most for the capsule found there.
+ * Shortens a large wardrobe before the search. Weather only forbids, so a search without it is fast and gives an upper
+ * bound; in each family the pieces that would help the resulting capsule most are kept.
  */
 final class ShortList {
-    /** Up to so many candidates nothing is left out. */
+    /** With at most this many candidates nothing is dropped. */
     static final int SMALL = 100;
 
-    /** How many of each family are kept; of families that are not named, all. */
+    /** Number of pieces kept by family; families not listed are kept whole. */
     private static final Map<Family, Integer> KEPT = new EnumMap<>(Map.of(
             Family.TOP, 22,
             Family.BOTTOM, 16,
@@ -31,7 +31,7 @@ final class ShortList {
 
     private ShortList() {}
 
-    /** The needs without weather, one context for each occasion. */
+    /** The needs without weather, with one context for each occasion. */
     static List<Need> withoutWeather(List<Need> needs) {
         Map<String, Need> byOccasion = new LinkedHashMap<>();
         for (Need need : needs) {
@@ -45,11 +45,11 @@ final class ShortList {
     }
 
     /**
-     * The pieces that are left out.
+     * The pieces to drop.
      *
      * @param pool the candidates that may be chosen
      * @param found the best choice found without weather
-     * @param bySwap by place of each other candidate, the score with it in the best place
+     * @param bySwap by index of each other candidate, the best score of a swap that brings it in
      */
     static Set<PieceId> leftOut(List<Piece> pieces, int[] pool, Choice found, Map<Integer, Score> bySwap) {
         Map<Family, Integer> kept = new EnumMap<>(Family.class);

@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** What one piece more, one less, or one for another would make of a capsule. */
+/** The effect of adding, removing or swapping one piece of a capsule. */
 final class Swaps {
     private static final int MOST = 5;
     private static final int NEAREST = 8;
@@ -20,7 +20,7 @@ final class Swaps {
         void hear(int out, int in, Score score);
     }
 
-    /** Tries every swap of a piece that need not be in it for one that may be. */
+    /** Visits every swap of a piece that is not required for one that may be chosen. */
     static void forEach(CompiledCapsule compiled, Choice from, Swapped heard) {
         Choice choice = from.copy();
         for (int i = 0; i < choice.size(); i++) {
@@ -42,7 +42,7 @@ final class Swaps {
         return Arrays.stream(compiled.must()).anyMatch(must -> must == place);
     }
 
-    /** Of all swaps the best by what matters first. */
+    /** The best swaps. */
     static List<CapsulePlan.Swap> best(CompiledCapsule compiled, Choice choice) {
         List<Swap> all = new ArrayList<>();
         forEach(compiled, choice, (out, in, score) -> all.add(new Swap(out, in, score)));
@@ -62,7 +62,7 @@ final class Swaps {
                 .toList();
     }
 
-    /** The pieces left out that would add most, each with whom it would replace best. */
+    /** The pieces left out that would add most, each with the piece it would best replace. */
     static List<CapsulePlan.Nearest> nearest(CompiledCapsule compiled, Choice choice) {
         Map<Integer, Score> scores = new LinkedHashMap<>();
         Map<Integer, Integer> instead = new LinkedHashMap<>();
@@ -84,7 +84,7 @@ final class Swaps {
         return List.copyOf(nearest.subList(0, Math.min(NEAREST, nearest.size())));
     }
 
-    /** With the piece that adds most; null where there is none to add. */
+    /** The choice extended by the piece that adds most; null when there is none. */
     static Choice grown(CompiledCapsule compiled, Choice choice) {
         return best(
                 compiled,
@@ -94,7 +94,7 @@ final class Swaps {
                         .toList());
     }
 
-    /** Without the piece that is missed least; null where none may go. */
+    /** The choice without the piece that is missed least; null when none may be removed. */
     static Choice shrunk(CompiledCapsule compiled, Choice choice) {
         return best(
                 compiled,

@@ -5,15 +5,15 @@ import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 
 /**
- * How varied the pieces of a capsule are: of each two pieces of one family, how far they are apart in kind, shape, colour, pattern and
- * neckline, and how evenly tops and bottoms are worn. Our choice, because a stylist sees look-alikes before anything else.
+ * How varied a capsule is: for each two pieces of a family, how different they are in kind, shape, colour, pattern and
+ * neckline, and how evenly tops and bottoms are worn. Our choice, because look-alikes are what a stylist notices first.
  */
 final class Variety {
-    /** Colours so far apart, in ΔE00, are quite different. */
+    /** Colours at least this far apart, in ΔE00, are entirely different. */
     private static final double CLEARLY_APART = 25;
 
     private static final double OF_EVENNESS = 0.3;
-    /** How much each difference counts between two pieces of a family. */
+    /** Weight of each difference between two pieces of a family. */
     private static final double OF_KIND = 0.3;
 
     private static final double OF_COLOUR = 0.4;
@@ -21,12 +21,12 @@ final class Variety {
     private static final double OF_NECKLINE = 0.15;
 
     private final List<Piece> pieces;
-    /** By pair of places, 0..1 how far they are apart; below 0 in different families. */
+    /** By pair of piece indices, how different they are, 0..1; below 0 in different families. */
     private final float[][] apart;
 
     private final boolean[] isEven;
 
-    /** @param candidates by place, whether a piece may be chosen */
+    /** @param candidates by piece index, whether it may be chosen */
     Variety(List<Piece> pieces, boolean[] candidates) {
         this.pieces = pieces;
         int size = pieces.size();
@@ -53,10 +53,10 @@ final class Variety {
     }
 
     /**
-     * How varied a choice is.
+     * The variety of a choice.
      *
-     * @param members places of the chosen candidates
-     * @param perPiece outfits by place
+     * @param members indices of the chosen candidates
+     * @param perPiece number of outfits by piece index
      * @return 0..1
      */
     double of(int[] members, long[] perPiece) {
@@ -78,7 +78,7 @@ final class Variety {
         return (1 - OF_EVENNESS) * unlike + OF_EVENNESS * evenness(members, perPiece);
     }
 
-    /** 1 when all tops are worn alike often and all bottoms are, 0 when each has one that is worn always. */
+    /** 1 when all tops are worn equally often and all bottoms are, 0 when a single one of each is always worn. */
     private double evenness(int[] members, long[] perPiece) {
         double even = 0;
         int families = 0;
@@ -94,7 +94,7 @@ final class Variety {
                 }
             }
             if (count > 1 && sum > 0) {
-                // The inverse of the Herfindahl index: how many pieces it is as if they were worn alike often.
+                // The inverse Herfindahl index: the effective number of pieces.
                 even += (sum * sum / squares - 1) / (count - 1);
                 families++;
             }

@@ -10,15 +10,15 @@ import java.util.stream.IntStream;
 import jomble.core.counting.Week;
 
 /**
- * How long a capsule lasts without a wash: the longest run of days, for the client's week of occasions, on which every day has an outfit of
- * its own and no piece is worn more often than it may be between washes.
+ * How long a capsule lasts without a wash: the longest run of days, for the client's weekly occasions, in which every
+ * day has a different outfit and no piece is worn more often than it may be between washes.
  *
- * <p>A piece has room for several days and an outfit takes room from all its pieces, so this is no matching. From above it is bounded by
- * each group of pieces taken alone, which is one; from below by a search that goes through the assignments of that many days, scarce
- * occasions first, and gives up after so many steps.
+ * <p>Pieces have room for several days and an outfit uses all its pieces, so this is not a matching. An upper bound
+ * comes from each group of pieces on its own, which is a matching; a lower bound from a search through the assignments
+ * of that many days, scarce occasions first, with a limited number of steps.
  */
 final class WashFreeDays {
-    /** Nobody plans further ahead. */
+    /** The longest run considered; nobody plans further ahead. */
     private static final int MOST_DAYS = 60;
 
     private static final int MOST_STEPS = 200_000;
@@ -26,24 +26,24 @@ final class WashFreeDays {
     private final List<Occasion> week;
     private final double[] timesPerWeek;
     private final int[] wears;
-    /** By occasion and outfit, the same number for the same pieces. */
+    /** By occasion and outfit, a number that is equal for equal sets of pieces. */
     private final int[][] numbers;
 
     private int steps;
 
     /**
-     * An occasion and the outfits that serve it, each the places of its pieces.
+     * An occasion and the outfits that serve it, each as piece indices.
      *
      * @param timesPerWeek above 0
      */
     record Occasion(double timesPerWeek, List<int[]> outfits) {}
 
     /**
-     * What was found.
+     * The result.
      *
      * @param days that can be dressed
-     * @param atMost no more can be; the same number where the search went through all there is
-     * @param scarcest the group of pieces that bounds it
+     * @param atMost upper bound; equal to {@code days} when the search was exhaustive
+     * @param scarcest the group of pieces that gives the bound
      */
     record Found(int days, int atMost, int scarcest) {}
 
@@ -63,9 +63,9 @@ final class WashFreeDays {
     /**
      * Finds the longest run.
      *
-     * @param wears by place of a piece, how often it may be worn between washes
-     * @param groups pieces that stand in for each other, such as all that can be worn as the top of an outfit; at least one. One that
-     *     some outfit does without bounds nothing
+     * @param wears by piece index, how often it may be worn between washes
+     * @param groups pieces that can replace each other, such as all tops; at least one. A group that some outfit does
+     *     without gives no bound
      */
     static Found of(List<Occasion> week, int[] wears, List<BitSet> groups) {
         return new WashFreeDays(week, wears).find(groups);
@@ -94,7 +94,10 @@ final class WashFreeDays {
         return new Found(0, atMost, scarcest);
     }
 
-    /** The longest run when only the wears of one group are scarce: each outfit takes one from its first piece of the group. */
+    /**
+     * The longest run when only one group's wears are limited; each outfit uses one wear of its first piece of the
+     * group.
+     */
     private int bound(BitSet group) {
         boolean isAlwaysWorn = week.stream()
                 .flatMap(occasion -> occasion.outfits().stream())
@@ -106,7 +109,7 @@ final class WashFreeDays {
         return days;
     }
 
-    /** Whether every day finds a wear of the group: a matching by augmenting paths, days of an occasion to wears of a piece. */
+    /** Whether every day can be given a wear of the group: a matching by augmenting paths between days and wears. */
     private boolean isMatched(int[] days, BitSet group) {
         int[][] worn = new int[week.size()][wears.length];
         int[] left = wears.clone();
@@ -142,7 +145,7 @@ final class WashFreeDays {
         return false;
     }
 
-    /** The pieces of a group that outfits of an occasion wear first of all. */
+    /** The pieces of a group that come first in some outfit of an occasion. */
     private BitSet firsts(int occasion, BitSet group) {
         BitSet firsts = new BitSet();
         for (int[] outfit : week.get(occasion).outfits()) {
@@ -161,7 +164,7 @@ final class WashFreeDays {
         return dress(order, days, 0, 0, 0, wears.clone(), new BitSet());
     }
 
-    /** Dresses the days of one occasion after the other; of one occasion the outfits are taken in their order. */
+    /** Assigns outfits to the days of one occasion after the other, trying outfits in order. */
     private boolean dress(int[] order, int[] days, int at, int dressed, int from, int[] left, BitSet used) {
         if (at == order.length) {
             return true;

@@ -1,2 +1,5 @@
-/** The small wardrobe that dresses a client's life best: what is wished of it, the search, and how good the answer is. */
+/**
+ * Capsule planning: the wishes, the search for the small wardrobe that serves a client's life best, and what is known
+ * about its quality.
+ */
 package jomble.core.capsule;

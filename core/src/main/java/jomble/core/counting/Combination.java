@@ -12,8 +12,8 @@ import jomble.core.piece.Slot;
  * One combination with its best verdict.
  *
  * @param slots the counted slots
- * @param filled the other slots, with as few pieces as can be for that verdict
- * @param score how gladly it would be shown, worn in the best way
+ * @param filled the other slots, with as few pieces as that verdict needs
+ * @param score ranking score of the best way to wear it; higher is better
  * @param context the context in which it is at its best
  */
 public record Combination(

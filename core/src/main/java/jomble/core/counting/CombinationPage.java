@@ -6,10 +6,10 @@ import java.util.List;
 /**
  * A page of a list of combinations.
  *
- * @param total length of the whole list, equal to the count
+ * @param total length of the whole list; equals the count
  */
 public record CombinationPage(BigInteger total, List<Combination> combinations) {
-    /** The same of a list that begins so much later. */
+    /** This page as part of the same list without its first {@code offset} combinations. */
     public CombinationPage after(long offset) {
         return new CombinationPage(total.subtract(BigInteger.valueOf(offset)), combinations);
     }

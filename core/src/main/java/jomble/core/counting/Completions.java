@@ -6,11 +6,11 @@ import java.util.Map;
 import jomble.core.piece.PieceId;
 
 /**
- * What pieces in slots that are not counted do for a wardrobe, to be added to its {@link Counts}.
+ * What uncounted pieces contribute to a wardrobe; to be merged with its {@link Counts}.
  *
- * @param perPiece combinations that each of them can complete
- * @param reach how many pieces are in one of those; of pieces that complete any
- * @param keeps from a piece that can fill such a slot to the pieces of counted slots that would be in no combination without it
+ * @param perPiece number of combinations each of them can complete
+ * @param reach number of pieces it completes a combination with, for pieces that complete any
+ * @param keeps from an uncounted piece to the counted pieces that would be in no combination without it
  */
 public record Completions(
         Map<PieceId, BigInteger> perPiece, Map<PieceId, Integer> reach, Map<PieceId, List<PieceId>> keeps) {}

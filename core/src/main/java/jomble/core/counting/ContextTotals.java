@@ -9,9 +9,8 @@ import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 
 /**
- * Totals of one wardrobe in many contexts, of which some follow from others: weather forbids and never allows, so that nothing comes
- * above what there is when no weather is given, and what already comes up to that in some months does so in more of them. Not for use
- * by several threads.
+ * Totals of one wardrobe in many contexts, skipping counts that can be inferred. Weather only forbids, so no context
+ * exceeds the total without weather; months that together already reach it need no further count. Not thread-safe.
  */
 public final class ContextTotals {
     private final Counter counter;
@@ -21,16 +20,17 @@ public final class ContextTotals {
         this.counter = counter;
     }
 
-    /** Takes in what was counted before. */
+    /** Adds a total that was counted before. */
     public void know(CountQuestion question, Totals totals) {
         known.put(question, totals);
     }
 
     /**
-     * Counts where it must; the context without weather is best asked for first.
+     * Returns the total in some contexts, counting only if it cannot be inferred. Fastest when the context without
+     * weather comes first.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     public Totals of(CountQuestion question, Progress progress) {
@@ -55,7 +55,7 @@ public final class ContextTotals {
                                         other -> other.getValue().equals(totals) && isPart(other.getKey(), question)));
     }
 
-    /** Whether a question asks the same in some of the contexts. */
+    /** Whether another question differs only in asking about some of the contexts. */
     private static boolean isPart(CountQuestion other, CountQuestion question) {
         Set<JudgementContext> contexts = new HashSet<>(question.contexts());
         return contexts.containsAll(other.contexts())

@@ -12,13 +12,13 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * How two counts differ: of two wardrobes, under two sets of rules or in two contexts.
+ * The difference of two counts: of two wardrobes, under two sets of rules, or in two contexts.
  *
- * @param total combinations more, or fewer when negative; {@code daring} and {@code paper} likewise
- * @param perPiece of every piece whose count differs, the greatest change first
+ * @param total change in combinations, negative for a loss; {@code daring} and {@code paper} likewise
+ * @param perPiece the pieces whose count changes, the greatest change first
  * @param missing slots nothing can fill afterwards, in the structure that lacks the fewest
- * @param orphaned pieces that had combinations before and have none after, {@code relieved} the other way round; pieces that are in one
- *     wardrobe only are in neither
+ * @param orphaned pieces that had combinations before and have none after; {@code relieved} is the opposite. Pieces in
+ *     only one of the wardrobes are in neither
  */
 public record CountDifference(
         BigInteger total,
@@ -58,10 +58,10 @@ public record CountDifference(
     }
 
     /**
-     * When pieces are taken out.
+     * The difference when pieces are removed.
      *
      * @param taken the combinations they are in
-     * @param paper what is left on paper
+     * @param paper the paper count of the remaining wardrobe
      * @param missing slots nothing can fill then
      */
     public static CountDifference taking(
@@ -84,7 +84,7 @@ public record CountDifference(
                 missing);
     }
 
-    /** Some combinations: how many, how many of them daring, and those of each piece. */
+    /** Totals of some combinations: all, daring, and by piece. */
     public record Combinations(BigInteger total, BigInteger daring, Map<PieceId, BigInteger> perPiece) {}
 
     private static List<OfPiece> changes(Map<PieceId, BigInteger> before, Map<PieceId, BigInteger> after) {

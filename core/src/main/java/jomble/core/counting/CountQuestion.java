@@ -11,14 +11,14 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * What is counted, for whom and when.
+ * A wardrobe and how to count it.
  *
  * @param contexts one, or several whose union is counted: a combination counts once, with its best verdict
  * @param includeDaring whether daring combinations count as well
  * @param containing pieces every combination must contain; empty for all combinations
  * @param placed pieces that every combination must wear in these slots
- * @param structure the only structure that is counted, or null for all
- * @param completions whether pieces that sit only in uncounted slots get their figure too, which costs most of the time
+ * @param structure the only structure to count, or null for all
+ * @param completions whether pieces that fit only uncounted slots get a figure too, which takes most of the time
  */
 public record CountQuestion(
         List<Piece> pieces,
@@ -39,7 +39,7 @@ public record CountQuestion(
         }
     }
 
-    /** With no piece in a place of its own. */
+    /** Without pieces tied to a slot. */
     public CountQuestion(
             List<Piece> pieces,
             List<JudgementContext> contexts,
@@ -58,24 +58,24 @@ public record CountQuestion(
         return new CountQuestion(pieces, contexts, counted, includeDaring, containing, bySlot, structure, completions);
     }
 
-    /** The same question of the combinations of one structure, or with null of all. */
+    /** This question for one structure, or for all structures when null. */
     public CountQuestion built(Structure as) {
         return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, as, completions);
     }
 
-    /** The same question of a wardrobe with other pieces. */
+    /** This question for a wardrobe with other pieces. */
     public CountQuestion having(List<Piece> others) {
         return new CountQuestion(others, contexts, counted, includeDaring, containing, placed, structure, completions);
     }
 
-    /** The same question of a wardrobe without some pieces. */
+    /** This question for a wardrobe without some pieces. */
     public CountQuestion without(Set<PieceId> ids) {
         List<Piece> left =
                 pieces.stream().filter(piece -> !ids.contains(piece.id())).toList();
         return new CountQuestion(left, contexts, counted, includeDaring, containing, placed, structure, completions);
     }
 
-    /** The pieces another question leaves out of this one, if that is all it does; else none. */
+    /** The pieces that another question leaves out, if that is the only difference; otherwise empty. */
     public Set<PieceId> leftOutBy(CountQuestion other) {
         Set<PieceId> out = new TreeSet<>();
         pieces.forEach(piece -> out.add(piece.id()));
@@ -83,22 +83,22 @@ public record CountQuestion(
         return other.equals(without(out)) ? out : Set.of();
     }
 
-    /** The same question without the figures of pieces that are not counted. */
+    /** This question without figures for uncounted pieces. */
     public CountQuestion withoutCompletions() {
         return new CountQuestion(pieces, contexts, counted, includeDaring, containing, placed, structure, false);
     }
 
-    /** The same question with daring combinations, or without. */
+    /** This question with or without daring combinations. */
     public CountQuestion daring(boolean included) {
         return new CountQuestion(pieces, contexts, counted, included, containing, placed, structure, completions);
     }
 
-    /** The same question in other contexts. */
+    /** This question in other contexts. */
     public CountQuestion in(List<JudgementContext> others) {
         return new CountQuestion(pieces, others, counted, includeDaring, containing, placed, structure, completions);
     }
 
-    /** The same question, counting other slots. */
+    /** This question with other counted slots. */
     public CountQuestion counting(CountedSlots slots) {
         return new CountQuestion(pieces, contexts, slots, includeDaring, containing, placed, structure, completions);
     }

@@ -6,7 +6,7 @@ import java.util.Set;
 import jomble.core.piece.Slot;
 
 /**
- * The slots whose pieces tell two combinations apart. The others are filled as well as can be, or stay empty.
+ * The slots whose pieces distinguish combinations. Other slots are filled in the best way or stay empty.
  *
  * @param slots at least one
  */
@@ -14,13 +14,13 @@ public record CountedSlots(Set<Slot> slots) {
     private static final Set<Slot> BASE_CLOTHING =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT);
     private static final Set<Slot> CLOTHING = with(with(BASE_CLOTHING, Slot.MID), Slot.JACKET);
-    /** Uncounted slots that are filled to complete a combination; any other uncounted slot stays empty. */
+    /** Uncounted slots that may be filled to complete a combination; all other uncounted slots stay empty. */
     public static final Set<Slot> FILLED = Collections.unmodifiableSet(EnumSet.of(
             Slot.BASE, Slot.UNDERSKIRT, Slot.LEGWEAR, Slot.SHOES, Slot.COAT, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT));
 
     private static final Set<Slot> ACCESSORIES = EnumSet.range(Slot.BELT, Slot.EXTRA);
 
-    /** What an outfit is built on, without layers: tops with bottoms, one-pieces, draped garments. */
+    /** The slots of a base, without layers: top and bottom, one-piece, draped garment. */
     public static final CountedSlots BASES = new CountedSlots(BASE_CLOTHING);
 
     public static final CountedSlots CLOTHES = new CountedSlots(CLOTHING);
@@ -31,7 +31,7 @@ public record CountedSlots(Set<Slot> slots) {
         slots = Collections.unmodifiableSet(EnumSet.copyOf(slots));
     }
 
-    /** Whether an accessory slot is counted. */
+    /** Whether any accessory slot is counted. */
     public boolean hasAccessories() {
         return slots.stream().anyMatch(ACCESSORIES::contains);
     }
@@ -40,7 +40,7 @@ public record CountedSlots(Set<Slot> slots) {
         return slots.contains(slot);
     }
 
-    /** These and one slot more. */
+    /** These slots and one more. */
     public CountedSlots and(Slot slot) {
         return new CountedSlots(with(slots, slot));
     }

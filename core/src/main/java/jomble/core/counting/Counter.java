@@ -7,7 +7,7 @@ import java.util.Set;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Counts and lists the combinations of a wardrobe. Implementations agree with the judge to the last one. */
+/** Counts and lists the combinations of a wardrobe. Implementations agree exactly with the judge. */
 public interface Counter {
     /**
      * @param crossings pairs of slots to cross
@@ -18,31 +18,31 @@ public interface Counter {
     Counts count(CountQuestion question, List<SlotPair> crossings, Progress progress);
 
     /**
-     * The totals of {@link #count} alone, which cost less.
+     * The totals of {@link #count} without its other figures, which takes less time.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     Totals totals(CountQuestion question, Progress progress);
 
     /**
-     * What pieces in slots that are not counted do, for {@link Counts#with}.
+     * The figures of uncounted pieces, for {@link Counts#with}.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     Completions completions(CountQuestion question, Progress progress);
 
     /**
-     * What goes when pieces are taken out of the wardrobe, where it can be known without counting what is left.
+     * What changes when pieces are removed, if it can be computed without a new count.
      *
      * @param known the counts of the question
-     * @param out none where something else is changed
-     * @return empty where what is left must be counted
+     * @param out a question that only leaves out pieces; any other difference gives an empty result
+     * @return empty when the remaining wardrobe must be counted
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      */
     Optional<CountDifference> without(CountQuestion question, Counts known, Set<PieceId> out, Progress progress);
 
@@ -57,20 +57,21 @@ public interface Counter {
     CombinationPage list(CountQuestion question, long offset, int limit, Progress progress);
 
     /**
-     * The pieces in counted slots of every combination that works, daring ones aside, in the order of {@link #list}. How they are worn
-     * and completed is not worked out, so this costs far less than the list.
+     * The pieces in counted slots of every combination that works, without daring ones, in the order of {@link #list}.
+     * It is much faster than the list, because combinations are not completed.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     List<Map<Slot, List<PieceId>>> tuples(CountQuestion question, Progress progress);
 
     /**
-     * Reports every ensemble whose outfits work, daring ones aside. Whatever the question counts, clothes, shoes and coats are told apart.
+     * Reports every ensemble whose outfits work, without daring ones. Clothes, shoes and coats are always
+     * distinguished, whatever the question counts.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     void ensembles(CountQuestion question, EnsembleListener listener, Progress progress);

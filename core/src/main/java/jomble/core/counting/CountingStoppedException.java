@@ -1,6 +1,6 @@
 package jomble.core.counting;
 
-/** The count was stopped before its end; there is no figure. */
+/** The count was cancelled; there is no result. */
 public final class CountingStoppedException extends RuntimeException {
     private static final long serialVersionUID = 1;
 }

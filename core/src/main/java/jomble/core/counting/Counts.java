@@ -11,18 +11,18 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * What a wardrobe makes possible, exactly.
+ * The exact figures of a wardrobe.
  *
- * @param total combinations that work, and the daring ones when they are included
- * @param daring combinations that are daring, whether or not they are included
- * @param paper the plain product of the slots, ignoring all judgement
- * @param perPiece combinations containing each piece, or that it can complete when it sits only in uncounted slots
- * @param reach of each piece that is in any combination, how many others it is in one with
- * @param keeps from a piece to the pieces of counted slots that would be in no combination without it; only where there are some
- * @param perStructure by structure, where there are any
- * @param perPair for each pair of slots asked for, the pairs of pieces that meet at least once
- * @param missing slots without any piece that the nearest structure needs for a first outfit; empty once one exists
- * @param orphans pieces with no combination although some slot could take them
+ * @param total combinations that work, plus the daring ones when they are included
+ * @param daring daring combinations, whether or not they are included
+ * @param paper product of the slots' sizes, ignoring all judgement
+ * @param perPiece combinations that contain each piece, or that it can complete if it fits only uncounted slots
+ * @param reach for each piece in any combination, the number of other pieces it occurs with
+ * @param keeps from a piece to the counted pieces that would be in no combination without it; only non-empty entries
+ * @param perStructure by structure, only those with combinations
+ * @param perPair for each pair of slots in the question, the pairs of pieces that occur together and how often
+ * @param missing slots that are empty in the structure nearest to a first outfit; empty once an outfit exists
+ * @param orphans pieces in no combination although they fit some slot
  */
 public record Counts(
         BigInteger total,
@@ -37,14 +37,14 @@ public record Counts(
         List<Slot> missing,
         List<PieceId> orphans,
         List<NeverTogether> neverTogether) {
-    /** Combinations of one structure that work and that are daring. */
+    /** Combinations of one structure: those that work, and the daring ones. */
     public record OfStructure(BigInteger works, BigInteger daring) {
         public OfStructure plus(OfStructure other) {
             return new OfStructure(works.add(other.works), daring.add(other.daring));
         }
     }
 
-    /** With the figures of uncounted pieces. */
+    /** These figures with those of uncounted pieces. */
     public Counts with(Completions more) {
         Map<PieceId, BigInteger> pieces = new TreeMap<>(perPiece);
         pieces.putAll(more.perPiece());

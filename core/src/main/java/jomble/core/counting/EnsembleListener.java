@@ -6,8 +6,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Hears of every combination of clothes that works, each with the shoes and coats it works with. An ensemble stands for all outfits
- * that differ only in these, so there are far fewer ensembles than outfits.
+ * Receives every combination of clothes that works, with the shoes and coats it works with. An ensemble represents all
+ * outfits that differ only in shoes and coat, so there are far fewer ensembles than outfits.
  */
 public interface EnsembleListener {
     /** The slots of the clothes of an ensemble, from the skin outwards. */
@@ -15,18 +15,19 @@ public interface EnsembleListener {
             List.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT, Slot.MID, Slot.JACKET);
 
     /**
-     * Told first.
+     * Called once, before any ensemble.
      *
      * @param shoes,coats in the order in which {@code ensemble} numbers them
      */
     void begin(List<PieceId> shoes, List<PieceId> coats);
 
     /**
-     * Told once for each combination of clothes.
+     * Called once for each combination of clothes.
      *
-     * @param clothes by place in {@link #CLOTHES} the place of the piece in the question, −1 where empty; written on again afterwards
-     * @param finishes which shoes and coats go with them: bit {@code coat · (shoes + 1) + shoe}, each counted from 1, 0 for none; shared
-     *     by ensembles and not to be changed
+     * @param clothes by index in {@link #CLOTHES}, the index of the piece in the question or −1 for an empty slot;
+     *     reused between calls
+     * @param finishes the shoes and coats they work with: bit {@code coat · (shoes + 1) + shoe}, each counted from 1,
+     *     with 0 for none; shared between ensembles and not to be modified
      */
     void ensemble(int[] clothes, BitSet finishes);
 }

@@ -13,17 +13,17 @@ import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleDirectedWeightedGraph;
 
 /**
- * How long until a client repeats herself: the longest run of days that can be dressed, for her week of occasions, so that no two days
- * have the same base.
+ * How long a client can dress without repeating herself: the longest run of days, for her weekly occasions, in which no
+ * two days have the same base.
  *
- * <p>Days follow each other as {@link Week} has them. A run can be dressed
- * when its days can be matched with different bases that serve them: a bipartite matching, found as a greatest flow from occasions to
- * bases, of which those that serve the same occasions are one node. Longer runs contain shorter ones, so the longest is found by
- * bisection.
+ * <p>Days follow each other as in {@link Week}. A run is feasible when its days can be matched with different bases
+ * that serve them. This bipartite matching is computed as a maximum flow from occasions to bases, where bases that
+ * serve the same occasions share a node. A shorter run is always feasible when a longer one is, so the longest is found
+ * by bisection.
  */
 public final class FreshDays {
     private final List<Occasion> week;
-    /** How many bases serve exactly the same occasions, by those occasions' places in the week. */
+    /** Number of bases that serve exactly the same occasions, by the occasions' indices in the week. */
     private final Map<BitSet, Integer> basesByService;
 
     /**
@@ -45,7 +45,7 @@ public final class FreshDays {
         this.basesByService = basesByService(week);
     }
 
-    /** The longest run in days; 0 when nothing serves the occasion that comes first. */
+    /** The longest run in days; 0 when nothing serves the first occasion. */
     public static int of(List<Occasion> week) {
         return new FreshDays(List.copyOf(week)).longest();
     }

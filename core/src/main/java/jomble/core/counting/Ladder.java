@@ -4,19 +4,15 @@ import java.math.BigInteger;
 import java.util.EnumMap;
 import java.util.Map;
 
-/**
- * How many combinations there are as more and more slots are counted, each step exact.
- *
- * @param totals by step
- */
+/** Exact number of combinations as more and more slots are counted. */
 public record Ladder(Map<Step, BigInteger> totals) {
-    /** What is counted at a step; each tells more apart than the one before. */
+    /** The steps, each of which distinguishes more than the one before. */
     public enum Step {
-        /** Tops with bottoms, one-pieces, draped garments; the only step a person can picture. */
+        /** Tops with bottoms, one-pieces and draped garments: the only step one can picture. */
         BASES(CountedSlots.BASES),
-        /** The same with layers. */
+        /** As before, with layers. */
         CLOTHES(CountedSlots.CLOTHES),
-        /** The same with shoes. */
+        /** As before, with shoes. */
         OUTFITS(CountedSlots.OUTFITS),
         /** Every slot. */
         LOOKS(CountedSlots.LOOKS);
@@ -38,10 +34,10 @@ public record Ladder(Map<Step, BigInteger> totals) {
     }
 
     /**
-     * Counts the steps, smallest first.
+     * Counts all steps, in order.
      *
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      * @throws TooManyCombinationsException when there are more than 2^127 − 1
      */
     public static Ladder of(Counter counter, CountQuestion question, Progress progress) {

@@ -1,23 +1,23 @@
 package jomble.core.counting;
 
-/** Hears how far a long count has come, and may end it. */
+/** Receives the progress of a long computation and may cancel it. */
 public interface Progress {
     Progress NONE = doneFraction -> true;
 
     /**
-     * Called now and then.
+     * Called from time to time.
      *
      * @param doneFraction 0..1
-     * @return false to stop
+     * @return false to cancel
      */
     boolean goOn(double doneFraction);
 
-    /** Progress in a part of the whole, reported as such. */
+    /** Reports one part of the work as a range of the whole. */
     default Progress part(double from, double to) {
         return done -> goOn(from + (to - from) * done);
     }
 
-    /** Progress in one of several equal parts. */
+    /** Reports one of several equal parts of the work. */
     default Progress partOf(int part, int parts) {
         return part((double) part / parts, (double) (part + 1) / parts);
     }

@@ -1,10 +1,10 @@
 package jomble.core.counting;
 
 /**
- * Share in the dark: of the outfits picked blindly, one piece for each mandatory slot, how many would do.
+ * The share of random outfits that work: of all picks of one piece for each mandatory slot, how many can be completed.
  *
- * @param works picks that work once the other slots are filled as well as can be
- * @param all all picks; 0 for a wardrobe that cannot dress anybody
+ * @param works picks that work when the other slots are filled in the best way
+ * @param all all picks; 0 for a wardrobe without a complete structure
  */
 public record RandomPickCoverage(long works, long all) {
     public double fraction() {

@@ -6,7 +6,7 @@ import jomble.core.piece.Slot;
 public record SlotPair(Slot first, Slot second) {
     public static final SlotPair TOPS_AND_BOTTOMS = new SlotPair(Slot.TOP, Slot.BOTTOM);
 
-    /** The name used on the wire: {@code top×bottom}. */
+    /** The name in the API: {@code top×bottom}. */
     public String id() {
         return first.id() + "×" + second.id();
     }

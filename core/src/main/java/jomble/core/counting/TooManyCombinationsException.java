@@ -1,6 +1,6 @@
 package jomble.core.counting;
 
-/** There are more combinations than 2^127 − 1; nothing was counted. */
+/** There are more than 2^127 − 1 combinations; nothing was counted. */
 public final class TooManyCombinationsException extends RuntimeException {
     private static final long serialVersionUID = 1;
 

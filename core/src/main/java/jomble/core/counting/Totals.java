@@ -3,10 +3,10 @@ package jomble.core.counting;
 import java.math.BigInteger;
 
 /**
- * How many combinations there are.
+ * The number of combinations.
  *
- * @param total combinations that work, and the daring ones when they are included
- * @param daring combinations that are daring, whether or not they are included
+ * @param total combinations that work, plus the daring ones when they are included
+ * @param daring daring combinations, whether or not they are included
  */
 public record Totals(BigInteger total, BigInteger daring) {
     public static Totals of(Counts counts) {

@@ -12,12 +12,12 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Best first and varied, as a stylist lays outfits out: sheet by sheet of {@value #SHEET}, each begun with the best that is left. On a
- * sheet no piece is shown more than twice, shoes three times, and no two outfits differ in one piece only; where nothing is left that
- * keeps to this, the best that is left is taken all the same.
+ * Orders outfits best first and varied, as a stylist lays them out: in sheets of {@value #SHEET}, each starting with
+ * the best outfit left. On a sheet no piece appears more than twice (shoes three times) and no two outfits differ in
+ * one piece only, as long as outfits that satisfy this are left.
  *
- * <p>Best is the verdict, then the score, then the stable order.
- * Deterministic; at most n²/{@value #SHEET} comparisons for n outfits.
+ * <p>Outfits are ranked by verdict, then score, then the stable order. Deterministic; at most n²/{@value #SHEET}
+ * comparisons for n outfits.
  */
 public final class VariedOrder {
     /** Outfits on a sheet. */
@@ -68,7 +68,7 @@ public final class VariedOrder {
         left.addAll(passedOver);
     }
 
-    /** Outfits laid out together, and how often each piece is among them. */
+    /** The outfits of a sheet, and how often each piece appears among them. */
     private static final class Sheet {
         private final List<Combination> outfits = new ArrayList<>();
         private final Map<PieceId, Integer> shown = new HashMap<>();
@@ -90,7 +90,7 @@ public final class VariedOrder {
             one.slots().values().forEach(ids -> ids.forEach(id -> shown.merge(id, 1, Integer::sum)));
         }
 
-        /** In how many counted slots they differ. */
+        /** Number of counted slots in which they differ. */
         private static int apart(Combination one, Combination other) {
             Set<Slot> slots = new HashSet<>(one.slots().keySet());
             slots.addAll(other.slots().keySet());

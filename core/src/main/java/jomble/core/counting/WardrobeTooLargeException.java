@@ -1,6 +1,6 @@
 package jomble.core.counting;
 
-/** There is more to combine than memory is set aside for; nothing was counted. */
+/** The wardrobe would need more memory than one count may use; nothing was counted. */
 public final class WardrobeTooLargeException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
@@ -23,7 +23,10 @@ public final class WardrobeTooLargeException extends RuntimeException {
         this.most = most;
     }
 
-    /** Ways to wear the pieces: a piece in a slot in one finish; 0 where these are not what was too much. */
+    /**
+     * Number of ways to wear the wardrobe's pieces, each a piece in a slot with a finish; 0 when another limit was
+     * exceeded.
+     */
     public int ways() {
         return ways;
     }

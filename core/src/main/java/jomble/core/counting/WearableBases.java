@@ -11,22 +11,22 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * The bases an outfit can be built on, with layers over them where the day asks for it: a shirt and trousers in deep frost make no outfit by
- * themselves, but are one of the client's outfits all the same.
+ * The bases that outfits can be built on, worn with layers if the weather requires it: a shirt and trousers are not
+ * enough in deep frost, but are still one of the client's bases.
  */
 public final class WearableBases {
-    /** With more than so many that stand alone, nobody asks which others would under a layer. */
+    /** Above this many bases that work alone, those that need a layer are not looked for. */
     private static final BigInteger MOST_BASES = BigInteger.valueOf(1_000);
-    /** Up to so many combinations of clothes are gone through for their bases. */
+    /** At most this many combinations of clothes are searched for their bases. */
     private static final BigInteger MOST_CLOTHES = BigInteger.valueOf(30_000);
 
     private WearableBases() {}
 
     /**
-     * Every base of a question that works with layers or without; of a wardrobe with more than 1,000 bases or 30,000 combinations of
-     * clothes, those that work without.
+     * Every base that works with or without layers. For a wardrobe with more than 1,000 bases or 30,000 combinations of
+     * clothes, only those that work without.
      *
-     * @param question whatever it counts, bases are what is answered
+     * @param question its counted slots are ignored
      * @throws CountingStoppedException when {@code progress} asks to stop
      */
     public static Set<Map<Slot, List<PieceId>>> of(Counter counter, CountQuestion question, Progress progress) {
@@ -35,7 +35,7 @@ public final class WearableBases {
         return bases(counter, areFew(counter, clothes, alone, progress) ? clothes : alone(question), progress);
     }
 
-    /** How many {@link #of} would answer. */
+    /** The size of the result of {@link #of}. */
     public static BigInteger count(Counter counter, CountQuestion question, Progress progress) {
         CountQuestion clothes = clothes(question);
         BigInteger alone = counter.totals(alone(question), progress).total();

@@ -2,7 +2,9 @@ package jomble.core.entry;
 
 import java.util.regex.Pattern;
 
-/** "3 × T-shirt", "3 white shirts", "two pairs of jeans": before a times sign any number, before a plural a small one. */
+/**
+ * "3 × T-shirt", "3 white shirts", "two pairs of jeans": any number before a times sign, a small one before a plural.
+ */
 record CountReader(Line line, Draft draft, Lexicon lexicon) implements PlaceReader {
     private static final String COUNT = "count";
     private static final Pattern NUMBER = Pattern.compile("\\d{1,2}");
@@ -48,7 +50,7 @@ record CountReader(Line line, Draft draft, Lexicon lexicon) implements PlaceRead
         return draft.take(at, length, COUNT, Integer.toString(number));
     }
 
-    /** Whether the kind is of single pieces and its word on the line is a plural. */
+    /** Whether the kind is worn singly and its word on the line is a plural. */
     private boolean isKindInThePlural() {
         if (draft.kind() == null || draft.kind().isPair()) {
             return false;

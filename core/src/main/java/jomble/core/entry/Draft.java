@@ -14,10 +14,10 @@ import jomble.core.piece.Family;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Slot;
 
-/** What has been understood of a line so far. */
+/** The attributes understood so far on a line. */
 final class Draft {
     private static final int MOST_COLOURS = 5;
-    /** Where a buckle, a clasp or a case may be of metal. */
+    /** Slots whose pieces may have metal: a buckle, a clasp or a case. */
     private static final Set<Slot> WITH_METAL = EnumSet.of(Slot.BELT, Slot.BAG, Slot.WATCH);
 
     private final Line line;
@@ -62,7 +62,7 @@ final class Draft {
         set.put(attribute, written);
     }
 
-    /** What was written for an attribute, null for nothing. */
+    /** The value of an attribute, null for none. */
     Object get(Attribute<?> attribute) {
         return set.get(attribute);
     }
@@ -92,7 +92,7 @@ final class Draft {
         return chips;
     }
 
-    /** Keeps what some words were taken for; answers how many words. */
+    /** Records the meaning of some words; returns how many words. */
     int take(int at, int length, String means, String value) {
         return take(at, length, means, value, List.of());
     }
@@ -114,14 +114,14 @@ final class Draft {
         return length;
     }
 
-    /** Keeps a word that was not understood. */
+    /** Records a word that was not understood. */
     int leaveOpen(int at, List<String> readings) {
         Line.Token token = line.at(at);
         chips.add(new Chip(token.text(), token.from(), token.to(), null, null, readings, List.of()));
         return 1;
     }
 
-    /** Of several meanings the kind's own, then a metal, then the first that makes sense of this kind. */
+    /** Chooses among meanings: the kind's own, then a metal, then the first that applies to this kind. */
     Optional<Lexicon.Meaning> choose(List<Lexicon.Meaning> meanings) {
         Optional<Lexicon.Meaning> asKind = Lexicon.kindAmong(meanings)
                 .filter(m -> kind() != null && !found.guessed() && kind().id().equals(m.value()));
@@ -138,12 +138,12 @@ final class Draft {
                 .findFirst();
     }
 
-    /** Whether the kind is open, so that a word may still name it. */
+    /** Whether no kind was named for certain, so that a word may still name one. */
     boolean isKindOpen() {
         return found.guessed() || kind() == null;
     }
 
-    /** Whether the attribute makes sense of this kind in this line. */
+    /** Whether the attribute applies to this kind on this line. */
     boolean fits(Lexicon.Meaning meaning) {
         String attribute = meaning.attribute();
         boolean ofThis = meaning.only().isEmpty()
@@ -179,7 +179,7 @@ final class Draft {
         return kind() == null || kind().defaults().containsKey(Attribute.SHAPE);
     }
 
-    /** What a phrase says besides counts only where the line names nothing else. */
+    /** Implied attributes apply only if the line does not name them. */
     private void acceptUnlessNamed(Lexicon.Meaning meaning) {
         boolean named = switch (meaning.attribute()) {
             case Lexicon.COLOUR -> !colours.isEmpty();

@@ -35,7 +35,7 @@ public final class EntryLine {
     private final Lexicon lexicon;
     private final KindFinder.Found named;
     private final Draft draft;
-    /** What may stand at a place; the first that reads it has it. */
+    /** Readers of the parts of a line; the first that recognises one takes it. */
     private final List<PlaceReader> readers;
 
     private EntryLine(Line line, Currency usual, Kinds kinds, Lexicon lexicon, KindFinder.Found named) {
@@ -70,7 +70,7 @@ public final class EntryLine {
         return new EntryLine(words, usual, kinds, lexicon, new KindFinder(words, lexicon).find()).read();
     }
 
-    /** What a word that was not understood may mean on a piece of that kind, the likeliest first, at most two. */
+    /** The two likeliest meanings of a word that was not understood, for a piece of that kind. */
     public static List<String> readings(String word, Kind kind) {
         Line words = new Line(word);
         if (words.size() == 0 || word.equals(Attribute.COLOURS_OPEN) || word.equals(Attribute.KIND_OPEN)) {
@@ -144,7 +144,7 @@ public final class EntryLine {
         return draft.take(at, 1, Lexicon.KIND, named.kind().words());
     }
 
-    /** "metal:gold" says which of several meanings is meant. */
+    /** "metal:gold" states which of several meanings is intended. */
     private int statedMeaning(int at) {
         String[] parts = line.at(at).word().split(":", 2);
         if (parts.length < 2) {
@@ -169,7 +169,7 @@ public final class EntryLine {
         return 0;
     }
 
-    /** The meanings not taken, as they would be typed. A metal that is taken also says the colour, and so on. */
+    /** The other meanings, as they would be typed. A metal that is recognised also names the colour, and so on. */
     private List<String> others(String phrase, Lexicon.Meaning taken) {
         return lexicon.meanings(phrase).stream()
                 .filter(m -> !m.attribute().equals(taken.attribute())
@@ -189,7 +189,7 @@ public final class EntryLine {
         return draft.leaveOpen(at, readings(line.at(at).word()));
     }
 
-    /** What a word that is not known may be meant for, on a piece of this kind. */
+    /** Possible meanings of an unknown word, for a piece of this kind. */
     private List<String> readings(String word) {
         if (word.length() < LEAST_GUESSED) {
             return List.of();

@@ -7,11 +7,11 @@ import jomble.core.piece.Attribute;
 import jomble.core.piece.Kind;
 
 /**
- * What was understood of an entry line.
+ * The result of reading an entry line.
  *
  * @param kind null when no kind was named; a guess when the word for it was not understood
  * @param set attribute values in document form
- * @param count how many alike, 1..99
+ * @param count number of equal pieces, 1..99
  */
 public record EntryReading(List<Chip> chips, Kind kind, Map<Attribute<?>, Object> set, int count) {
     private static final int MOST_UNCLEAR = 20;
@@ -21,7 +21,7 @@ public record EntryReading(List<Chip> chips, Kind kind, Map<Attribute<?>, Object
         chips = List.copyOf(chips);
     }
 
-    /** What somebody should look at: the words that were not understood, then "colour" and "kind" where these were left open. */
+    /** What needs a second look: words that were not understood, then "colour" and "kind" when these were not given. */
     public List<String> unclear() {
         List<String> unclear = new ArrayList<>();
         chips.stream().filter(chip -> !chip.isUnderstood()).forEach(chip -> unclear.add(wordOf(chip)));
@@ -34,7 +34,7 @@ public record EntryReading(List<Chip> chips, Kind kind, Map<Attribute<?>, Object
         return unclear.stream().distinct().limit(MOST_UNCLEAR).toList();
     }
 
-    /** Without what would tear a list of words apart, and no longer than one of them may be. */
+    /** Removes separators and shortens the text, so that it fits a list of words. */
     private static String wordOf(Chip chip) {
         String word = chip.text().replace(',', ' ').strip();
         return word.length() <= LONGEST_WORD ? word : word.substring(0, LONGEST_WORD);

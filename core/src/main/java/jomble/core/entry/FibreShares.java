@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.piece.Fibre;
 
-/** The fibres a line names and their percentages: "80% wool" or "wool 80%", as the first of them goes. */
+/** The fibres of a line and their percentages, as "80% wool" or "wool 80%"; the first one decides the order. */
 final class FibreShares {
     private final List<Share> shares = new ArrayList<>();
-    /** A percentage that waits for its fibre. */
+    /** A percentage whose fibre has not been read yet. */
     private Integer waiting;
 
     private int percentages;
     private boolean percentFollows;
 
-    /** A fibre with its percentage, null where none stands beside it. */
+    /** A fibre with its percentage, null when none was given. */
     private record Share(String fibre, Integer percent) {}
 
     boolean isEmpty() {
@@ -28,7 +28,7 @@ final class FibreShares {
         waiting = null;
     }
 
-    /** A line that names a fibre before the first percentage goes on in that way. */
+    /** A line that names a fibre before the first percentage keeps that order. */
     void addPercent(int percent) {
         if (shares.isEmpty() || percentages > 0 && !percentFollows) {
             waiting = percent;
@@ -41,8 +41,8 @@ final class FibreShares {
     }
 
     /**
-     * In document form, adding up to 100 %: fibres without a percentage divide what the others leave, and what nobody names is another
-     * fibre. Percentages above 100 % in all are not believed; the fibres then share alike.
+     * In document form, adding up to 100 %: fibres without a percentage share the rest equally, and a remainder is
+     * another fibre. If the percentages exceed 100 %, they are ignored and all fibres share equally.
      */
     List<Map<String, Object>> toDocument() {
         int named = shares.stream()

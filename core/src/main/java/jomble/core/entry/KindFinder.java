@@ -7,24 +7,24 @@ import jomble.core.piece.Kind;
 import jomble.core.tree.Spelling;
 
 /**
- * Finds the kind a line names. It is settled before anything else, since it decides what other words mean: the longest phrase, the last
- * of equals; two words that stand apart count as a phrase as well, so that "hat brown felt" is a felt hat. A word such as "midi" names a
- * kind only where no other word does.
+ * Finds the kind a line names. It is determined first, because other words depend on it: the longest phrase wins, then
+ * the last. Two words apart from each other also count as a phrase, so that "hat brown felt" is a felt hat. A word such
+ * as "midi" names a kind only when no other word does.
  */
 final class KindFinder {
-    /** Shorter words are too like too many others. */
+    /** Shorter words resemble too many others. */
     private static final int LEAST_GUESSED = 4;
 
     private final Line line;
     private final Lexicon lexicon;
 
     /**
-     * The kind, or nothing.
+     * The kind, if any.
      *
      * @param kind null when none was named
-     * @param guessed whether the word for it may be misspelt; it then stays one that was not understood
-     * @param apart places of the two words that name it apart from each other, else none
-     * @param besides what such a phrase says besides
+     * @param guessed whether its word may be misspelt; the word then remains marked as not understood
+     * @param apart indices of the two separate words that name it, otherwise empty
+     * @param besides attributes implied by the phrase
      */
     record Found(Kind kind, boolean guessed, Set<Integer> apart, List<Lexicon.Meaning> besides) {
         private static final Found NOTHING = of(null, false);

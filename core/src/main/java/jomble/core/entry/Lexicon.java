@@ -23,7 +23,9 @@ import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Word;
 
-/** Every phrase the entry line knows, with all it may mean. Phrases are in lower case, with spaces for hyphens. */
+/**
+ * Every phrase the entry line knows, with its possible meanings. Phrases are in lower case, with spaces for hyphens.
+ */
 final class Lexicon {
     static final String KIND = "kind";
     static final String COLOUR = "colours";
@@ -32,9 +34,9 @@ final class Lexicon {
     static final String BREASTED = "breasted";
     static final String POCKETS = "pockets";
     static final String STRUCTURE = "structure";
-    /** Small numbers in words, as they stand before a plural or before pairs. */
+    /** Small numbers in words, as used before plurals and pairs. */
     static final Map<String, Integer> NUMBERS = Map.of("two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
-    /** Words that name a kind by themselves and say something of another kind beside it. */
+    /** Words that name a kind on their own but describe another kind beside it. */
     static final Set<String> WEAK = Set.of(
             "midi",
             "maxi",
@@ -82,8 +84,8 @@ final class Lexicon {
     /**
      * One meaning of a phrase.
      *
-     * @param besides what else it says; anything said in words of its own comes before it
-     * @param only families and kinds of which alone it means this; empty for all
+     * @param besides implied attributes; those named explicitly take precedence
+     * @param only kinds and families this meaning is limited to; empty for all
      */
     record Meaning(String attribute, String value, List<Meaning> besides, Set<String> only) {
         Meaning(String attribute, String value) {
@@ -106,7 +108,7 @@ final class Lexicon {
             Attribute.CONDITION,
             Attribute.DECISION,
             Attribute.WHEREABOUTS);
-    /** Words that say nothing by themselves because they are too short or mean something else on a line. */
+    /** Words that are not recognised on their own, because they are too short or mean something else. */
     private static final Set<String> NOT_ALONE = Set.of(
             "none", "v", "new", "good", "keep", "store", "clean", "high", "mixed", "long", "short", "cap", "solid",
             "knee");
@@ -116,7 +118,7 @@ final class Lexicon {
     private final Map<String, List<Meaning>> own = new LinkedHashMap<>();
     private final Kinds kinds;
 
-    /** The phrases everybody knows, and the words of a studio's own kinds, which come first. */
+    /** The built-in phrases and those of a studio's own kinds, which take precedence. */
     Lexicon(Kinds kinds) {
         this.kinds = kinds;
         kinds.own().forEach(kind -> {
@@ -125,7 +127,7 @@ final class Lexicon {
         });
     }
 
-    /** The phrase as the name of a kind. */
+    /** The kind a phrase names. */
     Optional<Meaning> kindMeaning(String phrase) {
         return kindAmong(meanings(phrase));
     }
@@ -159,7 +161,7 @@ final class Lexicon {
         return all;
     }
 
-    /** The phrases that have a meaning for an attribute. */
+    /** The phrases with a meaning for an attribute. */
     Set<String> phrases(String attribute) {
         return phrases().stream()
                 .filter(phrase ->
@@ -191,7 +193,7 @@ final class Lexicon {
         }
     }
 
-    /** A line of the list of words: {@code phrase, phrase | attribute=value attribute=value | family, kind}. */
+    /** Adds a line of the word list: {@code phrase, phrase | attribute=value attribute=value | family, kind}. */
     private static void addLine(Map<String, List<Meaning>> phrases, String line) {
         String[] cells = line.split(" *\\| *");
         List<Meaning> parts =
@@ -215,7 +217,7 @@ final class Lexicon {
         };
     }
 
-    /** The word for a kind and its plural. */
+    /** Adds the word for a kind and its plural. */
     private static void addKind(Map<String, List<Meaning>> phrases, String word, Kind kind) {
         if (kind.id().equals(Kind.UNNAMED)) {
             return;

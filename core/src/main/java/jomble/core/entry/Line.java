@@ -8,9 +8,12 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/** An entry line cut into words. */
+/** An entry line split into words. */
 final class Line {
-    /** Quoted words, numbers with a comma, then anything up to a space; a slash or plus between letters parts two words. */
+    /**
+     * Quoted words, numbers with a comma, then anything up to a space; a slash or plus between letters separates two
+     * words.
+     */
     private static final Pattern TOKEN = Pattern.compile(
             "\"([^\"]*)\"|[€$£]?\\d+(?:,\\d+)+\\S*|[()\\[\\];!?]|(?:(?![()\\[\\];!?])[^\\s,/+]|(?<=\\d)[/+]|(?<=:)/)+|,|[/+]");
 
@@ -51,17 +54,17 @@ final class Line {
         return tokens.stream();
     }
 
-    /** The word at a place, empty past the end and for quoted text. */
+    /** The word at an index; empty past the end and for quoted text. */
     String word(int at) {
         return at < tokens.size() && !tokens.get(at).quoted() ? tokens.get(at).word() : "";
     }
 
-    /** How many words the longest phrase from a place on may have. */
+    /** Number of words in the longest known phrase that could start at an index. */
     int longestPhrase(int at) {
         return Math.min(Lexicon.LONGEST_PHRASE, tokens.size() - at);
     }
 
-    /** Words in a row with a space between, empty where some of it is quoted. */
+    /** Consecutive words joined by spaces; empty when one of them is quoted. */
     String phrase(int at, int length) {
         StringBuilder phrase = new StringBuilder();
         for (int i = at; i < at + length; i++) {
@@ -73,7 +76,7 @@ final class Line {
         return phrase.toString();
     }
 
-    /** The same as it was typed. */
+    /** Consecutive words as typed. */
     String text(int at, int length) {
         StringBuilder text = new StringBuilder();
         for (int i = at; i < at + length; i++) {

@@ -1,11 +1,11 @@
 package jomble.core.entry;
 
-/** Reads one sort of thing that may stand on a line: a size, a price, a count. */
+/** Recognises one kind of part of a line, such as a size, a price or a count. */
 interface PlaceReader {
     /**
-     * Reads what stands from a place on.
+     * Reads the part that starts at an index.
      *
-     * @return how many words it took, 0 where it stands for something else
+     * @return number of words read, 0 when it is something else
      */
     int read(int at);
 }

@@ -10,7 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import jomble.core.piece.Attribute;
 
-/** What a piece cost: "49", "€49.90", "1,200 usd", "20 quid"; a second number without a currency is none. */
+/** The price: "49", "€49.90", "1,200 usd", "20 quid"; a second number without a currency is not a price. */
 record PriceReader(Line line, Draft draft, Currency usual) implements PlaceReader {
     private static final Pattern MONEY = Pattern.compile(
             "(?i)([€$£]?)(\\d{1,3}(?:,\\d{3})+(?:\\.\\d{1,2})?|\\d{1,7}(?:[.,]\\d{1,2})?)(?:([€$£])|(eur|usd|gbp|chf|sek|nok|dkk))?[.]?");

@@ -3,7 +3,7 @@ package jomble.core.entry;
 import java.util.Set;
 import jomble.core.piece.Attribute;
 
-/** "part of the grey suit": the words are the label of a set, which whoever keeps the piece looks up. */
+/** "part of the grey suit": the words are a set's label, which is looked up when the piece is saved. */
 record SetReader(Line line, Draft draft) implements PlaceReader {
     private static final Set<String> LAST_WORDS = Set.of("suit", "set", "twinset");
     private static final Set<String> ARTICLES = Set.of("the", "a");

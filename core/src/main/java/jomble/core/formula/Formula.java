@@ -6,9 +6,9 @@ import java.util.Map;
 import jomble.core.piece.Slot;
 
 /**
- * An outfit as a pattern other outfits follow. Slots it does not speak of may hold anything or nothing.
+ * A pattern that outfits can match. Slots it does not mention may hold anything or nothing.
  *
- * @param slots at least one; each must be filled, with what is asked for
+ * @param slots at least one; each must be filled as described
  */
 public record Formula(Map<Slot, SlotFormula> slots) {
     public Formula {

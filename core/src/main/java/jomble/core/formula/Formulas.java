@@ -17,20 +17,22 @@ import jomble.core.piece.Pattern;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
-/** Makes formulas of outfits: of one, or of what many have in common. */
+/** Derives formulas from one outfit, or from what many have in common. */
 public final class Formulas {
-    /** The slots a formula is about; the finishing touches are free. */
+    /** The slots a formula mentions; finishing touches are free. */
     private static final Set<Slot> SPOKEN_OF =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET, Slot.SHOES);
 
     private static final Set<Slot> SHAPED = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE);
     private static final int FEWEST_SLOTS = 2;
-    /** Share of the outfits of a formula in which something must be so to be part of it. */
+    /** An attribute is part of a formula if at least this share of its outfits have it. */
     private static final double NEARLY_ALL = 0.8;
 
     private Formulas() {}
 
-    /** The kind of each piece, with the fit of what gives the line, and plain or the pattern it has. */
+    /**
+     * The formula of an outfit: the kind of each piece, its fit where it defines the line, and its pattern or plain.
+     */
     public static Formula of(Map<Slot, List<Piece>> outfit) {
         Map<Slot, SlotFormula> slots = new EnumMap<>(Slot.class);
         outfit.forEach((slot, pieces) -> {
@@ -51,18 +53,18 @@ public final class Formulas {
     }
 
     /**
-     * A formula that was found in what somebody wears.
+     * A formula found in what somebody wears.
      *
-     * @param times outfits that keep to it
+     * @param times number of outfits that match it
      */
     public record Lived(Formula formula, int times) {}
 
     /**
-     * The formulas somebody lives in: of all that name a kind for some slots, those that most outfits keep to, weighed by how many slots
-     * they name; fit, pattern and colour are added where nearly all of these outfits agree. Exact.
+     * The formulas somebody lives in: among all that name a kind for some slots, those that most outfits match,
+     * weighted by the number of slots; fit, pattern and colour are added if nearly all of these outfits agree. Exact.
      *
      * @param outfits each as often as it was worn
-     * @param most of them; none is about kinds another is about already
+     * @param most number of formulas at most; each is about different kinds
      */
     public static List<Lived> livedIn(Collection<Map<Slot, List<Piece>>> outfits, int most) {
         Map<Map<Slot, String>, List<Map<Slot, List<Piece>>>> keeping = new HashMap<>();
@@ -132,7 +134,7 @@ public final class Formulas {
         return new Formula(slots);
     }
 
-    /** What nearly all have; nothing where they differ. */
+    /** The value nearly all share; empty when they differ. */
     private static <T> Set<T> common(List<Piece> pieces, Function<Piece, T> read) {
         Map<T, Integer> times = new HashMap<>();
         pieces.stream().map(read).filter(value -> value != null).forEach(value -> times.merge(value, 1, Integer::sum));

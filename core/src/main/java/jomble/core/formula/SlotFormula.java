@@ -15,9 +15,9 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Word;
 
 /**
- * What a formula asks of the piece in one slot; what is empty is not asked for.
+ * What a formula requires of the piece in one slot; empty sets require nothing.
  *
- * @param kinds ids of kinds, a studio's own among them
+ * @param kinds ids of kinds, including a studio's own
  * @param colours families of the dominant colour
  * @param roles of the dominant colour
  * @param formalityLow 1..7, or null
@@ -41,7 +41,7 @@ public record SlotFormula(
         roles = Set.copyOf(roles);
     }
 
-    /** Anything of some kinds. */
+    /** Any piece of these kinds. */
     public static SlotFormula ofKinds(Set<String> kinds) {
         return new SlotFormula(kinds, Set.of(), Set.of(), Set.of(), Set.of(), Set.of(), null, null);
     }
@@ -63,7 +63,7 @@ public record SlotFormula(
     }
 
     /**
-     * Whether a piece is what is asked for.
+     * Whether a piece matches.
      *
      * @param palette of the client, for the roles of colours
      */
@@ -82,7 +82,7 @@ public record SlotFormula(
         return kinds.contains(kind.id()) || kinds.contains(kind.origin().id());
     }
 
-    /** What is asked for, in plain words: "shirt or blouse, stripe, regular". */
+    /** The requirement in plain words: "shirt or blouse, stripe, regular". */
     public String words() {
         List<String> parts = new ArrayList<>();
         add(parts, kinds);

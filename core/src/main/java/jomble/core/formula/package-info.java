@@ -1,2 +1,2 @@
-/** What outfits have in common: for some slots, what kind of piece they hold. */
+/** Formulas: what outfits have in common, as the kind of piece in some slots. */
 package jomble.core.formula;

@@ -5,11 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import jomble.core.judgement.Measure.Operation;
 
-/** What one way to wear a piece, or two such ways together, contribute to the measures of an outfit in one context. */
+/** What one way to wear a piece, or a pair of ways, contributes to the measures of an outfit in one context. */
 public final class Contribution {
     static final Contribution NOTHING = new Builder().build();
 
-    /** Ordinals of the measures that take something in: first the sums, then the unions, then the others. */
+    /** Ordinals of the measures with a contribution: first the sums, then the unions, then the others. */
     private final int[] measures;
 
     private final long[] values;
@@ -36,7 +36,7 @@ public final class Contribution {
         return measures.length == 0;
     }
 
-    /** What is contributed to a measure, 0 for nothing. */
+    /** The contribution to a measure, 0 for none. */
     public long to(Measure measure) {
         for (int i = 0; i < measures.length; i++) {
             if (measures[i] == measure.ordinal()) {
@@ -46,7 +46,7 @@ public final class Contribution {
         return 0;
     }
 
-    /** This is where counting spends its time, so an operation is not looked up for each value. */
+    /** Hot path of counting: operations are grouped so that none is looked up for a single value. */
     void includeIn(long[] outfit) {
         int i = 0;
         for (; i < sums; i++) {

@@ -15,7 +15,10 @@ import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
 import jomble.core.proportion.Landmark;
 
-/** Which zones of the body a piece covers that stays on, in one context; none where the client asks for none to be covered. */
+/**
+ * The zones of the body covered by a piece that stays on indoors, in one context; none when the client does not ask for
+ * any to be covered.
+ */
 final class CoveredZones {
     private static final Set<Neckline> SHOWS_CHEST = EnumSet.of(
             Neckline.V, Neckline.SCOOP, Neckline.SWEETHEART, Neckline.COWL, Neckline.OFF_SHOULDER, Neckline.STRAPLESS);
@@ -30,7 +33,7 @@ final class CoveredZones {
         this.jacketStays = context.occasion().requires(DressCode.JACKET);
     }
 
-    /** As bits, by ordinal of the zone. */
+    /** Bits {@code 1 << ordinal} of the zones. */
     int of(Worn worn) {
         return asked ? covered(worn, worn.piece()) : 0;
     }

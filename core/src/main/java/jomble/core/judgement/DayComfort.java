@@ -11,11 +11,11 @@ import jomble.core.piece.Slot;
 import jomble.core.piece.Word;
 
 /**
- * How an outfit fares from the way there in the morning to the way home in the evening, with as much taken off as is pleasant: the coat,
- * then the jacket, then the layer, as far as the outfit allows. Shown, never scored.
+ * How comfortable an outfit is from the way there in the morning to the way home in the evening, with as much taken off
+ * as is comfortable: the coat, then the jacket, then the layer, as far as the outfit allows. Shown, never scored.
  *
- * <p>Out of doors a brisk walk (2.3 met, 0.4 m/s), in the morning at the day's low, in the evening at the mean of low and high; indoors
- * the occasion's own temperature and activity (0.1 m/s). Source of the vote: ISO 7730:2005.
+ * <p>Outdoors: a brisk walk (2.3 met, 0.4 m/s), in the morning at the day's low, in the evening at the mean of low and
+ * high. Indoors: the occasion's temperature and activity (0.1 m/s). Source of the predicted mean vote: ISO 7730:2005.
  */
 public final class DayComfort {
     private static final List<Slot> PEEL = List.of(Slot.COAT, Slot.JACKET, Slot.MID);
@@ -23,7 +23,7 @@ public final class DayComfort {
     private static final double COMFORTABLE = 1;
     private static final double CENTI = 100;
 
-    /** When. */
+    /** A moment of the day. */
     public enum Moment implements Word {
         WAY_THERE,
         INDOORS,
@@ -31,11 +31,11 @@ public final class DayComfort {
     }
 
     /**
-     * How it is at one of them.
+     * Comfort at one moment.
      *
-     * @param airC temperature of the air
-     * @param off what is taken off, the outermost first
-     * @param vote predicted mean vote with the rest on: within ±1 is comfortable, below it cold, above it warm
+     * @param airC air temperature
+     * @param off what is taken off, outermost first
+     * @param vote predicted mean vote with the rest on: within ±1 is comfortable, below is cold, above is warm
      */
     public record Felt(Moment moment, double airC, List<Piece> off, double vote) {
         public boolean isCold() {
@@ -49,7 +49,7 @@ public final class DayComfort {
 
     private DayComfort() {}
 
-    /** Nothing where the context has no weather; indoors alone where the day is spent there. */
+    /** Empty when the context has no weather; only indoors when the whole day is spent there. */
     public static List<Felt> of(Judgement judgement, JudgementContext context) {
         Weather weather = context.weather();
         List<Felt> felt = new ArrayList<>();
@@ -81,7 +81,7 @@ public final class DayComfort {
         return new Surroundings(airC, airC, Math.min(weather.windMs(), 0.4), weather.humidityPercent(), WALKING_MET);
     }
 
-    /** Takes off one thing after the other as long as it is warm. */
+    /** Takes off one layer after the other as long as it is warm. */
     private static Felt felt(Moment moment, Surroundings at, Judgement judgement, JudgementContext context) {
         double offset = context.brief().pmvOffset();
         int centiClo = judgement.summary().fullCentiClo();

@@ -14,11 +14,11 @@ import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
 import jomble.core.proportion.Landmark;
 
-/** Which requirements of an occasion's dress code a piece goes against. */
+/** Which requirements of an occasion's dress code a piece violates. */
 final class DressCodeViolations {
-    /** ΔE00 up to which a colour is one that is asked for. */
+    /** Colours within this ΔE00 of a required colour satisfy it. */
     private static final double SAME_COLOUR = 20;
-    /** The same of one that is to be kept away from. */
+    /** Colours within this ΔE00 of a forbidden colour violate it. */
     private static final double FORBIDDEN_COLOUR = 12;
 
     private static final double FLAT_HEEL_CM = 2;
@@ -30,7 +30,7 @@ final class DressCodeViolations {
         this.requirements = context.occasion().requires();
     }
 
-    /** As bits, by ordinal of the dress code. */
+    /** Bits {@code 1 << ordinal} of the dress codes. */
     int of(Worn worn) {
         int violated = 0;
         for (Requirement requirement : requirements) {
@@ -41,7 +41,7 @@ final class DressCodeViolations {
         return violated;
     }
 
-    /** Whether a piece goes against a requirement; what asks for something to be worn is not decided by one piece. */
+    /** Whether a piece violates a requirement; requirements to wear something are not decided by a single piece. */
     private static boolean isViolated(Requirement requirement, Worn worn, Piece piece) {
         Slot slot = worn.slot();
         return switch (requirement.code()) {
@@ -73,7 +73,7 @@ final class DressCodeViolations {
         };
     }
 
-    /** Turned up it still comes down at the wrong moment: what may catch is not cured by rolling. */
+    /** A turned-up sleeve can come down at the wrong moment, so rolling does not cure what may catch. */
     private static boolean isLoose(Piece piece) {
         Integer volume = piece.get(Attribute.SLEEVE_VOLUME);
         return volume != null && volume == 3

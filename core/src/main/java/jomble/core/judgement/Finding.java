@@ -4,9 +4,9 @@ import java.util.List;
 import jomble.core.piece.PieceId;
 
 /**
- * One thing to say about an outfit.
+ * One finding about an outfit.
  *
- * @param pieces the pieces it speaks of, in the order of their slots
+ * @param pieces the pieces concerned, in slot order
  * @param evidence measured values, see {@link Result}
  */
 public record Finding(String rule, FindingKind kind, List<PieceId> pieces, Record evidence) {

@@ -2,9 +2,9 @@ package jomble.core.judgement;
 
 import jomble.core.piece.Word;
 
-/** How much a finding weighs, lightest first. */
+/** The severity of a finding, lightest first. */
 public enum FindingKind implements Word {
-    /** Something that works: ranks outfits of one verdict, never buys off a caution. */
+    /** Something that works well. Ranks outfits with the same verdict, never makes up for a caution. */
     CREDIT(0),
     /** A detail worth a second look. */
     MINOR(1),
@@ -24,7 +24,7 @@ public enum FindingKind implements Word {
         return points;
     }
 
-    /** One step softer; a minor finding disappears, which null stands for. */
+    /** One step milder; null for a minor finding, which disappears. */
     public FindingKind softer() {
         return switch (this) {
             case STOP -> MAJOR;

@@ -37,13 +37,13 @@ public final class FindingTexts {
         return fill(TEXTS.getProperty(key(finding.rule(), finding.evidence().getClass())), finding, labels);
     }
 
-    /** What would mend it, if the catalogue knows. */
+    /** The cure, if the catalogue has one. */
     public static Optional<String> cure(Finding finding, Function<PieceId, String> labels) {
         String text = TEXTS.getProperty(key(finding.rule(), finding.evidence().getClass()) + ".cure");
         return Optional.ofNullable(text).map(t -> fill(t, finding, labels));
     }
 
-    /** The measures the sentence rests on, for those who ask: "9.4 apart (ΔE00)"; empty where there are none. */
+    /** The measured values behind the sentence, such as "9.4 apart (ΔE00)"; empty when there are none. */
     public static Optional<String> exact(Finding finding, Function<PieceId, String> labels) {
         String text = TEXTS.getProperty(key(finding.rule(), finding.evidence().getClass()) + ".exact");
         return Optional.ofNullable(text).map(t -> fill(t, finding, labels));
@@ -95,7 +95,7 @@ public final class FindingTexts {
         return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
     }
 
-    /** One decimal is enough to read, unless it would make a near miss look like a hit: 11.96 is not 12. */
+    /** One decimal is enough to read, unless rounding would hide a near miss: 11.96 is not 12. */
     private static String forReading(BigDecimal number) {
         BigDecimal one = number.setScale(1, RoundingMode.HALF_UP);
         boolean whole = one.stripTrailingZeros().scale() <= 0;

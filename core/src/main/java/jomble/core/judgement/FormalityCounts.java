@@ -1,6 +1,6 @@
 package jomble.core.judgement;
 
-/** How many formality slots hold each level, packed four bits a level, level 1 lowest. */
+/** The number of formality slots at each level, packed four bits a level, level 1 lowest. */
 final class FormalityCounts {
     static final int LEVELS = 7;
     private static final int BITS = 4;
@@ -8,7 +8,7 @@ final class FormalityCounts {
 
     private FormalityCounts() {}
 
-    /** What one piece of a level adds. */
+    /** The contribution of one piece at a level. */
     static int one(int level) {
         return 1 << BITS * (level - 1);
     }
@@ -17,17 +17,17 @@ final class FormalityCounts {
         return formalities >> BITS * (level - 1) & MASK;
     }
 
-    /** The lowest level there is, 0 for none. */
+    /** The lowest level worn, 0 for none. */
     static int lowest(int formalities) {
         return levelOf(formalities, 1);
     }
 
-    /** The highest level there is, 0 for none. */
+    /** The highest level worn, 0 for none. */
     static int highest(int formalities) {
         return levelOf(formalities, pieces(formalities));
     }
 
-    /** The level in the middle, the lower one of two; 0 for none. */
+    /** The lower median, 0 for none. */
     static int lowerMedian(int formalities) {
         return levelOf(formalities, (pieces(formalities) + 1) / 2);
     }
@@ -40,7 +40,7 @@ final class FormalityCounts {
         return pieces;
     }
 
-    /** The level of the piece at a place, from 1 on, once pieces stand in order; 0 where there are fewer. */
+    /** The level of the n-th piece in ascending order, from 1; 0 when there are fewer. */
     private static int levelOf(int formalities, int place) {
         int seen = 0;
         for (int level = 1; level <= LEVELS; level++) {

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /**
- * How a studio, or a stylist for one client, holds the rules: the schools chosen and the numbers that replace a rule's defaults.
+ * A studio's or client's settings for the rules: the schools chosen and the values that replace the rules' defaults.
  *
  * @param parameters by {@code rule-id/parameter-name}
  */
@@ -19,7 +19,7 @@ public record HouseRules(Map<SchoolSwitch, String> schools, Map<String, Double> 
         parameters = Map.copyOf(parameters);
     }
 
-    /** These with others on top, which win. */
+    /** These settings with others on top, which take precedence. */
     public HouseRules with(HouseRules others) {
         Map<SchoolSwitch, String> chosen = new EnumMap<>(SchoolSwitch.class);
         chosen.putAll(schools);

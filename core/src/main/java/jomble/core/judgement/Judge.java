@@ -14,7 +14,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
 
-/** Judges outfits in one context by every rule of a catalogue. Immutable; safe for use by several threads. */
+/** Judges outfits in one context by every rule of a catalogue. Immutable and thread-safe. */
 public final class Judge {
     private static final Comparator<Finding> WORST_FIRST =
             Comparator.comparing(Finding::kind).reversed();
@@ -35,15 +35,18 @@ public final class Judge {
         return context;
     }
 
-    /** The verdict on the outfit's best finishes; of equal ones the plainest. Whatever finishes it names are replaced. */
+    /**
+     * The judgement of the outfit worn with its best finishes, the simplest ones in a tie. Finishes given in the outfit
+     * are replaced.
+     */
     public Judgement best(Outfit outfit) {
         return best(outfit, Map.of());
     }
 
     /**
-     * The same where the finish of some pieces is chosen.
+     * As {@link #best(Outfit)}, with the finish of some pieces fixed.
      *
-     * @param finishes by piece; each as one of {@link Ways} has it
+     * @param finishes by piece; each one of those in {@link Ways}
      */
     public Judgement best(Outfit outfit, Map<PieceId, Set<Finish>> finishes) {
         List<List<Worn>> ways = outfit.worn().stream()
@@ -58,7 +61,7 @@ public final class Judge {
                 .orElseThrow();
     }
 
-    /** The verdict on the outfit exactly as it is worn. */
+    /** The judgement of the outfit exactly as worn. */
     public Judgement judge(Outfit outfit) {
         List<Worn> worn = outfit.worn();
         Summary summary = summariser.summarise(outfit.bySlotOrdinal());
@@ -100,7 +103,7 @@ public final class Judge {
         }
     }
 
-    /** Lays the rulings over the findings. */
+    /** Applies the rulings to the findings. */
     private void overrule(Set<PieceId> pieces, List<Finding> findings) {
         Overrides overrides = context.overrides();
         Ruling never = overrides.against(pieces);
@@ -115,7 +118,7 @@ public final class Judge {
         }
     }
 
-    /** Whether a finding outlasts the approval of a pair. */
+    /** Whether a finding remains even when the pair is approved. */
     public static boolean isLasting(Rule rule, Result result) {
         return result.kind() == FindingKind.CREDIT || Overrides.isFinal(rule.id(), result.kind());
     }

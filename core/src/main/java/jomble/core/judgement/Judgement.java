@@ -7,10 +7,10 @@ import java.util.Map;
 import jomble.core.outfit.Outfit;
 
 /**
- * The verdict on an outfit as it is worn, with everything there is to say.
+ * The verdict on an outfit as worn, with all findings.
  *
  * @param points sum over rules of each rule's worst finding
- * @param findings worst first, then in the order of the catalogue
+ * @param findings worst first, then in catalogue order
  */
 public record Judgement(Verdict verdict, int points, List<Finding> findings, Outfit outfit, Summary summary) {
     /** Better first: verdict, fewer stops, fewer points, more credits. */
@@ -30,7 +30,7 @@ public record Judgement(Verdict verdict, int points, List<Finding> findings, Out
     }
 
     /**
-     * What findings come to: a rule counts once, by its worst.
+     * The points of findings; a rule counts once, by its worst.
      *
      * @param findings worst first
      */
@@ -40,7 +40,7 @@ public record Judgement(Verdict verdict, int points, List<Finding> findings, Out
         return worst.values().stream().mapToInt(FindingKind::points).sum();
     }
 
-    /** How many rules have nothing worse to say than that something works. */
+    /** Number of rules whose findings are all credits. */
     public int credits() {
         Map<String, FindingKind> worst = new HashMap<>();
         findings.forEach(finding -> worst.putIfAbsent(finding.rule(), finding.kind()));

@@ -11,13 +11,13 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.SetKind;
 
 /**
- * For whom, for what and in which weather an outfit is judged.
+ * The client, occasion and weather an outfit is judged for.
  *
- * @param weather null when no weather is given: weather rules are silent
+ * @param weather null for no weather: weather rules then find nothing
  * @param setKinds kind of each set of the wardrobe, by id
- * @param date the day, or null when planning for no day in particular
- * @param finishing whether accessories are part of what is judged even where none is worn
- * @param overrides rulings over the rules
+ * @param date the day, or null when planning for no particular day
+ * @param finishing whether missing accessories are judged
+ * @param overrides rulings that take precedence over the rules
  */
 public record JudgementContext(
         Brief brief,
@@ -48,12 +48,12 @@ public record JudgementContext(
         return new JudgementContext(brief, occasion, other, schools, setKinds, parameters, date, finishing, overrides);
     }
 
-    /** The same for another occasion. */
+    /** This context for another occasion. */
     public JudgementContext at(Occasion other) {
         return new JudgementContext(brief, other, weather, schools, setKinds, parameters, date, finishing, overrides);
     }
 
-    /** The same with other kinds of sets. */
+    /** This context with other kinds of sets. */
     public JudgementContext with(Map<String, SetKind> kinds) {
         return new JudgementContext(brief, occasion, weather, schools, kinds, parameters, date, finishing, overrides);
     }
@@ -62,7 +62,7 @@ public record JudgementContext(
         return parameters.of(rule, parameter);
     }
 
-    /** The effective finding of a rule: one step milder where it was softened, but for what cannot be overruled. */
+    /** The effective finding of a rule: one step milder if the rule is softened, unless it cannot be overruled. */
     public Optional<Result> effective(Rule rule, Optional<Result> result) {
         if (result.isEmpty() || !parameters.isSoftened(rule) || Overrides.isFinal(rule.id(), FindingKind.STOP)) {
             return result;
@@ -76,7 +76,7 @@ public record JudgementContext(
         };
     }
 
-    /** A rule about the whole worked out for this context, with its effective findings. */
+    /** A whole-outfit rule prepared for this context, with its effective findings. */
     public WholeRule.Check prepared(WholeRule rule) {
         WholeRule.Check check = rule.prepare(this);
         return check == WholeRule.Check.SILENT || !parameters.isSoftened(rule)

@@ -1,6 +1,6 @@
 package jomble.core.judgement;
 
-/** Small numbers packed into one, for the keys of rules about the whole. */
+/** Packs small numbers into one, for the keys of whole-outfit rules. */
 public final class Keys {
     private Keys() {}
 

@@ -7,34 +7,35 @@ import static jomble.core.judgement.Measure.Operation.SUM;
 import static jomble.core.judgement.Measure.Operation.UNION;
 
 /**
- * What is measured of an outfit: the table behind {@link Summary}. Each measure is one number, put together by one operation from what
- * the pieces and their pairs contribute, so that the measures of a part say all there is to know of the part.
+ * The measures of an outfit: the table behind {@link Summary}. Each measure is one number, combined by one operation
+ * from the contributions of pieces and pairs; the measures of a partial outfit therefore determine everything later
+ * pieces can change.
  *
  * <p>Masks have bit {@code 1 << ordinal} of their enumeration.
  */
 public enum Measure {
     /** Slots in which something is worn. */
     FILLED_SLOTS(UNION),
-    /** Filled slots the structure does not take, or whose piece has no such role. */
+    /** Filled slots that the structure does not take, or whose piece has no such role. */
     COLLIDING_SLOTS(UNION),
     /** Σ I_clu of everything on, in hundredths of a clo. */
     FULL_CENTI_CLO(SUM),
-    /** The same after the best peel. */
+    /** Σ I_clu after the best peel, in hundredths of a clo. */
     PEELED_CENTI_CLO(SUM),
 
-    /** How many formality slots hold each level, packed by {@link FormalityCounts}. */
+    /** Number of formality slots at each level, packed by {@link FormalityCounts}. */
     FORMALITIES(SUM),
     COAT_FORMALITY(SUM),
     JACKET_FORMALITY(SUM),
     /** Bits of {@link Suiting}. */
     SUITING(UNION),
-    /** Which pieces the bottom meets alike as part of a suit; below {@link Summary#MOST_SUITS}. */
+    /** Number of the class of bottoms that pair alike with every suit part; below {@link Summary#MOST_SUITS}. */
     BOTTOM_SUIT(LAST, Summary.NOTHING_WORN),
     MID_SUIT(LAST, Summary.NOTHING_WORN),
 
     /** Families of the main pieces' dominant colours, neutrals left out. */
     HUE_FAMILIES(UNION),
-    /** Colour families of the main pieces, neutrals and all. */
+    /** Colour families of the main pieces, including neutrals. */
     FAMILIES(UNION),
     /** Families of the main pieces' saturated colours. */
     SATURATED_FAMILIES(UNION),
@@ -43,9 +44,9 @@ public enum Measure {
     /** Lightness L* of the darkest main piece. */
     DARKEST(LEAST, 100),
     LIGHTEST(GREATEST),
-    /** Metals in sight. */
+    /** Visible metals. */
     METALS(UNION),
-    /** Patterned main pieces, each for itself. */
+    /** Number of patterned main pieces. */
     PATTERNED(SUM),
     /** Surfaces of the main pieces: a bit for each lustre and each marked texture. */
     SURFACES(UNION),
@@ -68,7 +69,7 @@ public enum Measure {
     ONEPIECE_TO_LEGWEAR(LAST),
     ONEPIECE_TO_SKIN(LAST),
 
-    /** The number of the way worn in a slot whose hems or suits matter to what is put on later. */
+    /** The number of the way worn in a slot, if its hem or suit matters to pieces added later. */
     BOTTOM_ID(LAST, Summary.NOTHING_WORN),
     ONEPIECE_ID(LAST, Summary.NOTHING_WORN),
     MID_ID(LAST, Summary.NOTHING_WORN),
@@ -76,24 +77,24 @@ public enum Measure {
 
     /** {@link Sign}s that hold. */
     SIGNS(UNION),
-    /** Pieces in sight that ask to be looked at. */
+    /** Number of visible statement pieces. */
     STATEMENTS(SUM),
     /** Things that hold heat: cloth that does not breathe next to the skin, a high neck, tights, boots. */
     HEAT(SUM),
     /** Zones of the body that layers which stay on cover. */
     COVERED_ZONES(UNION),
-    /** Requirements of the dress code that a piece goes against. */
+    /** Dress code requirements that a piece violates. */
     VIOLATED_CODES(UNION),
-    /** Pieces that rulings on three pieces and more name, by their place among those named. */
+    /** Pieces named in rulings on three or more pieces, by their index among those. */
     NAMED_PIECES(UNION);
 
-    /** How a measure takes in what one more piece or pair contributes. */
+    /** How contributions are combined. */
     enum Operation {
         SUM,
         UNION,
         LEAST,
         GREATEST,
-        /** What comes last stands; for what only one piece or pair of an outfit can contribute. */
+        /** The last value; for measures that only one piece or pair of an outfit can contribute to. */
         LAST
     }
 
@@ -116,7 +117,7 @@ public enum Measure {
         this(operation, 0);
     }
 
-    /** @param ofNothing the measure of an outfit of no pieces */
+    /** @param ofNothing the measure of an empty outfit */
     Measure(Operation operation, long ofNothing) {
         this.operation = operation;
         this.ofNothing = ofNothing;
@@ -131,12 +132,12 @@ public enum Measure {
         return operation != LAST && value == ofNothing;
     }
 
-    /** Sets all measures, by their ordinals, to those of an outfit of no pieces. */
+    /** Sets all measures, by ordinal, to those of an empty outfit. */
     static void clear(long[] measures) {
         System.arraycopy(OF_NOTHING, 0, measures, 0, COUNT);
     }
 
-    /** Takes one value into the measures. */
+    /** Adds one contribution to the measures. */
     static void include(long[] measures, int ordinal, long value) {
         switch (OPERATIONS[ordinal]) {
             case SUM -> measures[ordinal] += value;

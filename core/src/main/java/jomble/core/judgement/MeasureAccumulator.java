@@ -2,16 +2,13 @@ package jomble.core.judgement;
 
 import jomble.core.outfit.Structure;
 
-/**
- * A {@link Summary} that can be written on: adds up the measures of an outfit piece by piece, in any order. Not for use by several
- * threads.
- */
+/** A mutable {@link Summary}: combines the measures of an outfit piece by piece, in any order. Not thread-safe. */
 public final class MeasureAccumulator extends Summary {
     MeasureAccumulator(boolean wantsShoes) {
         super(Structure.SEPARATES, wantsShoes);
     }
 
-    /** One that will be set like this one. */
+    /** Another accumulator with the same settings. */
     public MeasureAccumulator another() {
         return new MeasureAccumulator(wantsShoes);
     }
@@ -27,7 +24,7 @@ public final class MeasureAccumulator extends Summary {
         System.arraycopy(other.measures, 0, measures, 0, measures.length);
     }
 
-    /** Takes in one more piece, or what two of those worn make together. */
+    /** Adds the contribution of one more piece or pair. */
     public void add(Contribution contribution) {
         contribution.includeIn(measures);
     }

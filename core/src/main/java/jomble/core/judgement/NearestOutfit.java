@@ -13,11 +13,11 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /**
- * Finds the outfit in which given pieces come nearest to working, so that what still stands against them is said of
- * them and not of whatever else happened to be worn.
+ * Finds the outfit in which given pieces come nearest to working, so that what still speaks against it concerns these
+ * pieces and not whatever else was worn.
  *
- * <p>The empty mandatory slots are filled in every way, up to a bound; then layers that mend something are added one by
- * one. Greedy in the layers: the answer is a good explanation, not a proof.
+ * <p>Empty mandatory slots are filled in every way, up to a limit; then layers that improve the outfit are added one by
+ * one. Greedy in the layers: the result is a good explanation, not a proof.
  */
 public final class NearestOutfit {
     private static final int MOST_TRIED = 200;
@@ -36,15 +36,17 @@ public final class NearestOutfit {
     private final Map<Outfit, Judgement> known = new HashMap<>();
 
     /**
-     * @param judges one for each context of a union, all of one occasion
-     * @param pieces what the empty slots may be filled with
+     * @param judges one for each context of a union, all for one occasion
+     * @param pieces candidates for the empty slots
      */
     public NearestOutfit(List<Judge> judges, List<Piece> pieces) {
         this.judges = List.copyOf(judges);
         this.pieces = List.copyOf(pieces);
     }
 
-    /** The judgement on the nearest outfit that contains the part; on the part itself where nothing can be added. */
+    /**
+     * The judgement of the nearest outfit that contains a partial one, or of the partial one when nothing can be added.
+     */
     public Judgement around(Outfit part) {
         Outfit nearest = completions(part).stream()
                 .min(Comparator.comparing(this::judgement, NEARER))

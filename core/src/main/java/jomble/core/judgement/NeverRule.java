@@ -9,8 +9,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * {@code override}: three pieces or more that are never worn together. Rulings on one piece or two are kept with the findings of
- * pieces and pairs; this one stands in for a rule where outfits are counted.
+ * {@code override}: three or more pieces that are never worn together, as a rule for the counter. Rulings on one or two
+ * pieces are stored with the findings of pieces and pairs.
  */
 public final class NeverRule implements WholeRule {
     private static final RuleInfo INFO = RuleInfo.of(
@@ -52,7 +52,7 @@ public final class NeverRule implements WholeRule {
         };
     }
 
-    /** The pieces that rulings on three and more name, each once. */
+    /** The distinct pieces named in rulings on three or more. */
     static List<PieceId> named(JudgementContext context) {
         Set<PieceId> named = new LinkedHashSet<>();
         context.overrides().neverOf(3, Integer.MAX_VALUE).forEach(ruling -> named.addAll(ruling.pieces()));

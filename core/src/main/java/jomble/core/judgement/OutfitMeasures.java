@@ -6,7 +6,7 @@ import jomble.core.climate.Comfort.Surroundings;
 import jomble.core.colour.ColourScheme;
 
 /**
- * What is measured of an outfit and shown, but not scored.
+ * Measures of an outfit that are shown but not scored.
  *
  * @param clo Σ I_clu of everything on
  * @param peeledClo the same after the best peel

@@ -22,8 +22,8 @@ import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
 
 /**
- * What is said of an outfit beside the verdict and never scored: safety, which is always shown, and how to finish it. Safety notes
- * defer to medical advice and to the rules of a site; they do not replace either.
+ * Notes on an outfit that are never scored: safety, which is always shown, and how to finish it. Safety notes defer to
+ * medical advice and site rules; they replace neither.
  */
 public enum OutfitNote {
     HIGH_HEELS(true),

@@ -10,18 +10,19 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /**
- * The rulings over the rules. A pair that is approved is spoken of no more, but for layers that do not fit and hems that trail; an
- * outfit that is approved works unless it cannot be worn; what is never worn together stops, approved or not.
+ * A stylist's rulings, which take precedence over the rules. An approved pair has no findings except layers that do not
+ * fit and hems that trail; an approved outfit works unless it cannot be worn; pieces ruled out together stop an outfit,
+ * approved or not.
  */
 public record Overrides(List<Ruling> rulings) {
     public static final Overrides NONE = new Overrides(List.of());
-    /** The parameter every rule has that may be overruled: above 0 its findings are one step milder. */
+    /** The parameter of every rule that can be overruled: above 0 its findings are one step milder. */
     public static final String SOFTENED = "/softened";
 
-    /** The rule a finding about a ruling names. */
+    /** The rule id of findings about rulings. */
     public static final String ID = "override";
 
-    /** Stops that no approval of a pair or an outfit removes, with everything that begins with "boundary.". */
+    /** Stops that no approval removes, besides those of rules named {@code boundary.…}. */
     private static final Set<String> NOT_OVERRULED =
             Set.of("structure", "available", "dress-code", "layer.order", "hem.heel");
 
@@ -39,12 +40,12 @@ public record Overrides(List<Ruling> rulings) {
         return rulings.isEmpty();
     }
 
-    /** Whether no approval reaches this finding. */
+    /** Whether no approval removes this finding. */
     public static boolean isFinal(String rule, FindingKind kind) {
         return kind == FindingKind.STOP && (NOT_OVERRULED.contains(rule) || rule.startsWith("boundary."));
     }
 
-    /** Whether two pieces, each in one of these places, are approved together. */
+    /** Whether two pieces, each in one of its slots, are approved together. */
     public boolean approves(Worn one, Worn other) {
         for (Ruling ruling : rulings) {
             if (ruling.decision() == Ruling.Decision.APPROVED
@@ -69,7 +70,7 @@ public record Overrides(List<Ruling> rulings) {
         return false;
     }
 
-    /** The ruling against pieces that are all worn, or null. */
+    /** A ruling against pieces that are all worn, or null. */
     public Ruling against(Collection<PieceId> worn) {
         for (Ruling ruling : rulings) {
             if (ruling.decision() == Ruling.Decision.NEVER && worn.containsAll(ruling.pieces())) {
@@ -79,7 +80,7 @@ public record Overrides(List<Ruling> rulings) {
         return null;
     }
 
-    /** The approval of the outfit that consists of exactly these pieces, or null. */
+    /** The approval of the outfit of exactly these pieces, or null. */
     public Ruling approvalOf(Set<PieceId> worn) {
         for (Ruling ruling : approvedOutfits()) {
             if (worn.equals(new HashSet<>(ruling.pieces()))) {
@@ -89,7 +90,7 @@ public record Overrides(List<Ruling> rulings) {
         return null;
     }
 
-    /** The approvals of three pieces and more. */
+    /** The approvals of three or more pieces. */
     public List<Ruling> approvedOutfits() {
         List<Ruling> outfits = new ArrayList<>();
         for (Ruling ruling : rulings) {
@@ -100,7 +101,7 @@ public record Overrides(List<Ruling> rulings) {
         return outfits;
     }
 
-    /** The rulings against one piece, two, or three and more. */
+    /** The rulings against at least and at most so many pieces. */
     public List<Ruling> neverOf(int least, int most) {
         return rulings.stream()
                 .filter(ruling -> ruling.decision() == Ruling.Decision.NEVER)

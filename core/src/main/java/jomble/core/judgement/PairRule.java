@@ -4,9 +4,9 @@ import java.util.Optional;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
-/** A rule about two filled slots and nothing else that is worn. */
+/** A rule that sees two filled slots and nothing else. */
 public non-sealed interface PairRule extends Rule {
-    /** Whether the rule looks at this pair; {@code inner} comes before {@code outer} in the order of slots. */
+    /** Whether the rule applies to this pair; {@code inner} comes before {@code outer} in slot order. */
     boolean covers(Slot inner, Slot outer);
 
     Optional<Result> judge(Worn inner, Worn outer, JudgementContext context);

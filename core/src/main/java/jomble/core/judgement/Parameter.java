@@ -13,12 +13,12 @@ public record Parameter(String name, double value, String unit) {
     private static final double HALF_CIRCLE = 180;
     private static final double WIDEST_DIFFERENCE = 100;
 
-    /** The least that makes sense: temperatures go below nought, everything else does not. */
+    /** The smallest allowed value: temperatures may be below zero, everything else may not. */
     public double least() {
         return unit.startsWith("°C") ? COLDEST_C : 0;
     }
 
-    /** The most that makes sense of the unit; of counts and lengths ten times the default. */
+    /** The largest allowed value for the unit; for counts and lengths ten times the default. */
     public double most() {
         if (unit.startsWith("°C")) {
             return HOTTEST_C;

@@ -4,9 +4,9 @@ import java.util.HashMap;
 import java.util.Map;
 
 /**
- * Values that replace the defaults of rules' parameters.
+ * Values that replace the defaults of rule parameters.
  *
- * @param byRule by the rule's id and the parameter's name; only what is not the default
+ * @param byRule by rule id and parameter name; only values that differ from the default
  */
 public record ParameterValues(Map<String, Map<String, Double>> byRule) {
     public static final ParameterValues DEFAULTS = new ParameterValues(Map.of());
@@ -28,13 +28,13 @@ public record ParameterValues(Map<String, Map<String, Double>> byRule) {
         return new ParameterValues(byRule);
     }
 
-    /** Asked for every pair of a wardrobe: nothing is made on the way. */
+    /** Hot path, called for every pair of a wardrobe: allocates nothing. */
     double of(Rule rule, Parameter parameter) {
         Map<String, Double> values = of(rule);
         return values == null ? parameter.value() : values.getOrDefault(parameter.name(), parameter.value());
     }
 
-    /** Whether what the rule finds is taken one step milder. */
+    /** Whether the rule's findings are one step milder. */
     boolean isSoftened(Rule rule) {
         Map<String, Double> values = of(rule);
         return values != null && values.getOrDefault(SOFTENED, 0.0) > 0;

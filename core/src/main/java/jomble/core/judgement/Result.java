@@ -3,9 +3,9 @@ package jomble.core.judgement;
 import java.util.Optional;
 
 /**
- * What a rule found, before the pieces are named.
+ * What a rule found, before it is attributed to pieces.
  *
- * @param evidence a record of measured values; its name picks the text, its components fill the placeholders
+ * @param evidence a record of measured values; its name selects the text, its components fill the placeholders
  */
 public record Result(FindingKind kind, Record evidence) {
     public static Optional<Result> credit(Record evidence) {
@@ -24,7 +24,7 @@ public record Result(FindingKind kind, Record evidence) {
         return Optional.of(new Result(FindingKind.STOP, evidence));
     }
 
-    /** The finding unless the kind is null, which means nothing to say. */
+    /** The result, or empty when the kind is null. */
     public static Optional<Result> of(FindingKind kind, Record evidence) {
         return kind == null ? Optional.empty() : Optional.of(new Result(kind, evidence));
     }

@@ -1,6 +1,6 @@
 package jomble.core.judgement;
 
-/** One rule of the job. Its scope is its type: the judging method receives nothing beyond it. */
+/** A rule. Its scope is its type: the judging method receives nothing beyond it. */
 public sealed interface Rule permits PieceRule, PairRule, WholeRule {
     RuleInfo info();
 

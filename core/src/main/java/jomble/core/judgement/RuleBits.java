@@ -1,17 +1,17 @@
 package jomble.core.judgement;
 
 /**
- * Where a rule stands in the masks that findings are added up in.
+ * A rule's bits in the masks in which findings are collected.
  *
- * @param place in the catalogue
- * @param fault the bit of its minor and major findings; 0 for a rule that only stops or only credits
- * @param credit the bit of its credits, among credits; 0 for a rule that has none
+ * @param place index in the catalogue
+ * @param fault bit of its minor and major findings; 0 for a rule that only stops or only credits
+ * @param credit bit of its credits, among credits; 0 for a rule without any
  */
 public record RuleBits(Rule rule, int place, long fault, long credit) {
     /**
      * The bit of a finding that costs points.
      *
-     * @throws IllegalStateException of a rule that declares to have no such findings
+     * @throws IllegalStateException if the rule declares no such findings
      */
     public long ofFault() {
         return declared(fault, "fault");
@@ -20,7 +20,7 @@ public record RuleBits(Rule rule, int place, long fault, long credit) {
     /**
      * The bit of a credit.
      *
-     * @throws IllegalStateException of a rule that declares to have no credits
+     * @throws IllegalStateException if the rule declares no credits
      */
     public long ofCredit() {
         return declared(credit, "credit");

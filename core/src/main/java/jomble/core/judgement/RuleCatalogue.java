@@ -8,10 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The rules in force, in their order.
+ * The rules in force, in order.
  *
- * <p>Findings are added up in masks of 64 bits, of which each rule that may cost points has one; rules that only stop or only credit
- * need none, so there may be more than 64 rules.
+ * <p>Findings are collected in masks of 64 bits. Only rules that may cost points need a bit, so there may be more than
+ * 64 rules.
  */
 public final class RuleCatalogue {
     private static final int MOST_WITH_POINTS = 64;
@@ -54,7 +54,7 @@ public final class RuleCatalogue {
         }
     }
 
-    /** A rule that only credits takes the bit of one that never does. */
+    /** A rule that only credits shares the bit of one that never credits. */
     private long assignBits() {
         long crediting = 0;
         for (int i = 0; i < withPoints.size(); i++) {
@@ -95,12 +95,12 @@ public final class RuleCatalogue {
         return rules.stream().filter(rule -> rule.id().equals(id)).findFirst();
     }
 
-    /** Whether a rule may be set one step softer: all but those that no approval reaches. */
+    /** Whether a rule may be made one step milder: all but those that no approval overrules. */
     public static boolean isSoftenable(Rule rule) {
         return !Overrides.isFinal(rule.id(), FindingKind.STOP);
     }
 
-    /** Every parameter there is, by {@code rule-id/parameter-name}. */
+    /** Every parameter, by {@code rule-id/parameter-name}. */
     public Map<String, Parameter> parameters() {
         Map<String, Parameter> all = new LinkedHashMap<>();
         for (Rule rule : rules) {
@@ -112,7 +112,7 @@ public final class RuleCatalogue {
         return all;
     }
 
-    /** Where one of the rules stands in the masks. */
+    /** The bits of a rule. */
     public RuleBits bits(Rule rule) {
         return bits.get(rule);
     }
@@ -122,7 +122,7 @@ public final class RuleCatalogue {
         return withPoints.get(bit);
     }
 
-    /** How many rules credit without finding fault. */
+    /** Number of rules that credit without finding fault. */
     public int credits(long credit, long minor, long major) {
         return Long.bitCount(credit & ~((minor | major) & creditingFaults));
     }

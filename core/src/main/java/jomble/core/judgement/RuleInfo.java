@@ -7,14 +7,14 @@ import java.util.Set;
 import jomble.core.piece.Slot;
 
 /**
- * What a rule says of itself: to people, and to whoever counts.
+ * A rule's metadata, for readers and for the counter.
  *
- * @param id stable for ever
+ * @param id never changes
  * @param title a few words
- * @param rationale why stylists hold it
- * @param schools the switches it listens to
+ * @param rationale why stylists follow it
+ * @param schools the switches that affect it
  * @param source where its numbers come from
- * @param reads of a rule about the whole, the slots whose filling can change what it looks at; empty of others
+ * @param reads for a whole-outfit rule, the slots whose filling can change its finding; empty for others
  */
 public record RuleInfo(
         String id,
@@ -47,7 +47,7 @@ public record RuleInfo(
         return new RuleInfo(id, title, rationale, schools, parameters, published, reads, traits);
     }
 
-    /** @param slots whose filling can change what a rule about the whole looks at */
+    /** @param slots the slots whose filling can change the finding of a whole-outfit rule */
     public RuleInfo reading(Set<Slot> slots) {
         return new RuleInfo(id, title, rationale, schools, parameters, source, slots, traits);
     }

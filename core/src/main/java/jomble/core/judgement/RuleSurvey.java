@@ -14,16 +14,16 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * How often the rules about pieces and pairs find fault in a wardrobe, and how often a ruling went over them. A pair counts where
- * the rule finds fault with every way to wear it in some of their places.
+ * How often piece and pair rules find fault in a wardrobe, and how often a ruling overruled them. A pair counts if the
+ * rule finds fault with every way to wear it in some combination of slots.
  */
 public final class RuleSurvey {
     private RuleSurvey() {}
 
-    /** @param overruled pairs among {@code faults} that were approved all the same */
+    /** @param overruled pairs among {@code faults} that were approved */
     public record Spoken(int faults, int overruled) {}
 
-    /** By id of the rule; rules about the whole are missing. */
+    /** By rule id; whole-outfit rules are not included. */
     public static Map<String, Spoken> of(RuleCatalogue catalogue, JudgementContext context, List<Piece> pieces) {
         List<List<Worn>> places = new ArrayList<>();
         for (Piece piece : pieces) {

@@ -1,20 +1,20 @@
 package jomble.core.judgement;
 
-/** What a rule declares about itself, so that counting can do without it where it has nothing to say. */
+/** Properties a rule declares, so that the counter can skip it where it has no effect. */
 public enum RuleTrait {
-    /** The verdict may change with the weather; other rules are worked out once for all months of a year. */
+    /** Its findings depend on the weather; other rules are evaluated once for all months of a year. */
     READS_WEATHER,
-    /** The verdict may change with the way a piece is worn. */
+    /** Its findings depend on how a piece is worn. */
     READS_FINISHES,
-    /** It never finds fault, so that a verdict can be had without it. */
+    /** It never finds fault, so verdicts do not depend on it. */
     ONLY_CREDITS,
-    /** It may say that something works; a rule that does so without declaring it is refused by the counter. */
+    /** It may credit; the counter rejects a rule that credits without declaring it. */
     MAY_CREDIT,
-    /** Every fault it finds is a stop that cannot be softened; it then needs no points and no bit of its own. */
+    /** Every fault is a stop that cannot be softened, so it needs neither points nor a bit. */
     ONLY_STOPS,
     /**
-     * The finding depends on the two sums of clo alone. Such a rule is about nothing else: its points are added up apart, so a finding
-     * of the same rule about a piece or a pair would be charged twice. {@link RuleCatalogue} refuses it.
+     * The finding depends only on the two clo sums. Its points are added separately, so a rule that also judges pieces
+     * or pairs would be charged twice; {@link RuleCatalogue} rejects it.
      */
     READS_WARMTH_ONLY
 }

@@ -5,15 +5,16 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
 
 /**
- * What a stylist decided over the rules.
+ * A stylist's decision that takes precedence over the rules.
  *
- * @param pieces the pieces it speaks of: one that is never worn, two that go or do not go together, three or more for an outfit
+ * @param pieces the pieces concerned: one that is never worn, two that do or do not go together, three or more for an
+ *     outfit
  * @param decision whether they are approved or never worn together
  * @param reason why, at most 400 characters; may be empty
- * @param by who said so, at most 80 characters; may be empty
+ * @param by who decided, at most 80 characters; may be empty
  */
 public record Ruling(List<PieceId> pieces, Decision decision, String reason, String by) {
-    /** For or against. */
+    /** The decision. */
     public enum Decision implements Word {
         APPROVED,
         NEVER

@@ -3,7 +3,7 @@ package jomble.core.judgement;
 import java.util.List;
 import jomble.core.piece.Word;
 
-/** A question on which good stylists disagree, with the schools there are; the first is the default. */
+/** A question on which good stylists disagree, with its possible schools; the first is the default. */
 public enum SchoolSwitch implements Word {
     TAILORING("measured", "strict", "free"),
     METALS("matched", "mixed"),

@@ -7,7 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Properties;
 
-/** What a switch between schools asks, and why one would hold each of them. */
+/** The question behind each switch, and the case for each of its schools. */
 public final class SchoolTexts {
     private static final Properties TEXTS = load();
 

@@ -3,7 +3,7 @@ package jomble.core.judgement;
 import java.util.EnumMap;
 import java.util.Map;
 
-/** The school followed on every question; the default where none was chosen. */
+/** The school followed on every question; the default unless chosen. */
 public record Schools(Map<SchoolSwitch, String> chosen) {
     public static final Schools USUAL = new Schools(Map.of());
 

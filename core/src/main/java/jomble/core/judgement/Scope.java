@@ -2,7 +2,7 @@ package jomble.core.judgement;
 
 import jomble.core.piece.Word;
 
-/** How much of an outfit a rule may see. Exact counting depends on it. */
+/** How much of an outfit a rule may see. Exact counting relies on it. */
 public enum Scope implements Word {
     PIECE,
     PAIR,

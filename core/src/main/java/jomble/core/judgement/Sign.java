@@ -1,12 +1,12 @@
 package jomble.core.judgement;
 
-/** A small fact about an outfit that holds as soon as one piece makes it so. */
+/** A fact about an outfit that holds as soon as one piece makes it true. */
 public enum Sign {
-    /** A top or a one-piece that lets through what is beneath. */
+    /** A see-through top or one-piece. */
     SHEER_OUTER,
     /** An opaque base, or an opaque top beneath a one-piece. */
     OPAQUE_BENEATH,
-    /** A one-piece that is made to have a top beneath it. */
+    /** A one-piece made to be worn over a top. */
     OVERDRESS,
     TOP_WORN,
     STRAPPY_DRESS,
@@ -17,7 +17,7 @@ public enum Sign {
     LONG_FLARED_SKIRT,
     DRAPE_WORN,
     UNDERSKIRT_WORN,
-    /** A hem that leaves the lower leg in sight. */
+    /** A hem that leaves the lower leg visible. */
     LEG_SHOWN,
     /** Trousers to the ankle. */
     LEG_COVERED,
@@ -37,7 +37,7 @@ public enum Sign {
     NOT_BLACK,
     /** A main piece that is near-black. */
     BLACK_WORN,
-    /** A dress, but none that is made to be worn over a top. */
+    /** A dress, except one made to be worn over a top. */
     DRESS_WORN,
     /** A top with sleeves or a collar of its own, neither a vest nor a camisole. */
     FULL_TOP_WORN,
@@ -64,7 +64,7 @@ public enum Sign {
     /** By a tuck, a knot, a cropped hem or a belt. */
     WAIST_DEFINED,
     CLOSE_TOP,
-    /** A layer with room over whatever is beneath. */
+    /** A roomy layer over whatever is beneath. */
     ROOMY_OUTER;
 
     long bit() {

@@ -19,7 +19,7 @@ import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
 import jomble.core.proportion.Landmark;
 
-/** Reads the {@link Sign}s and what is counted besides off what is worn, in one context. */
+/** Reads the {@link Sign}s and counters a piece contributes, in one context. */
 final class SignReader {
     private static final int ROOMY = 3;
     private static final Set<Finish> DEFINES_A_WAIST = EnumSet.of(Finish.TUCKED, Finish.KNOTTED, Finish.BELTED);
@@ -39,7 +39,7 @@ final class SignReader {
         this.namedPieces = NeverRule.named(context);
     }
 
-    /** Adds what one piece contributes, worn as it is worn. */
+    /** Adds the contribution of one piece as worn. */
     void read(Worn worn, Contribution.Builder adds) {
         Piece piece = worn.piece();
         boolean inSight = worn.slot() != Slot.BASE && worn.slot() != Slot.UNDERSKIRT;
@@ -141,7 +141,7 @@ final class SignReader {
         return TradeTerms.reaches(coat, Landmark.ABOVE_KNEE);
     }
 
-    /** A hooded top hangs over the seat however long it is recorded. */
+    /** A hooded top covers the seat whatever its recorded length. */
     private static long seat(Piece piece) {
         return TradeTerms.reaches(piece, Landmark.LOW_HIP) || piece.isOfKind("hooded-top")
                 ? Sign.SEAT_COVERED.bit()

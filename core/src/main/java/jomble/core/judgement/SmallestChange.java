@@ -9,8 +9,8 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /**
- * Finds what one piece more, or one piece in place of another, would make of an outfit. Exact: every piece of the wardrobe is tried in
- * every slot it may take, and each outcome judged with its best finishes. The price is one judgement for each of those.
+ * Finds the best outfits that result from adding or replacing one piece. Exact: every piece of the wardrobe is tried in
+ * every slot it fits, and each result judged with its best finishes.
  */
 public final class SmallestChange {
     private final List<Judge> judges;
@@ -20,7 +20,7 @@ public final class SmallestChange {
      * One change.
      *
      * @param slot where the piece goes
-     * @param instead what it takes the place of, or null when it is added
+     * @param instead the piece it replaces, or null when it is added
      * @param judgement of the outfit after the change
      */
     public record Change(Slot slot, Piece piece, Piece instead, Judgement judgement) {
@@ -39,10 +39,10 @@ public final class SmallestChange {
     }
 
     /**
-     * The best changes that lead to a better verdict, best first.
+     * The best changes that improve the verdict, best first.
      *
-     * @param kept pieces that must stay, such as those asked about
-     * @param most at most so many, and at most one for each slot
+     * @param kept pieces that must stay
+     * @param most number of changes at most; also at most one for each slot
      */
     public List<Change> of(Outfit outfit, List<Piece> kept, int most) {
         Judgement now = best(outfit);

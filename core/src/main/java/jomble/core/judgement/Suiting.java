@@ -1,15 +1,15 @@
 package jomble.core.judgement;
 
-/** Facts about the parts of suits that are worn; they hold as soon as one piece or one pair makes them so. */
+/** Facts about the suit parts worn; each holds as soon as one piece or pair makes it true. */
 final class Suiting {
     static final int BROKEN = 1;
     static final int JACKET_AND_BOTTOM_BROKEN = 1 << 1;
     static final int MID_WITH_BOTTOM = 1 << 2;
     static final int MID_WITH_JACKET = 1 << 3;
     static final int JACKET_WITH_BOTTOM = 1 << 4;
-    /** Patterned jacket and bottom of one set and cloth. */
+    /** Patterned jacket and bottom of the same set and cloth. */
     static final int ONE_PATTERN_BELOW = 1 << 5;
-    /** A patterned mid of one set and cloth with the jacket or the bottom. */
+    /** A patterned mid layer of the same set and cloth as the jacket or the bottom. */
     static final int ONE_PATTERN_WITHIN = 1 << 6;
 
     static final int WAISTCOAT = 1 << 7;
@@ -19,9 +19,9 @@ final class Suiting {
     static final int JACKET = 1 << 11;
     static final int BOTTOM = 1 << 12;
 
-    /** A waistcoat under a tailored jacket of neither its suit nor its kind of cloth. */
+    /** A waistcoat under a tailored jacket that shares neither its suit nor its kind of cloth. */
     static final int WAISTCOAT_APART = 1 << 13;
-    /** How many bits these facts take. */
+    /** Number of bits. */
     static final int BITS = 14;
 
     private static final int THREE_PARTS = WAISTCOAT | JACKET | BOTTOM;
@@ -34,8 +34,8 @@ final class Suiting {
     }
 
     /**
-     * 1 where trousers and waistcoat of one suit frame another jacket, 2 where a waistcoat belongs to neither jacket nor bottom, 3 where
-     * three suits meet, else 0.
+     * 1 when trousers and waistcoat of one suit frame another jacket, 2 when a waistcoat belongs to neither jacket nor
+     * bottom, 3 when three suits are mixed, else 0.
      */
     static int suits(int suiting) {
         if (!has(suiting, THREE_PARTS)) {

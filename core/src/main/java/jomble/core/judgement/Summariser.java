@@ -30,11 +30,11 @@ import jomble.core.piece.Slot;
 import jomble.core.proportion.Heights;
 import jomble.core.proportion.Landmark;
 
-/** Measures an outfit for the rules about the whole. One per context; holds no state between outfits. */
+/** Measures outfits for the whole-outfit rules in one context. Keeps no state between outfits. */
 public final class Summariser {
     /** Below this ΔE00 two colours at a hem read as one column. */
     private static final double VISIBLE = 10;
-    /** What a hem over a bare leg of unknown colour is taken to differ by: clearly visible. */
+    /** Assumed ΔE00 of a hem over a bare leg of unknown colour: clearly visible. */
     private static final double BARE_LEG = 30;
 
     private static final double ACCENT_CHROMA = 35;
@@ -44,7 +44,7 @@ public final class Summariser {
 
     private static final Set<Slot> SMALL =
             EnumSet.of(Slot.SHOES, Slot.BAG, Slot.NECK, Slot.TIE, Slot.HAT, BELT, LEGWEAR);
-    /** The slots whose pieces make something together. */
+    /** The slots whose pieces contribute in pairs. */
     private static final List<Slot> MEETING = List.of(TOP, BOTTOM, ONEPIECE, MID, JACKET, LEGWEAR);
 
     private final JudgementContext context;
@@ -79,7 +79,7 @@ public final class Summariser {
         return new MeasureAccumulator(wantsShoes);
     }
 
-    /** @param worn by ordinal of the slot, null where empty */
+    /** @param worn by the slot's ordinal, null where empty */
     public Summary summarise(Worn[] worn) {
         MeasureAccumulator accumulator = accumulator();
         measure(worn, one -> contribution(one, 0, 0), this::contribution, accumulator);
@@ -87,10 +87,10 @@ public final class Summariser {
     }
 
     /**
-     * Measures an outfit by what is known of its pieces.
+     * Measures an outfit from given contributions.
      *
-     * @param worn by ordinal of the slot, null where empty
-     * @param ofPiece what each contributes, {@code ofPair} what two contribute, in slot order
+     * @param worn by the slot's ordinal, null where empty
+     * @param ofPiece contribution of each way; {@code ofPair} of two ways in slot order
      */
     public void measure(
             Worn[] worn,
@@ -116,7 +116,7 @@ public final class Summariser {
         accumulator.add(Measure.COLLIDING_SLOTS, colliding(structure, worn));
     }
 
-    /** All that later pieces can make of this one as a part of a suit, as a value. */
+    /** Everything that later pieces can make of this one as part of a suit, as a comparable value. */
     public Object suitOf(Worn worn) {
         Piece piece = worn.piece();
         Object cloth = piece.setId() == null || piece.isSolid() ? List.of() : piece.cloth();
@@ -125,10 +125,10 @@ public final class Summariser {
     }
 
     /**
-     * What one way to wear a piece contributes.
+     * The contribution of one way to wear a piece.
      *
-     * @param id the number of the way; tells apart what is worn where that matters to what is put on later
-     * @param suitId equal for ways that meet every other as parts of suits alike; below {@link Summary#MOST_SUITS}
+     * @param id number of the way; distinguishes pieces that affect what is added later
+     * @param suitId equal for ways that pair with all others alike as suit parts; below {@link Summary#MOST_SUITS}
      */
     public Contribution contribution(Worn worn, int id, int suitId) {
         Slot slot = worn.slot();
@@ -141,7 +141,7 @@ public final class Summariser {
                 .add(Measure.METALS, metals(worn))
                 .add(Measure.SUITING, suiting(worn));
         if (slot.isFormality() && piece.formality() > 0) {
-            // A one-piece is top and bottom in one, and counts as both.
+            // A one-piece is both top and bottom and counts as both.
             adds.add(Measure.FORMALITIES, FormalityCounts.one(piece.formality()) * (slot == ONEPIECE ? 2L : 1L));
         }
         if (slot.isMain()) {
@@ -164,7 +164,7 @@ public final class Summariser {
         return adds.build();
     }
 
-    /** What only one slot can contribute. */
+    /** Adds the measures that only one slot can contribute to. */
     private void addOfSlot(Worn worn, int id, int suitId, Contribution.Builder adds) {
         Piece piece = worn.piece();
         switch (worn.slot()) {
@@ -213,9 +213,9 @@ public final class Summariser {
     }
 
     /**
-     * What two ways to wear pieces contribute together.
+     * The contribution of a pair of ways.
      *
-     * @param inner of the slot that comes first
+     * @param inner in the slot that comes first
      */
     public Contribution contribution(Worn inner, Worn outer) {
         return switch (outer.slot()) {
@@ -290,7 +290,7 @@ public final class Summariser {
         return difference > VISIBLE ? (int) Math.round(difference) : 0;
     }
 
-    /** A coat, a mid layer, and a jacket unless the dress code wants it, come off indoors. */
+    /** Coats, mid layers, and jackets unless the dress code requires one, come off indoors. */
     private boolean isPeeled(Slot slot) {
         return slot == COAT || (!jacketStays && (slot == JACKET || slot == MID));
     }
@@ -345,7 +345,7 @@ public final class Summariser {
         return true;
     }
 
-    /** Under tailoring a waistcoat is part of the suit, or both are cloths of the country. */
+    /** Whether a waistcoat under tailoring is neither part of the suit nor, like the jacket, of country cloth. */
     private static boolean isApart(Piece mid, Piece jacket) {
         boolean country = TradeTerms.isCountryCloth(mid) && TradeTerms.isCountryCloth(jacket);
         return mid.isOfKind("waistcoat")

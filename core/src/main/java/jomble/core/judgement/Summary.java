@@ -7,21 +7,21 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * All that rules about the whole outfit may see: a few small numbers, read from the table of {@link Measure}s.
+ * Everything whole-outfit rules may see: a few small numbers, read from the {@link Measure} table.
  *
  * <p>Masks have bit {@code 1 << ordinal} of their enumeration.
  */
 public sealed class Summary permits MeasureAccumulator {
-    /** Business: what a tie can raise an outfit to whose pieces are all below it. */
+    /** Business: the highest formality a tie can raise an outfit to if all its pieces are below it. */
     public static final int MOST_BY_A_TIE = 5;
-    /** How many sorts of suit parts {@link #openSuiting()} can tell apart: ten bits hold one more. */
+    /** Number of classes of suit parts that {@link #openSuiting()} can distinguish; ten bits hold one more. */
     public static final int MOST_SUITS = 1023;
-    /** The number of no way to wear a piece. */
+    /** In place of a way's number, for an empty slot. */
     public static final int NOTHING_WORN = -1;
 
     /** Above every hem. */
     static final int NO_END = Integer.MAX_VALUE;
-    /** A one-piece that ends below this leaves nothing to break against, in thousandths of stature. */
+    /** Below this height, in thousandths of stature, a one-piece leaves no leg to break against. */
     private static final int NEAR_FLOOR_PERMILLE = 100;
 
     private static final int MOST_STATEMENTS = 3;
@@ -46,7 +46,7 @@ public sealed class Summary permits MeasureAccumulator {
         this.measures = measures;
     }
 
-    /** Of something that is warm and nothing else, for rules that read nothing else. */
+    /** A summary of warmth alone, for rules that read nothing else. */
     public static Summary ofWarmth(int fullCentiClo, int peeledCentiClo) {
         MeasureAccumulator warmth = new MeasureAccumulator(false);
         warmth.add(Measure.FULL_CENTI_CLO, fullCentiClo);
@@ -54,7 +54,7 @@ public sealed class Summary permits MeasureAccumulator {
         return warmth;
     }
 
-    /** As it is now; it stays so. */
+    /** An immutable copy. */
     Summary snapshot() {
         return new Summary(structure, wantsShoes, measures.clone());
     }
@@ -63,7 +63,7 @@ public sealed class Summary permits MeasureAccumulator {
         return (int) measures[measure.ordinal()];
     }
 
-    /** The structure formed, or the one nearest to what is worn. */
+    /** The structure formed, or the nearest one. */
     public final Structure structure() {
         return structure;
     }
@@ -77,12 +77,12 @@ public sealed class Summary permits MeasureAccumulator {
         return (filledSlots() & 1 << slot.ordinal()) != 0;
     }
 
-    /** Slots the structure wants and that are empty. */
+    /** Required slots that are empty. */
     public final int missingSlots() {
         return structure.mandatoryMask(wantsShoes) & ~filledSlots();
     }
 
-    /** Filled slots the structure does not take, or whose piece has no such role. */
+    /** Filled slots that the structure does not take, or whose piece has no such role. */
     public final int collidingSlots() {
         return get(Measure.COLLIDING_SLOTS);
     }
@@ -92,17 +92,17 @@ public sealed class Summary permits MeasureAccumulator {
         return get(Measure.BOTTOM_ID);
     }
 
-    /** The same of the mid layer. */
+    /** The number of the way worn as mid layer, {@link #NOTHING_WORN} for none. */
     public final int mid() {
         return get(Measure.MID_ID);
     }
 
-    /** The same of the jacket. */
+    /** The number of the way worn as jacket, {@link #NOTHING_WORN} for none. */
     public final int jacket() {
         return get(Measure.JACKET_ID);
     }
 
-    /** The same of the one-piece. */
+    /** The number of the way worn as one-piece, {@link #NOTHING_WORN} for none. */
     public final int onepiece() {
         return get(Measure.ONEPIECE_ID);
     }
@@ -116,22 +116,22 @@ public sealed class Summary permits MeasureAccumulator {
         return get(Measure.FULL_CENTI_CLO);
     }
 
-    /** The same after the best peel. */
+    /** Σ I_clu after the best peel, in hundredths of a clo. */
     public final int peeledCentiClo() {
         return get(Measure.PEELED_CENTI_CLO);
     }
 
-    /** How many formality slots hold each level, four bits a level, level 1 lowest. */
+    /** Number of formality slots at each level, four bits a level, level 1 lowest. */
     public final int formalities() {
         return get(Measure.FORMALITIES);
     }
 
-    /** Lowest formality worn, 0 when nothing is. */
+    /** Lowest formality worn, 0 for none. */
     public final int lowestFormality() {
         return FormalityCounts.lowest(formalities());
     }
 
-    /** Highest formality worn, 0 when nothing is. */
+    /** Highest formality worn, 0 for none. */
     public final int highestFormality() {
         return FormalityCounts.highest(formalities());
     }
@@ -142,9 +142,9 @@ public sealed class Summary permits MeasureAccumulator {
     }
 
     /**
-     * Lower median over the formality slots, of a whole suit the formality of its jacket; one less when a suit is broken, at least 1; 0
-     * when nothing is worn. A tie adds one, up to business or to the dressiest piece worn: a tie makes an office outfit of a shirt, and
-     * no evening outfit of a suit.
+     * The outfit's formality: the lower median over the formality slots, or the jacket's formality for a whole suit;
+     * one less when a suit is broken, at least 1; 0 when nothing is worn. A tie adds one, up to business or the
+     * dressiest piece worn, because a tie turns a shirt into an office outfit but not a suit into evening dress.
      */
     public final int formality() {
         int lower = FormalityCounts.lowerMedian(formalities());
@@ -166,26 +166,28 @@ public sealed class Summary permits MeasureAccumulator {
     }
 
     /**
-     * 1 where trousers and waistcoat of one suit frame another jacket, 2 where a waistcoat belongs to neither jacket nor bottom, 3 where
-     * three suits meet, else 0.
+     * 1 when trousers and waistcoat of one suit frame another jacket, 2 when a waistcoat belongs to neither jacket nor
+     * bottom, 3 when three suits are mixed, else 0.
      */
     public final int suits() {
         return Suiting.suits(get(Measure.SUITING));
     }
 
-    /** 34 bits: what parts of suits that are put on later will make of those worn, as a number that differs where that differs. */
+    /**
+     * 34 bits: a key of everything that suit parts added later can make of those worn; equal keys have equal outcomes.
+     */
     public final long openSuiting() {
         return (get(Measure.BOTTOM_SUIT) + 1L) << 10 + Suiting.BITS
                 | (get(Measure.MID_SUIT) + 1L) << Suiting.BITS
                 | get(Measure.SUITING);
     }
 
-    /** 21 bits: of which suits parts are worn, and whether one is broken. */
+    /** 21 bits: the suits whose parts are worn, and whether one is broken. */
     public final long suitsToCome() {
         return openSuiting() >> Suiting.BITS << 1 | (suitBroken() ? 1 : 0);
     }
 
-    /** Patterned main pieces, less those that share a suit's cloth. */
+    /** Number of patterned main pieces, not counting those that share a suit's cloth. */
     public final int patterned() {
         return get(Measure.PATTERNED)
                 - (Suiting.has(get(Measure.SUITING), Suiting.ONE_PATTERN_BELOW) ? 1 : 0)
@@ -197,7 +199,7 @@ public sealed class Summary permits MeasureAccumulator {
         return get(Measure.HUE_FAMILIES);
     }
 
-    /** Colour families of the main pieces, neutrals and all. */
+    /** Colour families of the main pieces, including neutrals. */
     public final int families() {
         return get(Measure.FAMILIES);
     }
@@ -217,17 +219,17 @@ public sealed class Summary permits MeasureAccumulator {
         return get(Measure.DARKEST);
     }
 
-    /** Of the lightest, 0 for none. */
+    /** Lightness L* of the lightest main piece, 0 for none. */
     public final int lightest() {
         return get(Measure.LIGHTEST);
     }
 
-    /** Metals in sight. */
+    /** Visible metals. */
     public final int metals() {
         return get(Measure.METALS);
     }
 
-    /** Surfaces of the main pieces, and texture that is marked. */
+    /** Surfaces of the main pieces, including marked textures. */
     public final int surfaces() {
         return get(Measure.SURFACES);
     }
@@ -283,17 +285,17 @@ public sealed class Summary permits MeasureAccumulator {
         return difference > (int) best ? (long) permille << 32 | difference : best;
     }
 
-    /** What hems and legs that are put on later will make of what is worn, as a number that differs where that differs. */
+    /** A key of everything that hems and legs added later can make of what is worn; equal keys have equal outcomes. */
     public final long openBreak() {
         return breakWith(get(Measure.TOP_END));
     }
 
     /**
-     * The same to one who asks only whether the strongest break is at some heights; more outfits may have equal numbers: a top that ends
-     * above them is hidden by every layer that ends there, one that ends below them shows under all of those.
+     * A coarser key for rules that only ask whether the strongest break is in a range of heights: a top that ends above
+     * the range is hidden by every layer that ends within it, and one that ends below shows under all of them.
      *
-     * @param fromPermille the lowest of these heights, in thousandths of stature
-     * @param toPermille the highest
+     * @param fromPermille lowest height, in thousandths of stature
+     * @param toPermille highest height
      */
     public final long openBreak(int fromPermille, int toPermille) {
         int topEnd = get(Measure.TOP_END);
@@ -316,12 +318,12 @@ public sealed class Summary permits MeasureAccumulator {
         return (bottom() + 1L) << 42 | layerEnd << 32 | ends;
     }
 
-    /** By a tuck, a knot, a cropped hem or a belt. */
+    /** Whether the waist is defined by a tuck, a knot, a cropped hem or a belt. */
     public final boolean waistDefined() {
         return has(Sign.WAIST_DEFINED);
     }
 
-    /** A close top under a roomy layer. */
+    /** Whether a close top is worn under a roomy layer. */
     public final boolean closeInsideRoomy() {
         return has(Sign.CLOSE_TOP) && has(Sign.ROOMY_OUTER);
     }
@@ -330,7 +332,7 @@ public sealed class Summary permits MeasureAccumulator {
         return (measures[Measure.SIGNS.ordinal()] & sign.bit()) != 0;
     }
 
-    /** Which of some signs hold, as a number for a rule's key. */
+    /** Those of the given signs that hold, as a number for a rule's key. */
     public final long among(Set<Sign> some) {
         long mask = 0;
         for (Sign sign : some) {
@@ -339,7 +341,7 @@ public sealed class Summary permits MeasureAccumulator {
         return measures[Measure.SIGNS.ordinal()] & mask;
     }
 
-    /** Pieces in sight that ask to be looked at, at most 3. */
+    /** Number of visible statement pieces, at most 3. */
     public final int statements() {
         return Math.min(MOST_STATEMENTS, get(Measure.STATEMENTS));
     }
@@ -358,7 +360,7 @@ public sealed class Summary permits MeasureAccumulator {
         return (covered() & 1 << zone.ordinal()) != 0;
     }
 
-    /** Requirements a piece goes against. */
+    /** Dress code requirements that a piece violates. */
     public final int violated() {
         return get(Measure.VIOLATED_CODES);
     }
@@ -367,7 +369,7 @@ public sealed class Summary permits MeasureAccumulator {
         return (violated() & 1 << code.ordinal()) != 0;
     }
 
-    /** Pieces that rulings on three pieces and more name, as bits. */
+    /** Pieces named in rulings on three or more pieces, as bits. */
     public final long named() {
         return measures[Measure.NAMED_PIECES.ordinal()];
     }

@@ -10,7 +10,7 @@ import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
 import jomble.core.proportion.Landmark;
 
-/** What stylists call a piece when they say what it keeps company with: tailoring, a jumper, dress shoes. */
+/** Trade terms for groups of pieces, such as tailoring, jumpers and dress shoes. */
 public final class TradeTerms {
     private static final int SHEER = 2;
     private static final double BLACK_L = 25;
@@ -55,18 +55,18 @@ public final class TradeTerms {
         return piece.kind().isSkirt() || piece.kind().isDress();
     }
 
-    /** Whether its hem comes down to a height or below, on a figure of mean proportions; not where it has no hem. */
+    /** Whether its hem reaches a landmark on a figure of average proportions; false for pieces without a hem. */
     static boolean reaches(Piece piece, Landmark height) {
         return piece.hem() != null && piece.hem().landmark().meanPermille() <= height.meanPermille();
     }
 
-    /** A cloth that lets through what is beneath. */
+    /** A see-through cloth. */
     public static boolean isSheer(Piece piece) {
         Integer sheerness = piece.get(Attribute.SHEERNESS);
         return sheerness != null && sheerness >= SHEER;
     }
 
-    /** So dark and so little coloured that it reads as black. */
+    /** So dark and so unsaturated that it reads as black. */
     public static boolean isNearBlack(Piece piece) {
         Lab lab = piece.dominant();
         return lab.l() <= BLACK_L && lab.chroma() <= BLACK_CHROMA;
@@ -77,7 +77,7 @@ public final class TradeTerms {
         return piece.isOfKind("tailored-trousers") && piece.setId() != null;
     }
 
-    /** A cloth of the country: tweed, corduroy, flannel, moleskin, linen. */
+    /** Country cloth: tweed, corduroy, flannel, moleskin, linen. */
     public static boolean isCountryCloth(Piece piece) {
         return COUNTRY.contains(piece.cloth());
     }

@@ -2,7 +2,7 @@ package jomble.core.judgement;
 
 import jomble.core.piece.Word;
 
-/** What the findings come to, best first. The thresholds are the studio's house rules by default. */
+/** The verdict, best first. The thresholds are the studio's defaults. */
 public enum Verdict implements Word {
     WORKS(1),
     DARING(3),

@@ -11,7 +11,7 @@ import java.util.Set;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Pieces in slots, each worn in one way. Invariant: a slot is filled at most once and a piece is worn at most once. */
+/** Pieces in slots, each worn in one way. Invariant: a slot holds at most one way, and a piece is worn at most once. */
 public final class Outfit {
     private final Map<Slot, Worn> bySlot = new EnumMap<>(Slot.class);
 
@@ -37,12 +37,12 @@ public final class Outfit {
         return Optional.ofNullable(bySlot.get(slot));
     }
 
-    /** In the order of the slots. */
+    /** In slot order. */
     public List<Worn> worn() {
         return new ArrayList<>(bySlot.values());
     }
 
-    /** By ordinal of the slot, null where the slot is empty. */
+    /** By the slot's ordinal, null for an empty slot. */
     public Worn[] bySlotOrdinal() {
         Worn[] array = new Worn[Slot.values().length];
         bySlot.forEach((slot, worn) -> array[slot.ordinal()] = worn);

@@ -14,15 +14,15 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * An outfit a stylist has kept. Each change of what is worn is a version of its own.
+ * An outfit saved by a stylist. Each change of what is worn is a new version.
  *
  * @param id unique among the outfits of a client
- * @param about what is said of it
- * @param now the version that holds
- * @param earlier versions, the oldest first
+ * @param about name, notes and what it is meant for
+ * @param now the current version
+ * @param earlier previous versions, oldest first
  */
 public record SavedOutfit(String id, About about, Version now, List<Version> earlier) {
-    /** Older versions than so many are dropped. */
+    /** At most this many earlier versions are kept; the oldest are dropped. */
     public static final int MOST_EARLIER = 50;
 
     public SavedOutfit {
@@ -30,7 +30,7 @@ public record SavedOutfit(String id, About about, Version now, List<Version> ear
     }
 
     /**
-     * What is said of a saved outfit.
+     * Name, notes and purpose of a saved outfit.
      *
      * @param occasions names of occasions it is meant for; empty for any
      * @param seasons names of seasons it is meant for; empty for any
@@ -50,10 +50,10 @@ public record SavedOutfit(String id, About about, Version now, List<Version> ear
     }
 
     /**
-     * What was worn at one time.
+     * One version of the outfit.
      *
      * @param slots at least one; some pieces may have left the wardrobe since
-     * @param finishes how pieces are to be worn, where that was chosen by hand
+     * @param finishes how pieces are to be worn, if chosen by hand
      */
     public record Version(Map<Slot, List<PieceId>> slots, Map<PieceId, Set<Finish>> finishes, Instant saved) {
         public Version {
@@ -76,12 +76,12 @@ public record SavedOutfit(String id, About about, Version now, List<Version> ear
         }
     }
 
-    /** Counted from 1. */
+    /** The number of the current version, from 1. */
     public int version() {
         return earlier.size() + 1;
     }
 
-    /** With another version that holds from now on; the same where nothing differs. */
+    /** With a new current version; unchanged when nothing differs. */
     public SavedOutfit changed(Version next) {
         if (next.wearsTheSame(now)) {
             return this;

@@ -11,7 +11,7 @@ import jomble.core.piece.Opening;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
-/** The ways a piece may be worn in a slot, plainest first. */
+/** The ways to wear a piece in a slot, simplest first. */
 public final class Ways {
     private static final Set<Finish> OF_A_TOP =
             EnumSet.of(Finish.TUCKED, Finish.HALF_TUCKED, Finish.KNOTTED, Finish.BELTED);
@@ -22,7 +22,7 @@ public final class Ways {
     private Ways() {}
 
     /**
-     * Every way that can change a verdict. Whatever finishes the piece has are replaced.
+     * Every way that can affect a verdict. Finishes given in the argument are replaced.
      *
      * @return at least one, each with the same pieces and slot
      */
@@ -70,7 +70,7 @@ public final class Ways {
         return ways;
     }
 
-    /** A cuff matters only where a hem was tailored for a heel, and only casual cloth takes one. */
+    /** A cuff matters only if a hem was tailored for a heel, and only casual cloth takes one. */
     private static List<Worn> waysOfLegs(Worn plain) {
         Piece piece = plain.piece();
         boolean cuffs = piece.finishes().contains(Finish.CUFFED_HEM)

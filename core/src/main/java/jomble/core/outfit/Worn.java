@@ -11,8 +11,8 @@ import jomble.core.piece.Slot;
 /**
  * A piece in a slot, worn in one way.
  *
- * @param pieces one piece, or the members of a jewellery set worn as one
- * @param finishes the way it is worn, in the order of the finishes; empty for as it comes
+ * @param pieces one piece, or the members of a jewellery set worn together
+ * @param finishes how it is worn, in the order of the finishes; empty for as it comes
  */
 public record Worn(Slot slot, List<Piece> pieces, Set<Finish> finishes) {
     public Worn {
@@ -25,24 +25,24 @@ public record Worn(Slot slot, List<Piece> pieces, Set<Finish> finishes) {
         }
     }
 
-    /** As it comes. */
+    /** Without finishes. */
     public static Worn of(Slot slot, Piece piece) {
         return of(slot, List.of(piece));
     }
 
-    /** As they come. */
+    /** Without finishes. */
     public static Worn of(Slot slot, List<Piece> pieces) {
         return new Worn(slot, pieces, Set.of());
     }
 
-    /** The same with one finish more. */
+    /** With one more finish. */
     public Worn finished(Finish way) {
         EnumSet<Finish> more = EnumSet.of(way);
         more.addAll(finishes);
         return new Worn(slot, pieces, more);
     }
 
-    /** Whatever finishes it has left out. */
+    /** Without its finishes. */
     public Worn asItComes() {
         return of(slot, pieces);
     }

@@ -10,22 +10,22 @@ import java.util.Set;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
-/** Finds out where pieces were worn that are only known to have been worn together. */
+/** Infers the slots of pieces that are only known to have been worn together. */
 public final class WornSlots {
     private static final Set<String> KNITS = Set.of("fine-knit", "chunky-knit");
 
     private WornSlots() {}
 
     /**
-     * Each piece in a slot of its own, in the one it is made for as far as that goes; several pieces of jewellery are one set.
+     * Assigns each piece to a slot, preferably the one it is made for; several pieces of jewellery form one set.
      *
-     * @return nothing where they cannot all be worn at once
+     * @return empty when they cannot all be worn at once
      */
     public static Optional<Map<Slot, List<Piece>>> of(List<Piece> pieces) {
         List<Piece> single = new ArrayList<>();
         List<Piece> jewellery = new ArrayList<>();
         pieces.forEach(piece -> (piece.isFirstOf(Slot.JEWELLERY) ? jewellery : single).add(piece));
-        // of two that may both be the top the thinner is the one beneath, but a knit goes over a shirt
+        // Of two pieces that can both be the top, the thinner goes beneath, but a knit goes over a shirt.
         single.sort(Comparator.comparing((Piece piece) -> piece.roles().size())
                 .thenComparing(piece -> KNITS.contains(piece.kind().origin().id()))
                 .thenComparing(Piece::centiClo));
@@ -42,9 +42,9 @@ public final class WornSlots {
         return Optional.of(slots);
     }
 
-    /** The placing that moves fewest pieces from where they belong. */
+    /** The assignment that moves the fewest pieces from their usual slot. */
     private static final class Best {
-        /** With trousers or a skirt a dress is a layer rather than a dress. */
+        /** With trousers or a skirt, a dress is a layer. */
         private static final int DRESS_WITH_BOTTOM = 5;
 
         private Map<Slot, Piece> slots;

@@ -20,14 +20,15 @@ import jomble.core.piece.SetKind;
 import jomble.core.tree.Node;
 
 /**
- * What the next suit should be like: of all suits that can be had in the usual colours, cloths, patterns and cuts, those whose jacket
- * goes with most of the bottoms there are, and whose trousers with most of the jackets. Exact: every one of them is tried.
+ * Finds what the next suit should be like: among all suits in the usual colours, cloths, patterns and cuts, those whose
+ * jacket goes with the most bottoms and whose trousers go with the most jackets in the wardrobe. Exact: all of them are
+ * tried.
  */
 public final class NextSuit {
     private static final String SET = "next-suit";
     private static final int MOST = 3;
 
-    /** What may be chosen of a suit, in the order of preference where nothing else tells two apart. */
+    /** The attributes of a suit and their values, in order of preference in a tie. */
     private static final Map<String, List<String>> CHOICES = choices();
 
     private static final Map<String, String> COLOURS = colours();
@@ -39,7 +40,7 @@ public final class NextSuit {
     private final Map<Map<String, String>, Integer> ofJackets = new HashMap<>();
     private final SuitGrid judged;
 
-    /** @param contexts as of the grid */
+    /** @param contexts as in {@link SuitGrid} */
     public NextSuit(RuleCatalogue catalogue, List<JudgementContext> contexts, List<Piece> pieces) {
         this.catalogue = catalogue;
         this.contexts = contexts.stream().map(NextSuit::withTheNext).toList();
@@ -78,12 +79,12 @@ public final class NextSuit {
     }
 
     /**
-     * A suit that could be bought.
+     * A suit to buy.
      *
      * @param attributes colour, cloth, pattern, structure and pockets
-     * @param withJacket bottoms its jacket goes with
-     * @param withTrousers jackets its trousers go with
-     * @param otherwise by attribute, what each other value of it would open instead, jackets and bottoms together
+     * @param withJacket number of bottoms its jacket goes with
+     * @param withTrousers number of jackets its trousers go with
+     * @param otherwise by attribute, the number of jackets and bottoms each other value would go with
      */
     public record Candidate(
             Map<String, String> attributes,
@@ -96,10 +97,10 @@ public final class NextSuit {
     }
 
     /**
-     * The best, each of a colour of its own.
+     * The best suits, one for each colour.
      *
-     * @return nothing where there is nothing tailored to wear them with
-     * @throws CountingStoppedException when the progress asks to stop
+     * @return empty when the wardrobe has nothing tailored to wear them with
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     public List<Candidate> best(Progress progress) {
         if (grid.jackets().isEmpty() && grid.bottoms().isEmpty()) {
@@ -155,7 +156,7 @@ public final class NextSuit {
         });
     }
 
-    /** Pockets say nothing about trousers. */
+    /** Pockets do not matter to trousers. */
     private int withTrousers(Map<String, String> suit) {
         return ofTrousers.computeIfAbsent(with(suit, "pockets", "flap"), key -> {
             Piece trousers = piece("tailored-trousers", key);

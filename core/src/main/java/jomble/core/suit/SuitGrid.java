@@ -24,11 +24,12 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /**
- * Every tailored jacket with every pair of tailored trousers and every skirt, with and without each waistcoat. Judged are these pieces
- * by themselves: by the rules of tailoring, colour, pattern, cloth and formality, and by what was decided over them.
+ * Every tailored jacket with every pair of tailored trousers and every skirt, with and without each waistcoat. Only
+ * these pieces are judged: by the rules of tailoring, colour, pattern, cloth and formality, and by the stylist's
+ * rulings.
  */
 public final class SuitGrid {
-    /** What the rules begin with that speak of tailored pieces together, whatever else is worn. */
+    /** Prefixes of the rules that judge tailored pieces together, whatever else is worn. */
     private static final List<String> JUDGED_BY =
             List.of("suit.", "colour.", "pattern.", "formality.spread", "season.cloth", Overrides.ID);
 
@@ -37,7 +38,7 @@ public final class SuitGrid {
 
     private final List<Judge> judges;
 
-    /** @param contexts whose best verdict counts, as in a union of months */
+    /** @param contexts the best verdict over these counts, as in a union of months */
     public SuitGrid(RuleCatalogue catalogue, List<JudgementContext> contexts) {
         this.judges =
                 contexts.stream().map(context -> new Judge(catalogue, context)).toList();
@@ -46,12 +47,13 @@ public final class SuitGrid {
     /**
      * Two or three tailored pieces worn together.
      *
-     * @param waistcoat null where there is none
+     * @param waistcoat null for none
      * @param whole whether all are of one suit
-     * @param suits from how many suits they come, an odd piece counting as one of its own
-     * @param separability how well the parts stand apart, 0..10; null for a whole suit and for odd pieces, which need not
-     * @param deltaE difference of the colours of jacket and bottom, ΔE00
-     * @param reason the worst there is to say, or what speaks for it; null where nothing is said
+     * @param suits number of suits they come from; a single piece counts as one of its own
+     * @param separability how well the parts can be worn apart, 0..10; null for a whole suit and for single pieces,
+     *     where it does not apply
+     * @param deltaE colour difference of jacket and bottom, ΔE00
+     * @param reason the worst finding or else a credit; null when there is none
      */
     public record Cell(
             Piece jacket,
@@ -64,10 +66,10 @@ public final class SuitGrid {
             double deltaE,
             Finding reason) {}
 
-    /** Jackets down, bottoms across, and the waistcoats that may come between. */
+    /** Jackets as rows, bottoms as columns, and the waistcoats that may be added. */
     public record Grid(List<Piece> jackets, List<Piece> bottoms, List<Piece> waistcoats, List<Cell> cells) {}
 
-    /** @param pieces of which those that are tailored are taken */
+    /** @param pieces those that are not tailored are ignored */
     public Grid of(List<Piece> pieces) {
         List<Piece> jackets = pieces.stream()
                 .filter(this::isTailoredJacket)

@@ -2,7 +2,7 @@ package jomble.core.tree;
 
 import java.util.List;
 
-/** What was read cannot be accepted; carries every problem found, in reading order. Nothing was kept. */
+/** The input is invalid; carries every problem found, in reading order. Nothing was saved. */
 public final class InvalidInputException extends RuntimeException {
     private static final long serialVersionUID = 1;
 

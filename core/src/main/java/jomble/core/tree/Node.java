@@ -16,7 +16,7 @@ import java.util.Optional;
  * pass finds every problem.
  */
 public final class Node {
-    /** Enough for every number a computer's floating point has. */
+    /** More digits than any double-precision number has. */
     private static final int MOST_DIGITS = 400;
 
     private final Object value;
@@ -33,12 +33,12 @@ public final class Node {
         return new Node(value, "", new ArrayList<>());
     }
 
-    /** The root of a value that stands at {@code pointer} in a larger whole. */
+    /** The root of a value located at {@code pointer} in a larger one. */
     public static Node at(String pointer, Object value) {
         return new Node(value, pointer, new ArrayList<>());
     }
 
-    /** Another value in the place of this one: what is wrong with it is reported here. */
+    /** Another value at the same place, so that its problems are reported here. */
     public Node instead(Object other) {
         return new Node(other, pointer, problems);
     }
@@ -71,7 +71,7 @@ public final class Node {
         problems.add(new Problem(pointer, code, message));
     }
 
-    /** Reports a word that is not among the known ones, with the nearest as a suggestion. */
+    /** Reports an unknown word and suggests the nearest known one. */
     public void rejectUnknown(String what, String typed, Collection<String> known) {
         String hint = Spelling.nearest(typed, known)
                 .map(word -> " – did you mean \"" + word + "\"?")
@@ -79,7 +79,7 @@ public final class Node {
         reject("unknown-" + what, "unknown " + what + " \"" + shorten(typed) + "\"" + hint);
     }
 
-    /** Ends the reading: throws when anything was reported below this root. */
+    /** Finishes reading; throws when any problem was reported below this root. */
     public void finish() {
         if (!problems.isEmpty()) {
             throw new InvalidInputException(problems);

@@ -1,10 +1,10 @@
 package jomble.core.tree;
 
 /**
- * One thing wrong with what was read.
+ * One problem in the input.
  *
  * @param pointer where, as a JSON Pointer (RFC 6901)
- * @param code what, in a stable kebab-case word
+ * @param code what, as a stable kebab-case word
  * @param message what, in one sentence for people
  */
 public record Problem(String pointer, String code, String message) {}

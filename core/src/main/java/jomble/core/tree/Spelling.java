@@ -9,12 +9,12 @@ import java.util.Optional;
 public final class Spelling {
     private Spelling() {}
 
-    /** The nearest known word, if it is near enough: at most a third of its letters away, and at least one. */
+    /** The nearest known word within a third of its letters, and at least one letter. */
     public static Optional<String> nearest(String typed, Collection<String> known) {
         return nearest(typed, known, 1).stream().findFirst();
     }
 
-    /** The nearest known words that are near enough, the nearest first, at most so many. */
+    /** The nearest known words that are close enough, nearest first. */
     public static List<String> nearest(String typed, Collection<String> known, int most) {
         int reach = Math.max(1, typed.length() / 3);
         return known.stream()

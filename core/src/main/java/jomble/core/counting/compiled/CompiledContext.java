@@ -21,11 +21,11 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /**
- * One context with everything about it worked out once. Several threads may read it at once; {@link #summarise} and {@link #effect} measure
- * in one place and are for one thread at a time.
+ * One context with everything the search needs precomputed. It may be read by several threads at once, except {@link
+ * #summarise} and {@link #effect}, which share a buffer.
  */
 public final class CompiledContext implements PairFindings {
-    /** A ruling only stops, and is no rule of the catalogue. */
+    /** Bits for a stylist's ruling, which is not a rule of the catalogue and can only stop. */
     private static final RuleBits RULING = new RuleBits(new NeverRule(), -1, 0, 0);
 
     private final JudgementContext context;
@@ -35,7 +35,7 @@ public final class CompiledContext implements PairFindings {
     private final Summariser summariser;
     private final List<Worn> ways;
     private final Contribution[] ofWays;
-    /** Filled as it is asked for; two threads may both work out a pair, and find the same. */
+    /** Filled lazily. Two threads may both compute a pair; their results are equal. */
     private final AtomicReferenceArray<AtomicReferenceArray<Contribution>> ofPairs;
     /** The number of each way. */
     private final Map<Worn, Integer> numbers = new IdentityHashMap<>();
@@ -45,9 +45,9 @@ public final class CompiledContext implements PairFindings {
     private final List<ReadyCheck> verdictChecks = new ArrayList<>();
 
     /**
-     * @param ways every way to wear every piece, by its number
-     * @param lasting masks of the rules that do not read the weather, shared between contexts
-     * @param ofWeather masks of the others, or null when the catalogue has none that speak here
+     * @param ways every way to wear every piece, by number
+     * @param lasting masks of the rules that do not depend on the weather, shared between contexts
+     * @param ofWeather masks of the rules that do, or null when none applies
      */
     public CompiledContext(
             JudgementContext context,
@@ -91,14 +91,14 @@ public final class CompiledContext implements PairFindings {
         }
     }
 
-    /** Of one context by itself, which shares no masks with another. */
+    /** A compiled context that shares no masks with another. */
     public static CompiledContext of(Options options, JudgementContext context, RuleCatalogue catalogue) {
         FindingMasks lasting = new FindingMasks(options, catalogue, context.in(null), false);
         FindingMasks ofWeather = context.weather() == null ? null : new FindingMasks(options, catalogue, context, true);
         return new CompiledContext(context, catalogue, options.ways(), lasting, ofWeather);
     }
 
-    /** One context for several that are alike in all but how warm to dress: whichever is mildest judges the warmth. */
+    /** One context for several that differ only in how warm to dress: warmth is judged by the mildest of them. */
     private CompiledContext(List<CompiledContext> alike) {
         CompiledContext lead = alike.get(0);
         this.context = lead.context;
@@ -128,7 +128,7 @@ public final class CompiledContext implements PairFindings {
                 .toList();
     }
 
-    /** Fewer contexts with the same union: those that differ only in how warm to dress become one. */
+    /** Fewer contexts with the same union of outfits: those that differ only in how warm to dress are merged. */
     public static List<CompiledContext> merged(List<CompiledContext> contexts) {
         List<List<CompiledContext>> groups = new ArrayList<>();
         for (CompiledContext context : contexts) {
@@ -168,7 +168,7 @@ public final class CompiledContext implements PairFindings {
         return bearings;
     }
 
-    /** How many rules credit without finding fault. */
+    /** How many rules credit without also finding fault. */
     public int credits(long credit, long minor, long major) {
         return catalogue.credits(credit, minor, major);
     }
@@ -181,7 +181,7 @@ public final class CompiledContext implements PairFindings {
         return checks;
     }
 
-    /** The checks that can find fault. */
+    /** The whole-outfit checks that can find fault. */
     public List<ReadyCheck> verdictChecks() {
         return verdictChecks;
     }
@@ -210,7 +210,10 @@ public final class CompiledContext implements PairFindings {
         return summariser.accumulator();
     }
 
-    /** Of ways of this wardrobe, by ordinal of the slot; it stands until the next is asked for. */
+    /**
+     * Measures an outfit made of this wardrobe's ways, given by the slot's ordinal; the result is valid until the next
+     * call.
+     */
     public Summary summarise(Worn[] worn) {
         summariser.measure(
                 worn,
@@ -220,12 +223,12 @@ public final class CompiledContext implements PairFindings {
         return measured;
     }
 
-    /** Masks of the rules that do not read the weather. */
+    /** Masks of the rules that do not depend on the weather. */
     public FindingMasks lasting() {
         return lasting;
     }
 
-    /** Masks of the rules that read the weather, or null when none speaks here. */
+    /** Masks of the rules that depend on the weather, or null when none applies. */
     public FindingMasks ofWeather() {
         return ofWeather;
     }
@@ -240,7 +243,7 @@ public final class CompiledContext implements PairFindings {
         return lasting.major(a, b) | (ofWeather == null ? 0 : ofWeather.major(a, b));
     }
 
-    /** Adds the rules that stop two ways, or one where they are the same, by their places in the catalogue. */
+    /** Adds the catalogue indices of the rules that stop two ways, or one if both are the same. */
     public void addStops(int a, int b, BitSet rules) {
         lasting.addStops(a, b, rules);
         if (ofWeather != null) {
@@ -254,8 +257,8 @@ public final class CompiledContext implements PairFindings {
     }
 
     /**
-     * All that rules can say or see of an option that is put on over a dressed body, as a value; legs of another colour are
-     * another thing to a one-piece.
+     * Everything rules can see of an option added to a dressed body, as a comparable value; to a one-piece, legs of
+     * another colour are a different option.
      */
     public List<Object> effect(Option option) {
         List<Object> effect = new ArrayList<>();

@@ -23,30 +23,30 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * The findings of piece and pair rules in one context, as bit masks in the places of {@link RuleBits}.
+ * The findings of piece and pair rules in one context, as bit masks by {@link RuleBits}.
  *
- * <p>Equal masks are kept once, under a number; the numbers take 8 bytes for two ways. A stop is {@link PenaltySets#EVERY_RULE}, whichever
- * rules it is of; so is a piece worn in two places.
+ * <p>Equal masks are stored once and numbered; a pair of ways takes 8 bytes. A stop is {@link PenaltySets#EVERY_RULE},
+ * whichever rule it comes from; the same holds for one piece in two slots.
  */
 public final class FindingMasks implements PairFindings {
     private final int size;
-    /** Whether only rules about one piece speak here, so that nothing is kept of pairs. */
+    /** Whether only single-piece rules apply, so that nothing is stored for pairs. */
     private final boolean ofPiecesOnly;
 
     private final PenaltySets penaltySets = new PenaltySets();
-    /** A number of {@link #penalties}, or of a stop the complement of a number of {@link #stopping}. */
+    /** An index into {@link #penalties} or, for a stop, the complement of an index into {@link #stopping}. */
     private final int[] penalties;
 
-    /** The rules that stop, by their places in the catalogue. */
+    /** The sets of rules that stop, as catalogue indices. */
     private final List<BitSet> stopping = new ArrayList<>();
 
     private final Map<BitSet, Integer> knownStopping = new HashMap<>();
-    /** Numbers of credits, which have a mask each. */
+    /** Indices of credit masks. */
     private final int[] credit;
 
     private final PenaltySets credits = new PenaltySets();
 
-    /** @param ofWeather which rules to compile: those that read the weather, or the others */
+    /** @param ofWeather whether to compile the rules that depend on the weather, or the others */
     public FindingMasks(Options options, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
         this.size = options.ways().size();
         List<PieceRule> pieceRules = catalogue.pieceRules().stream()
@@ -97,7 +97,7 @@ public final class FindingMasks implements PairFindings {
 
     private record Seated(PairRule rule, RuleBits bits) {}
 
-    /** The rules about one pair of slots: those that look at how the pieces are worn, and the others. */
+    /** The rules for one pair of slots, divided into those that depend on how the pieces are worn and the others. */
     private record Bench(List<Seated> ofPieces, List<Seated> ofWays) {
         static Bench of(Slot inner, Slot outer, List<PairRule> rules, RuleCatalogue catalogue) {
             Map<Boolean, List<Seated>> sitting = rules.stream()
@@ -108,7 +108,7 @@ public final class FindingMasks implements PairFindings {
         }
     }
 
-    /** Two options, in all the ways they can be worn. */
+    /** Two options in all the ways they can be worn. */
     private final class Pair {
         private final Option inner;
         private final Option outer;
@@ -165,7 +165,7 @@ public final class FindingMasks implements PairFindings {
         }
     }
 
-    /** What was found, and which rules stop. */
+    /** The findings so far, and the rules that stop. */
     private static final class Finds {
         private Penalties penalties;
         private final BitSet stops = new BitSet();
@@ -188,7 +188,7 @@ public final class FindingMasks implements PairFindings {
             }
         }
 
-        /** Forbids it though no rule does. */
+        /** Stops the pair when no rule did but the slots cannot be combined. */
         void stopUnless(boolean allowed) {
             penalties = allowed ? penalties : new Penalties(0, PenaltySets.EVERY_RULE, 0);
         }
@@ -216,7 +216,7 @@ public final class FindingMasks implements PairFindings {
         return ofPiecesOnly ? a : a * size + b;
     }
 
-    /** Whether a ruling on one piece or two is against what is worn. */
+    /** Whether a ruling on one or two pieces forbids what is worn. */
     private static boolean isAgainst(List<Ruling> never, List<PieceId> pieces) {
         return never.stream().anyMatch(ruling -> pieces.containsAll(ruling.pieces()));
     }
@@ -246,7 +246,7 @@ public final class FindingMasks implements PairFindings {
         return true;
     }
 
-    /** Whether no pair rule has anything to say of a way. */
+    /** Whether no pair rule finds anything for a way, whatever else is worn. */
     public boolean isUnspokenBeside(int way) {
         for (int other = 0; other < size; other++) {
             if (other != way && (minor(way, other) | major(way, other) | credit(way, other)) != 0) {
@@ -256,7 +256,7 @@ public final class FindingMasks implements PairFindings {
         return true;
     }
 
-    /** What the rules about one piece say of a way, as a value. */
+    /** The findings of single-piece rules for a way, as a comparable value. */
     public List<Long> ofPiece(int way) {
         return List.of(minor(way, way), major(way, way), credit(way, way));
     }
@@ -273,7 +273,7 @@ public final class FindingMasks implements PairFindings {
         return number < 0 ? PenaltySets.EVERY_RULE : penaltySets.major(number);
     }
 
-    /** Adds the rules that stop two ways, or one where they are the same, by their places in the catalogue. */
+    /** Adds the catalogue indices of the rules that stop two ways, or one if both are the same. */
     void addStops(int a, int b, BitSet rules) {
         int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
         if (number < 0) {

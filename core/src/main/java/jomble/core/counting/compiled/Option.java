@@ -8,13 +8,13 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Something that can fill a slot, with the ways it can be worn.
+ * A piece or set of pieces that can fill a slot, with the ways it can be worn.
  *
- * @param index place among all options
+ * @param index among all options
  * @param firstWay number of its first way; the others follow
  */
 public record Option(int index, Slot slot, List<Piece> pieces, List<Worn> ways, int firstWay) {
-    /** The options of a combination that are in some slots, by ordinal of the slot; null elsewhere. */
+    /** The options of a combination in the given slots, by the slot's ordinal; null elsewhere. */
     public static Option[] in(CountedSlots slots, Option[] combination) {
         Option[] part = combination.clone();
         for (Option option : combination) {
@@ -43,7 +43,7 @@ public record Option(int index, Slot slot, List<Piece> pieces, List<Worn> ways, 
         return false;
     }
 
-    /** Equal options have the same place; their pieces need not be gone through. */
+    /** Equal options have the same index, so the pieces need not be hashed. */
     @Override
     public int hashCode() {
         return index;

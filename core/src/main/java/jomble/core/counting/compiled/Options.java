@@ -15,7 +15,7 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.SetKind;
 import jomble.core.piece.Slot;
 
-/** Everything a wardrobe offers for every slot, in the order of the ids. */
+/** Every option a wardrobe offers for every slot, ordered by id. */
 public final class Options {
     private final Map<Slot, List<Option>> bySlot = new EnumMap<>(Slot.class);
     private final List<Option> all = new ArrayList<>();
@@ -45,7 +45,7 @@ public final class Options {
         bySlot.get(plain.slot()).add(option);
     }
 
-    /** Each complete jewellery set of two or more pieces is one option more. */
+    /** Each complete jewellery set of two or more pieces is an additional option. */
     private static List<List<Piece>> jewellerySets(List<Piece> pieces, JudgementContext context) {
         Map<String, List<Piece>> sets = new LinkedHashMap<>();
         for (Piece piece : pieces) {
@@ -59,7 +59,7 @@ public final class Options {
         return sets.values().stream().filter(set -> set.size() > 1).toList();
     }
 
-    /** Slots nothing can fill, in the structure that lacks the fewest; the plainest structure of equals. */
+    /** Slots without any option, in the structure that lacks the fewest; the simplest structure wins a tie. */
     public List<Slot> missing(boolean wantsShoes) {
         return Arrays.stream(Structure.values())
                 .map(structure -> structure.mandatory(wantsShoes).stream()
@@ -71,7 +71,9 @@ public final class Options {
                 .orElseThrow();
     }
 
-    /** Whether a piece of the option could sit in another slot as well, so that it may be taken when the option is wanted. */
+    /**
+     * Whether a piece of the option also fits another slot, so that it may already be in use when the option is needed.
+     */
     public boolean hasOtherPlaces(Option option) {
         return all.stream().anyMatch(other -> other != option && other.overlaps(option));
     }

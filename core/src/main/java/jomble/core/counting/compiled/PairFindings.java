@@ -1,8 +1,8 @@
 package jomble.core.counting.compiled;
 
 /**
- * What the rules about pieces and pairs find of two ways to wear pieces, as masks in the places of {@link
- * jomble.core.judgement.RuleBits}; of one way where both are the same.
+ * The findings of piece and pair rules for two ways to wear pieces, as masks by {@link jomble.core.judgement.RuleBits};
+ * if both ways are the same, for that one.
  */
 public interface PairFindings {
     /** Rules with a minor finding. */

@@ -6,7 +6,7 @@ import jomble.core.judgement.RuleBits;
 import jomble.core.judgement.Summary;
 
 /**
- * What was found of an outfit so far, OR-ed into masks in the places of {@link RuleBits}: a rule counts once, by its worst.
+ * The findings of an outfit so far, OR-ed into masks by {@link RuleBits}; a rule counts once, by its worst finding.
  *
  * @param minor rules with a minor finding
  * @param major rules with a major one; {@link PenaltySets#EVERY_RULE} once a rule stops
@@ -15,7 +15,7 @@ import jomble.core.judgement.Summary;
 public record Penalties(long minor, long major, long credit) {
     public static final Penalties NONE = new Penalties(0, 0, 0);
 
-    /** With one more finding. */
+    /** These penalties with one more finding. */
     public Penalties plus(FindingKind kind, RuleBits bits) {
         return switch (kind) {
             case STOP -> new Penalties(minor, PenaltySets.EVERY_RULE, credit);
@@ -32,7 +32,7 @@ public record Penalties(long minor, long major, long credit) {
         return new Penalties(minor | other.minor, major | other.major, credit | other.credit);
     }
 
-    /** With what some rules about the whole find. */
+    /** These penalties with the findings of whole-outfit checks. */
     public Penalties plus(List<ReadyCheck> checks, Summary summary) {
         Penalties all = this;
         for (ReadyCheck check : checks) {
@@ -42,9 +42,9 @@ public record Penalties(long minor, long major, long credit) {
     }
 
     /**
-     * With the faults that rules about pieces and pairs find once one way more is worn.
+     * These penalties with the faults piece and pair rules find when one more way is worn.
      *
-     * @param worn numbers of the ways worn already, in its first {@code count} places
+     * @param worn numbers of the ways already worn, in the first {@code count} entries
      */
     public Penalties wearing(int way, int[] worn, int count, PairFindings findings) {
         long lesser = minor | findings.minor(way, way);
@@ -56,7 +56,7 @@ public record Penalties(long minor, long major, long credit) {
         return new Penalties(lesser, greater, credit);
     }
 
-    /** The same with their credits, which only what survives its faults is asked for. */
+    /** As {@link #wearing}, but for credits; only needed for outfits that survive their faults. */
     public Penalties crediting(int way, int[] worn, int count, PairFindings findings) {
         long good = credit | findings.credit(way, way);
         for (int i = 0; i < count; i++) {
@@ -65,7 +65,7 @@ public record Penalties(long minor, long major, long credit) {
         return new Penalties(minor, major, good);
     }
 
-    /** More than any outfit survives for a stop. */
+    /** The total points; for a stop, more than any counting outfit can have. */
     public int points() {
         return PenaltySets.points(minor, major);
     }

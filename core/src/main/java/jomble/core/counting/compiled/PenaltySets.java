@@ -5,14 +5,11 @@ import jomble.core.counting.table.KeyTable;
 import jomble.core.counting.table.Squares;
 import jomble.core.judgement.Verdict;
 
-/**
- * Numbers for the rules that are penalised together: equal sets of minor and major findings have one number. Not for use by several
- * threads.
- */
+/** Interned sets of penalised rules: equal sets of minor and major findings share a number. Not thread-safe. */
 public final class PenaltySets {
     public static final int NOTHING = 0;
     public static final int STOP = 1;
-    /** The major findings of what cannot be worn: no sum of points survives them. */
+    /** The major mask of something that cannot be worn; its points exceed every limit. */
     public static final long EVERY_RULE = -1L;
 
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
@@ -50,7 +47,7 @@ public final class PenaltySets {
         return found;
     }
 
-    /** How many points it costs; above {@link #MOST_POINTS} for a stop. */
+    /** Points of a set; above {@link #MOST_POINTS} for a stop. */
     public int points(int number) {
         return points[number];
     }
@@ -63,12 +60,12 @@ public final class PenaltySets {
         return major[number];
     }
 
-    /** The same where an outfit survives it, else a stop: what cannot be worn is all one. */
+    /** The same set if an outfit can survive it, otherwise the stop; everything unwearable is one set. */
     public int bounded(int number) {
         return points[number] > MOST_POINTS ? STOP : number;
     }
 
-    /** Both together, bounded; so must they be. */
+    /** The bounded union of two bounded sets. */
     public int union(int one, int other) {
         if (one == NOTHING || one == other) {
             return other;
@@ -86,14 +83,14 @@ public final class PenaltySets {
         return found;
     }
 
-    /** Those of some rules, without the points of the others. */
+    /** The part of a set that concerns some rules. */
     public int within(long rules, int number) {
         long lesser = minor[number] & rules;
         long greater = major[number] & rules;
         return lesser == minor[number] && greater == major[number] ? number : number(lesser, greater);
     }
 
-    /** Points of masks that were OR-ed together: a rule counts once, by its worst. */
+    /** Points of OR-ed masks; a rule counts once, by its worst finding. */
     public static int points(long minor, long major) {
         return 2 * Long.bitCount(major) + Long.bitCount(minor & ~major);
     }

@@ -7,11 +7,11 @@ import java.util.Map;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
-/** Sets of a wardrobe's pieces as rows of bits, a place for each piece. */
+/** Sets of a wardrobe's pieces as bit rows with one bit for each piece. */
 public final class PieceRows {
     private final List<PieceId> ids = new ArrayList<>();
     private final int words;
-    /** By option, its own pieces. */
+    /** By option, the row of its pieces. */
     private final long[][] own;
 
     public PieceRows(List<Piece> pieces, Options options) {
@@ -30,22 +30,22 @@ public final class PieceRows {
         }
     }
 
-    /** The pieces, by place. */
+    /** The pieces by bit index. */
     public List<PieceId> ids() {
         return ids;
     }
 
-    /** How many longs a row takes. */
+    /** Number of longs in a row. */
     public int words() {
         return words;
     }
 
-    /** No pieces. */
+    /** The empty row. */
     public long[] empty() {
         return new long[words];
     }
 
-    /** The pieces of an option; not to be written on. */
+    /** The row of an option's pieces; callers must not modify it. */
     public long[] of(Option option) {
         return own[option.index()];
     }

@@ -8,13 +8,13 @@ import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
 import jomble.core.outfit.Structure;
 
-/** A rule about the whole, prepared for one context. */
+/** A whole-outfit rule prepared for one context. */
 public record ReadyCheck(WholeRule rule, WholeRule.Check check, RuleBits bits) {
     public boolean isTouchedBy(Option option, Structure structure) {
         return rule.isTouchedBy(option.ways().get(0), structure);
     }
 
-    /** What it finds of an outfit. */
+    /** Judges an outfit by its measures. */
     public Penalties judge(Summary summary) {
         Optional<Result> result = check.judge(summary);
         return result.isEmpty()
@@ -22,7 +22,7 @@ public record ReadyCheck(WholeRule rule, WholeRule.Check check, RuleBits bits) {
                 : Penalties.NONE.plus(result.get().kind(), bits);
     }
 
-    /** The same rule, with the mildest that it finds in several contexts. */
+    /** The same rule, returning the mildest finding over several contexts. */
     ReadyCheck mildestOf(List<WholeRule.Check> several) {
         return new ReadyCheck(rule, summary -> mildest(several, summary), bits);
     }

@@ -1,2 +1,2 @@
-/** A wardrobe in its contexts with everything that rules find of pieces and pairs worked out once, as numbers and masks. */
+/** A wardrobe and its contexts with all findings of piece and pair rules precomputed as numbers and masks. */
 package jomble.core.counting.compiled;

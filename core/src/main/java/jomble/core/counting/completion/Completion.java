@@ -4,9 +4,9 @@ import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Worn;
 
 /**
- * The plainest way found to wear and complete a combination.
+ * The simplest way found to wear and complete a combination.
  *
- * @param worn by ordinal of the slot, null where empty
+ * @param worn by the slot's ordinal, null where empty
  */
 public record Completion(Verdict verdict, int points, int credits, Worn[] worn) {
     public static final Completion NONE = new Completion(Verdict.NO, Integer.MAX_VALUE, 0, new Worn[0]);
@@ -19,7 +19,7 @@ public record Completion(Verdict verdict, int points, int credits, Worn[] worn) 
         return count;
     }
 
-    /** Whether it takes fewer pieces, or as many with fewer points or more credits. */
+    /** Whether it uses fewer pieces, or equally many with fewer points or more credits. */
     public boolean isBetterThan(Completion other) {
         if (this == NONE || other == NONE) {
             return this != NONE;

@@ -21,14 +21,16 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /**
- * Finds the plainest way to wear a combination and to fill its uncounted slots, in one context and one structure.
+ * Finds the simplest way to wear a combination and fill its uncounted slots, in one context and one structure.
  *
- * <p>Backtracking over the ways of the counted pieces and then over the uncounted slots. A rule about the whole is judged
- * as soon as every slot it reads is decided. Not for use by several threads.
+ * <p>Backtracks over the ways to wear the counted pieces, then over the uncounted slots. A whole-outfit rule is judged
+ * as soon as every slot it reads is decided. Not thread-safe.
  */
 public final class CompletionSearch {
     private static final Slot[] SLOTS = Slot.values();
-    /** Slots with many options that the rules can hardly tell apart: those alike to every rule are one. */
+    /**
+     * Slots with many options that rules can hardly distinguish; options that look the same to every rule are merged.
+     */
     private static final Set<Slot> TRIMMINGS = Set.of(Slot.NECK, Slot.TIE, Slot.HAT);
 
     private final CompiledContext context;
@@ -42,9 +44,9 @@ public final class CompletionSearch {
     private final List<ReadyCheck> onceBound = new ArrayList<>();
     private final List<ReadyCheck> waysBound = new ArrayList<>();
     private final List<List<ReadyCheck>> fillBound = new ArrayList<>();
-    /** For each stage, and how many pieces may still be put on, the warmth rules bounded by what those can add. */
+    /** By stage and number of pieces that may still be added, lower bounds of the warmth rules. */
     private final List<List<List<WarmthBound>>> warmthBounds = new ArrayList<>();
-    /** Packed sums of clo by index of the option, worked out when first worn. */
+    /** Packed clo sums by option index, computed on first use. */
     private final long[] cloOf;
 
     private final Worn[] worn = new Worn[SLOTS.length];
@@ -54,7 +56,7 @@ public final class CompletionSearch {
     private int chosenCount;
     private boolean[] taken;
     private int limit;
-    /** How many pieces may still be put on unasked. */
+    /** How many pieces may still be added to complete the outfit. */
     private int left;
 
     private Completion best;
@@ -97,8 +99,8 @@ public final class CompletionSearch {
     }
 
     /**
-     * A check is final once no open slot can touch it. Where the open slots can only make it worse, its cautions already
-     * hold and are penalised early, so that hopeless combinations end before the slots are tried.
+     * A check is final once no open slot affects it. If open slots can only make it worse, its faults are penalised
+     * early, so hopeless combinations end before their slots are tried.
      */
     private void schedule(ReadyCheck check) {
         int touched = -1;
@@ -129,7 +131,7 @@ public final class CompletionSearch {
         }
     }
 
-    /** For each stage, every sum of clo that so many pieces at most can add in the slots from there on, packed. */
+    /** By stage, every packed clo sum that at most so many pieces in the slots from there on can add. */
     private List<List<Set<Long>>> sumsOfClo() {
         int slots = fillSlots.size();
         List<List<Set<Long>>> sums = new ArrayList<>();
@@ -148,7 +150,7 @@ public final class CompletionSearch {
         return sums;
     }
 
-    /** Σ clo of an option, full in the upper and peeled in the lower 32 bits. */
+    /** Clo of an option: full in the upper 32 bits, peeled in the lower 32. */
     private long clo(Option option) {
         if (cloOf[option.index()] < 0) {
             Worn[] alone = new Worn[SLOTS.length];
@@ -159,7 +161,10 @@ public final class CompletionSearch {
         return cloOf[option.index()];
     }
 
-    /** Of trimmings that no rule could tell apart, the first; those it could not tell from nothing are left out. */
+    /**
+     * Among accessories indistinguishable to every rule, the first; those indistinguishable from an empty slot are
+     * dropped.
+     */
     private List<Option> distinct(Slot slot, Options all) {
         List<Option> options = all.in(slot);
         if (!TRIMMINGS.contains(slot)) {
@@ -172,9 +177,10 @@ public final class CompletionSearch {
     }
 
     /**
-     * The plainest completion that is as good as is wanted: with as few pieces as can be, of those the best by points and credits.
+     * The simplest completion that is good enough: the one with the fewest pieces, then the fewest points, then the
+     * most credits.
      *
-     * @return {@link Completion#NONE} where there is none
+     * @return {@link Completion#NONE} if there is none
      */
     public Completion plainest(Option[] combination, Verdict wanted) {
         best = Completion.NONE;
@@ -216,7 +222,7 @@ public final class CompletionSearch {
         return found;
     }
 
-    /** Adds the findings of rules about the whole; the credits of those that may yet change do not count. */
+    /** Adds the findings of whole-outfit rules; credits that may still change are not counted. */
     private Penalties judged(Penalties found, List<ReadyCheck> decided, List<ReadyCheck> bound) {
         if (decided.isEmpty() && bound.isEmpty()) {
             return found;

@@ -11,15 +11,15 @@ import jomble.core.judgement.Result;
 import jomble.core.judgement.Summary;
 
 /**
- * The mildest a warmth rule can be about what is on, over everything the open slots could still add. With no slot open
- * this is the finding itself.
+ * A lower bound of a warmth rule's finding over everything the open slots could still add; with no open slot it is the
+ * finding itself.
  *
- * <p>Sums of clo are packed: everything on in the upper 32 bits, after the best peel in the lower.
+ * <p>Clo sums are packed: fully dressed in the upper 32 bits, after the best peel in the lower.
  */
 public final class WarmthBound {
     private final ReadyCheck check;
     private final long[] sums;
-    /** By the sums of what is on. */
+    /** By the packed clo sums of what is worn. */
     private final Map<Long, Optional<FindingKind>> mildest = new HashMap<>();
 
     WarmthBound(ReadyCheck check, Set<Long> sums) {
@@ -31,7 +31,7 @@ public final class WarmthBound {
         return (long) fullCentiClo << 32 | peeledCentiClo;
     }
 
-    /** What the rule finds at least of an outfit that is this warm so far. */
+    /** The mildest finding still possible for an outfit that is this warm so far. */
     Penalties penalties(long on) {
         return mildest.computeIfAbsent(on, this::mildest)
                 .map(kind -> Penalties.NONE.plus(kind, check.bits()))

@@ -1,2 +1,2 @@
-/** The plainest way to wear a combination and to fill the slots that are not counted. */
+/** Finds the simplest way to wear a combination and to fill the slots that are not counted. */
 package jomble.core.counting.completion;

@@ -20,8 +20,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * The approved outfits of one structure, each judged as it stands: few enough to be looked up, and free of what the masks say of
- * their pieces.
+ * The approved outfits of one structure. There are few, so each is judged on its own, and the masks of its pieces do
+ * not apply.
  */
 public final class Approvals {
     private static final int SLOTS = Slot.values().length;
@@ -31,14 +31,14 @@ public final class Approvals {
     private final List<Placed> placed = new ArrayList<>();
 
     /**
-     * An approved outfit with its pieces in slots, working in a context.
+     * An approved outfit assigned to slots, which works in a context.
      *
-     * @param bySlot options by ordinal of the slot, null where empty
-     * @param context place of the context among the question's
+     * @param bySlot options by the slot's ordinal, null where empty
+     * @param context index of the context in the question
      */
     public record Placed(Option[] bySlot, Completion completion, int context) {}
 
-    /** @param whole whether the whole outfit is passed on, with a piece of another slot that is neither counted nor filled */
+    /** @param whole whether outfits are kept whole, including a piece in a slot that is neither counted nor filled */
     Approvals(Structure structure, Options options, CountedSlots counted, boolean whole, List<Judge> judges) {
         this.counted = counted;
         this.whole = whole;
@@ -82,7 +82,7 @@ public final class Approvals {
         }
     }
 
-    /** Whether it is in a slot that is neither counted nor filled. */
+    /** Whether an option is in a slot that is neither counted nor filled. */
     private boolean isBesides(Option option) {
         return option != null && !counted.has(option.slot()) && !CountedSlots.FILLED.contains(option.slot());
     }
@@ -106,10 +106,10 @@ public final class Approvals {
     }
 
     /**
-     * The counted parts of the approved outfits, or all of them, each once, by ordinal of the slot.
+     * The distinct counted parts of the approved outfits, or of whole outfits, by the slot's ordinal.
      *
      * @param constraints options of counted slots they must contain
-     * @param filled choices of other options, one of which they must contain
+     * @param filled alternatives of uncounted options, of which they must contain one
      */
     List<Option[]> combinations(Option[] constraints, List<Option[]> filled) {
         Set<List<Option>> combinations = new LinkedHashSet<>();
@@ -121,7 +121,7 @@ public final class Approvals {
         return combinations.stream().map(list -> list.toArray(Option[]::new)).toList();
     }
 
-    /** The approved outfit whose counted part this is and that contains one of some choices of other options, or null. */
+    /** The approved outfit with this counted part that contains one of the alternatives, or null. */
     public Placed of(Option[] combination, List<Option[]> filled) {
         for (Placed one : placed) {
             if (Arrays.equals(Option.in(counted, one.bySlot), combination) && containsAny(one, filled)) {

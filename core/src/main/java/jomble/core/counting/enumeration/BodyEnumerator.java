@@ -23,8 +23,8 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * Enumerates every body of one structure in the stable order, all the ways to wear it and all contexts at once, cutting off what pair rules
- * and rules about the body already forbid.
+ * Enumerates every body of one structure in the stable order, with all ways to wear it and all contexts at once.
+ * Branches are cut as soon as pair rules or rules about the body rule them out.
  */
 public final class BodyEnumerator {
     private static final int SLOTS = Slot.values().length;
@@ -36,18 +36,18 @@ public final class BodyEnumerator {
     private final List<Group> groups = new ArrayList<>();
     private final List<BodySlot> slots = new ArrayList<>();
     private final Option[] chosen = new Option[SLOTS];
-    /** By depth, the ways to wear what is chosen that are still alive. */
+    /** By depth, the surviving ways to wear the options chosen so far. */
     private final List<List<State>> states = new ArrayList<>();
 
     private final int[] alive;
     private Visitor visitor;
     private Progress progress;
 
-    /** Called for each body that can be completed. */
+    /** Receives each body that can be completed. */
     interface Visitor {
         /**
-         * @param body options by ordinal of the slot, reused between calls
-         * @param node of what can be put on over it; not {@link Diagram#NO}
+         * @param body options by the slot's ordinal, reused between calls
+         * @param node diagram node of what can be added to it; not {@link Diagram#NO}
          * @return false to end the enumeration
          */
         boolean visit(Option[] body, int node);
@@ -55,13 +55,13 @@ public final class BodyEnumerator {
 
     private record BodySlot(Slot slot, List<Option> options, boolean mayBeEmpty) {}
 
-    /** Contexts that share everything but the weather, with what must be worn on the body though it is not counted. */
+    /** Contexts that differ only in the weather, and the uncounted options that must be worn on the body. */
     private static final class Group {
         private final CompiledContext lead;
         private final FindingMasks masks;
         private final List<Option> hidden;
         private final List<InWeather> weathers = new ArrayList<>();
-        /** By depth, the rules that have seen all of the body they can. */
+        /** By depth, the rules that are decided at that depth as far as the body is concerned. */
         private final List<List<ReadyCheck>> decided = new ArrayList<>();
 
         Group(CompiledContext lead, List<Option> hidden) {
@@ -71,10 +71,10 @@ public final class BodyEnumerator {
         }
     }
 
-    /** One of them, with its own rules about the body. */
+    /** One of these contexts with its own rules about the body. */
     private record InWeather(RemainingSlotSearch search, FindingMasks masks, List<ReadyCheck> checks) {}
 
-    /** One way to wear what is chosen. */
+    /** One way to wear the options chosen so far. */
     private static final class State {
         private final MeasureAccumulator measures;
         private final int[] ways;
@@ -96,7 +96,7 @@ public final class BodyEnumerator {
         }
     }
 
-    /** @param constraints options of counted slots that must be worn, by ordinal of the slot; null where free */
+    /** @param constraints options of counted slots that must be worn, by the slot's ordinal; null for no constraint */
     BodyEnumerator(
             Structure structure,
             Options options,
@@ -129,7 +129,7 @@ public final class BodyEnumerator {
     /**
      * Adds a context.
      *
-     * @param filled options that must be worn in slots that are not counted, by ordinal of the slot
+     * @param filled options that must be worn in uncounted slots, by the slot's ordinal
      */
     void include(RemainingSlotSearch search, Option[] filled) {
         CompiledContext context = search.rules().context();
@@ -173,7 +173,7 @@ public final class BodyEnumerator {
         return 0;
     }
 
-    /** @throws CountingStoppedException when the progress asks to stop */
+    /** @throws CountingStoppedException when the progress listener asks to stop */
     void run(Visitor listener, Progress reports) {
         visitor = listener;
         progress = reports;
@@ -181,7 +181,7 @@ public final class BodyEnumerator {
         descend(0, 0, 1);
     }
 
-    /** The node of one body, whatever becomes of it on the way. */
+    /** The node of one body, even one the enumeration would have cut. */
     int nodeOf(Option[] body) {
         begin();
         for (int depth = 0; depth < slots.size(); depth++) {
@@ -212,7 +212,10 @@ public final class BodyEnumerator {
         }
     }
 
-    /** Puts a hidden option on the start states from a place on; answers where the ones that wear it begin. */
+    /**
+     * Adds a constrained uncounted option to the start states from an index on; returns the index of the first state
+     * that wears it.
+     */
     private int putOn(Option option, int first) {
         int end = alive[0];
         for (int i = first; i < end; i++) {
@@ -231,7 +234,7 @@ public final class BodyEnumerator {
         return first;
     }
 
-    /** The next state of a depth to write on. */
+    /** The next free state of a depth, for writing. */
     private State next(int depth, CompiledContext context) {
         List<State> pool = states.get(depth);
         if (pool.size() == alive[depth]) {
@@ -286,7 +289,7 @@ public final class BodyEnumerator {
         }
     }
 
-    /** Fills a slot, in every way. */
+    /** Fills a slot in every way. */
     private void extend(int depth, Option option) {
         for (int i = 0; i < alive[depth]; i++) {
             State from = states.get(depth).get(i);
@@ -299,7 +302,7 @@ public final class BodyEnumerator {
         }
     }
 
-    /** Makes a state of another with one way more; false where that is hopeless, and then it is left as it was. */
+    /** Copies a state and adds one way; returns false, discarding the copy, when no outfit can come of it. */
     private boolean wear(State from, State to, int way) {
         Penalties found = from.found.wearing(way, from.ways, from.count, from.group.masks);
         if (found.points() > MOST_POINTS) {
@@ -316,7 +319,7 @@ public final class BodyEnumerator {
         return true;
     }
 
-    /** Ways are numbered in slot order. */
+    /** Adds the findings about two ways; ways are numbered in slot order. */
     private void meet(State state, int inner, int outer) {
         Contribution together = state.group.lead.contribution(inner, outer);
         if (!together.isNothing()) {
@@ -324,7 +327,7 @@ public final class BodyEnumerator {
         }
     }
 
-    /** Judges what can be judged at a depth; a state that lives is counted among those alive. */
+    /** Applies the rules decided at a depth; a surviving state is kept. */
     private void settle(State state, int depth) {
         state.found = state.found.plus(state.group.decided.get(depth), state.measures);
         if (state.found.points() <= MOST_POINTS) {
@@ -332,7 +335,7 @@ public final class BodyEnumerator {
         }
     }
 
-    /** The best over all ways and contexts. */
+    /** The best node over all ways and contexts. */
     private int node() {
         int best = Diagram.NO;
         int last = slots.size();

@@ -29,9 +29,9 @@ import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 
-/** A question with everything about its wardrobe and its contexts worked out once, ready to be counted in several ways. */
+/** A question whose wardrobe and contexts are precomputed, ready to be counted in several ways. */
 public final class CompiledQuestion {
-    /** What is found between two ways takes 8 bytes: some 128 MB at this many. */
+    /** The findings for a pair of ways take 8 bytes: about 128 MB at this many ways. */
     private static final int MOST_WAYS = 4000;
 
     private static final long BYTES_OF_A_PAIR = 10;
@@ -39,24 +39,25 @@ public final class CompiledQuestion {
     private final CountQuestion question;
     private final Options options;
     private final List<CompiledContext> contexts = new ArrayList<>();
-    /** The same union of contexts, of fewer. */
+    /** A smaller list of contexts with the same union of outfits. */
     private final List<CompiledContext> merged;
 
     private final List<Judge> judges;
     private final SolutionCache cache;
     private final Map<Finished, List<CompletionSearch>> completions;
     private final int optionsPerPartition;
-    /** Whether searches ask for all who complete a combination, not for verdicts. */
+    /** Whether searches track completions rather than verdicts. */
     private final boolean completing;
 
-    /** What a completion depends on, besides the contexts. */
+    /** Everything a completion depends on apart from the contexts. */
     private record Finished(Structure structure, CountedSlots counted) {}
 
     /**
-     * Works everything out.
+     * Compiles a question.
      *
-     * @param optionsPerPartition of the slot that is decided first; with more of them an enumeration is partitioned
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @param optionsPerPartition options of the first slot in one partition; with more options than this the
+     *     enumeration is partitioned
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      */
     public CompiledQuestion(CountQuestion question, RuleCatalogue catalogue, int optionsPerPartition) {
         this.question = question;
@@ -94,17 +95,17 @@ public final class CompiledQuestion {
         this.optionsPerPartition = same.optionsPerPartition;
     }
 
-    /** The same pieces and contexts, asked otherwise. */
+    /** The same pieces and contexts with another question about them. */
     public CompiledQuestion asking(CountQuestion other) {
         return new CompiledQuestion(other, this, false);
     }
 
-    /** The same, where combinations end in those who complete them. */
+    /** The same question, tracking completions instead of verdicts. */
     public CompiledQuestion completing() {
         return new CompiledQuestion(question, this, true);
     }
 
-    /** About how much memory it takes: what is found between two ways, and what was found of the question. */
+    /** Approximate memory use in bytes, of the pair findings and the cached solutions. */
     public long bytes() {
         long ways = options.ways().size();
         return BYTES_OF_A_PAIR * ways * ways + cache.bytes();
@@ -132,9 +133,10 @@ public final class CompiledQuestion {
     }
 
     /**
-     * Passes on all solutions of the question, in the stable order. What was found before without constraints is not enumerated again.
+     * Passes all solutions of the question to a listener, in the stable order. Cached unconstrained solutions are
+     * reused.
      *
-     * @throws CountingStoppedException when the progress asks to stop
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     public void tell(Constraints constraints, Progress progress, Consumer<PartitionSolutions> listener) {
         SolutionCache.Kind kind =
@@ -166,7 +168,10 @@ public final class CompiledQuestion {
         }
     }
 
-    /** A combination with the options of this question, which was found in another of the same pieces and contexts. */
+    /**
+     * Translates a combination found by another question about the same pieces and contexts into this question's
+     * options.
+     */
     public Found own(Found found) {
         Option[] own = found.options().clone();
         for (int i = 0; i < own.length; i++) {
@@ -175,7 +180,7 @@ public final class CompiledQuestion {
         return new Found(found.structure(), own, found.verdict());
     }
 
-    /** A search for each context. */
+    /** One completion search for each context. */
     public List<CompletionSearch> completions(Structure structure) {
         return completions.computeIfAbsent(
                 new Finished(structure, question.counted()),
@@ -192,7 +197,7 @@ public final class CompiledQuestion {
         return contexts.get(0).context().wantsShoes();
     }
 
-    /** Whether every slot the structure wants can be filled. */
+    /** Whether every slot the structure requires can be filled. */
     boolean isPossible(Structure structure, Option[] constraints) {
         for (Option option : constraints) {
             boolean taken = option == null
@@ -209,11 +214,11 @@ public final class CompiledQuestion {
     }
 
     /**
-     * The search of one structure within constraints.
+     * Prepares the search of one structure under constraints.
      *
-     * @param filled choices of options in slots that are not counted, one of which must be worn
-     * @param partition the bodies that are searched
-     * @return null when no combination can come of it
+     * @param filled alternatives of uncounted options, of which one must be worn
+     * @param partition the bodies to enumerate
+     * @return null when there can be no solution
      */
     Search search(Structure structure, Option[] counted, Collection<Option[]> filled, Partition partition) {
         if (question.structure() != null && question.structure() != structure) {
@@ -231,7 +236,7 @@ public final class CompiledQuestion {
         return parts.isEmpty() ? null : search(structure, counted, diagram, parts, partition);
     }
 
-    /** A search of another partition that goes on with what the one before has worked out; that one must be over. */
+    /** A search of another partition that reuses what an earlier search computed; the earlier one must be over. */
     Search search(Search before, Option[] counted, Partition partition) {
         if (before.diagram().fits()) {
             return search(before.structure(), counted, before.diagram(), before.parts(), partition);
@@ -277,7 +282,7 @@ public final class CompiledQuestion {
                 .anyMatch(check -> check.rule().maySoften(option.ways().get(0), structure));
     }
 
-    /** Whether a structure may want the option's slot filled, or a verdict can be better with it. */
+    /** Whether a structure may need the option's slot, or a verdict can improve with it. */
     public boolean helps(Option option) {
         for (Structure structure : Structure.values()) {
             boolean wanted = structure.mandatory(wantsShoes()).contains(option.slot());
@@ -288,13 +293,13 @@ public final class CompiledQuestion {
         return false;
     }
 
-    /** What finds the combinations of one structure. */
+    /** The parts of a search for the combinations of one structure. */
     record Search(
             Structure structure, Partition partition, Diagram diagram, List<Part> parts, BodyEnumerator enumerator) {
         /**
-         * What is searched in one context.
+         * The part of a search in one context.
          *
-         * @param filled options that are worn in slots that are not counted, by ordinal of the slot
+         * @param filled options worn in uncounted slots, by the slot's ordinal
          */
         private record Part(RemainingSlotSearch search, Option[] filled) {}
 
@@ -302,7 +307,7 @@ public final class CompiledQuestion {
             return parts.get(parts.size() - 1).search().rules().remaining();
         }
 
-        /** Whether it is the one to ask about a combination. */
+        /** Whether a combination falls into this search's partition. */
         boolean covers(Option[] combination) {
             return partition.slot() == null
                     || partition.takes(

@@ -13,13 +13,14 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Options that must be worn, by ordinal of the slot; null where free.
+ * Options that must be worn, by the slot's ordinal; null for no constraint.
  *
- * <p>A piece that can sit in a counted slot must sit in one: each choice of places is a count of its own, and no combination is in two
- * of them. A piece that cannot must be part of the completion, in any of its places.
+ * <p>A piece that fits a counted slot must be worn in one. Each assignment to slots is counted separately, and no
+ * combination belongs to two of them. A piece that fits no counted slot must be part of the completion, in any slot it
+ * fits.
  *
- * @param counted one array for each choice of places in counted slots
- * @param filled one array for each choice of places in the others
+ * @param counted one array for each assignment of counted slots
+ * @param filled one array for each assignment of uncounted slots
  */
 public record Constraints(List<Option[]> counted, List<Option[]> filled) {
     public static Constraints by(CountQuestion question, Options options) {
@@ -48,17 +49,17 @@ public record Constraints(List<Option[]> counted, List<Option[]> filled) {
         return new Constraints(counted, filled);
     }
 
-    /** Nothing at all. */
+    /** No constraints. */
     public static Constraints nothing() {
         return new Constraints(free(), free());
     }
 
-    /** Whether nothing must be worn. */
+    /** Whether there are no constraints. */
     boolean isFree() {
         return fillsFreely() && isFree(counted);
     }
 
-    /** Whether nothing must be worn that is not counted. */
+    /** Whether there are no constraints on uncounted slots. */
     public boolean fillsFreely() {
         return isFree(filled);
     }
@@ -67,12 +68,12 @@ public record Constraints(List<Option[]> counted, List<Option[]> filled) {
         return choices.stream().flatMap(Arrays::stream).allMatch(Objects::isNull) && !choices.isEmpty();
     }
 
-    /** One choice that forces nothing. */
+    /** A single assignment without constraints. */
     private static List<Option[]> free() {
         return List.<Option[]>of(new Option[Slot.values().length]);
     }
 
-    /** Every array with each of the options besides; none where a slot or a piece would be used twice. */
+    /** Every array extended by each of the options; those that would use a slot or a piece twice are dropped. */
     public static List<Option[]> spread(List<Option[]> arrays, List<Option> options) {
         Set<List<Option>> seen = new LinkedHashSet<>();
         for (Option[] array : arrays) {
@@ -98,7 +99,7 @@ public record Constraints(List<Option[]> counted, List<Option[]> filled) {
         return more;
     }
 
-    /** The options of both, or null where they do not go together. */
+    /** The options of both arrays, or null when they conflict. */
     public static Option[] together(Option[] one, Option[] other) {
         Option[] both = one;
         for (Option option : other) {

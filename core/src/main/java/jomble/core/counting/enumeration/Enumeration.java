@@ -13,9 +13,9 @@ import jomble.core.counting.remaining.RemainingSlots;
 import jomble.core.outfit.Structure;
 
 /**
- * Enumerates all bodies of a question, structure by structure. A small wardrobe is enumerated by one thread; a large one is partitioned between
- * two, each of which goes on from partition to partition with a diagram of its own until that is too large, so that they do not wait for each
- * other and what was found out is not found out again.
+ * Enumerates all bodies of a question, structure by structure. A small wardrobe is enumerated by one thread. A large
+ * one is partitioned between two; each thread keeps its own diagram from partition to partition until it grows too
+ * large, so threads neither wait for each other nor repeat much work.
  */
 public final class Enumeration {
     private final CompiledQuestion compiled;
@@ -27,11 +27,11 @@ public final class Enumeration {
     }
 
     /**
-     * Runs the whole enumeration.
+     * Runs the enumeration.
      *
-     * @param constraints each choice of counted options is an enumeration of its own
-     * @param listener is called with one partition after the other, in the stable order
-     * @throws CountingStoppedException when the progress asks to stop
+     * @param constraints each assignment of counted options is enumerated separately
+     * @param listener called once for each partition, in the stable order
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     void run(Constraints constraints, Consumer<PartitionSolutions> listener) {
         Structure[] structures = Structure.values();
@@ -77,7 +77,7 @@ public final class Enumeration {
         threads.all(enumerators);
     }
 
-    /** By the slot of the body that is decided first. */
+    /** Partitions the bodies by the option of their first slot. */
     private List<Partition> partitions(Structure structure, Option[] constraints) {
         return RemainingSlots.BODY.stream()
                 .filter(slot ->
@@ -88,7 +88,7 @@ public final class Enumeration {
                 .orElse(List.of(Partition.WHOLE));
     }
 
-    /** One at a time: they measure what they are made of in one place. */
+    /** Synchronised because preparing a search uses shared buffers. */
     private synchronized CompiledQuestion.Search search(
             CompiledQuestion.Search before,
             Structure structure,
@@ -107,7 +107,7 @@ public final class Enumeration {
         return writer.of(search, constraints, approved);
     }
 
-    /** Hands on what is found in the order of the partitions, whichever is found first, one at a time. */
+    /** Passes results to the listener one at a time, in the order of the partitions, whichever finishes first. */
     private static final class InOrder {
         private final Consumer<PartitionSolutions> listener;
         private final PartitionSolutions[] waiting;
@@ -120,7 +120,7 @@ public final class Enumeration {
             this.isThere = new boolean[partitions];
         }
 
-        /** @param solutions null where there is nothing */
+        /** @param solutions null when there are none */
         synchronized void put(int place, PartitionSolutions solutions) {
             waiting[place] = solutions;
             isThere[place] = true;

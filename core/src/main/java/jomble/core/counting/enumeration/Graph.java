@@ -7,13 +7,13 @@ import jomble.core.counting.remaining.Diagram;
 import jomble.core.counting.table.Figures;
 
 /**
- * What is left of a {@link Diagram} once an enumeration is over: the nodes that bodies lead to, and of their children those of which something
- * comes. Never changed; children have lower numbers than those they are children of.
+ * The part of a {@link Diagram} that an enumeration needs once it is over: the nodes its bodies lead to, without edges
+ * that lead nowhere. Immutable. Children have lower numbers than their parents.
  */
 public final class Graph implements SolutionGraph {
-    /** By node the level of its slot; below zero where it is an ending, the complement of its completion sets' number. */
+    /** By node, the level of its slot; for a terminal, the complement of its completion set number. */
     private final int[] levels;
-    /** By node the first of its edges, and after the last node their number. */
+    /** By node, the index of its first edge; the last entry is the number of edges. */
     private final int[] first;
 
     private final char[] choices;
@@ -33,9 +33,9 @@ public final class Graph implements SolutionGraph {
     }
 
     /**
-     * The part of a diagram that is reached from some nodes.
+     * The part of a diagram reachable from some nodes.
      *
-     * @param roots nodes of the diagram; changed to their numbers in the graph
+     * @param roots nodes of the diagram, replaced by their numbers in the graph
      */
     static Graph of(Diagram diagram, int[]... roots) {
         int[] numbers = new int[diagram.size()];
@@ -87,9 +87,9 @@ public final class Graph implements SolutionGraph {
     }
 
     /**
-     * The same nodes, with what is open of the edges that some of them lead to.
+     * The same nodes, restricted to some of the edges below the given roots.
      *
-     * @param open by level and choice, the empty slot first
+     * @param open whether an edge is kept, by level and choice; the empty slot comes first
      */
     Graph restricted(boolean[][] open, int[] roots) {
         boolean[] reached = new boolean[size()];
@@ -127,7 +127,7 @@ public final class Graph implements SolutionGraph {
         return levels.length;
     }
 
-    /** About how much memory it takes: 6 bytes an edge, 40 at most a node. */
+    /** Approximate memory use: 6 bytes for an edge, at most 40 for a node. */
     long bytes() {
         return 6L * children.length + 40L * levels.length;
     }
@@ -141,12 +141,12 @@ public final class Graph implements SolutionGraph {
         return levels[node] < 0;
     }
 
-    /** Who completes the combinations that end in a node. */
+    /** The completion set of a terminal. */
     public CompletionSets.Sets completersOf(int node) {
         return completionSets.of(~levels[node]);
     }
 
-    /** Null where verdicts are asked for. */
+    /** Null when paths end in verdicts. */
     public CompletionSets completionSets() {
         return completionSets;
     }
@@ -177,17 +177,17 @@ public final class Graph implements SolutionGraph {
         return edge < 0 ? Diagram.NO : children[edge];
     }
 
-    /** Combinations that work, by node. */
+    /** Number of combinations that work, by node. */
     public Figures works() {
         return works;
     }
 
-    /** Combinations that are daring, by node. */
+    /** Number of daring combinations, by node. */
     public Figures daring() {
         return daring;
     }
 
-    /** Combinations by node, with or without the daring ones. */
+    /** Number of combinations by node, with or without the daring ones. */
     public Figures counted(boolean includeDaring) {
         return includeDaring ? values(1, 1) : works;
     }
@@ -208,9 +208,9 @@ public final class Graph implements SolutionGraph {
     }
 
     /**
-     * Combinations by node when a level is restricted to one choice; of the nodes of levels after it, none.
+     * Number of combinations by node when a level is restricted to one choice; 0 for nodes of later levels.
      *
-     * @param values combinations by node when it is not
+     * @param values number of combinations by node without the restriction
      */
     public Figures along(int level, int choice, Figures values) {
         Figures along = new Figures(size());

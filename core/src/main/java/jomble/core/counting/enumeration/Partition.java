@@ -7,17 +7,17 @@ import jomble.core.counting.compiled.Options;
 import jomble.core.piece.Slot;
 
 /**
- * One of several partitions of the bodies of a structure, which follow each other in the stable order: those with the options of a range
- * in the slot that is decided first.
+ * A partition of the bodies of a structure: those whose first slot holds an option from a range. Partitions follow each
+ * other in the stable order.
  *
- * @param slot null where there is only one partition
- * @param from the index of the first option, {@code to} of the first of the next partition
- * @param first whether it is the first partition, which has the bodies without that slot
+ * @param slot null when there is only one partition
+ * @param from index of the first option; {@code to} is the first of the next partition
+ * @param first whether it is the first partition, which also holds the bodies without that slot
  */
 public record Partition(Slot slot, int from, int to, boolean first) {
     static final Partition WHOLE = new Partition(null, 0, 0, true);
 
-    /** Partitions of about so many options of a slot. */
+    /** Partitions with about {@code each} options of a slot. */
     static List<Partition> of(Slot slot, Options options, int each) {
         List<Option> there = options.in(slot);
         int parts = there.size() / each + (there.size() % each == 0 ? 0 : 1);
@@ -33,7 +33,7 @@ public record Partition(Slot slot, int from, int to, boolean first) {
         return partitions;
     }
 
-    /** @param option null where the slot is empty */
+    /** @param option null for an empty slot */
     boolean takes(Slot there, Option option) {
         return there != slot || (option == null ? first : from <= option.index() && option.index() < to);
     }

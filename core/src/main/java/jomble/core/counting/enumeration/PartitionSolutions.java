@@ -9,15 +9,15 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * What an enumeration found: every body of one structure, or of a partition of it, with what can be put on over it. All figures are read off it.
- * Never changed, so that it can be kept and asked again.
+ * The solutions of one partition: every body with the diagram node of what can be added to it. All figures are read off
+ * these. Immutable, so it can be cached and queried again.
  *
- * @param constraints options of counted slots that must be worn, by ordinal of the slot
- * @param bodies options by ordinal of the slot, in the stable order
- * @param nodes by body, the node of what can be put on over it
- * @param approved combinations that an approval lets pass, options by ordinal of the slot; with all that completes them where that
- *     was asked for
- * @param verdicts by approved combination, what the rules say of its counted part, as a terminal of the graph
+ * @param constraints options of counted slots that must be worn, by the slot's ordinal
+ * @param bodies options by the slot's ordinal, in the stable order
+ * @param nodes by body, the diagram node of what can be added to it
+ * @param approved combinations that count because they were approved, options by the slot's ordinal; with their
+ *     completions when those are tracked
+ * @param verdicts by approved combination, the rules' verdict on its counted part, as a terminal of the graph
  */
 public record PartitionSolutions(
         Structure structure,
@@ -31,7 +31,7 @@ public record PartitionSolutions(
     private static final Slot[] SLOTS = Slot.values();
     private static final Slot[] OF_BODY = RemainingSlots.BODY.toArray(Slot[]::new);
 
-    /** References to the options of its slots, the array around them, and its node. */
+    /** References to the options of its slots, the array's header, and its node. */
     private static final int BYTES_OF_A_BODY = 4 * SLOTS.length + 20;
 
     /** Collects the bodies an enumeration finds. */
@@ -49,7 +49,7 @@ public record PartitionSolutions(
             return true;
         }
 
-        /** All of it, once the enumeration is over. */
+        /** The solutions, once the enumeration is over. */
         PartitionSolutions of(CompiledQuestion.Search search, Option[] constraints, List<Option[]> approved) {
             Option[][] covered = approved.stream().filter(search::covers).toArray(Option[][]::new);
             int[] verdicts = Arrays.stream(covered).mapToInt(search::verdictOf).toArray();
@@ -71,12 +71,12 @@ public record PartitionSolutions(
         return bodies.length;
     }
 
-    /** About how much memory it takes. */
+    /** Approximate memory use in bytes. */
     long bytes() {
         return graph.bytes() + (long) bodies.length * BYTES_OF_A_BODY;
     }
 
-    /** Whether all its combinations have this structure and wear what must be worn. */
+    /** Whether all combinations have this structure and meet these constraints. */
     public boolean isOf(Structure other, Option[] constraints) {
         return structure == other && Arrays.equals(this.constraints, constraints);
     }

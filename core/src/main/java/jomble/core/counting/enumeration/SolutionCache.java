@@ -7,26 +7,29 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.counting.CountedSlots;
 
-/** Keeps what was last found of a wardrobe, counted in one way and another, within bounds of memory. */
+/** Caches the solutions of a wardrobe for the ways it was last counted, within a memory limit. */
 public final class SolutionCache {
     private static final long MOST_BYTES = 100L << 20;
 
     private final Map<Kind, List<PartitionSolutions>> kept = new LinkedHashMap<>(4, 0.75f, true);
 
-    /** How it was counted: in which slots, and whether up to those who complete a combination, of daring ones or not. */
+    /**
+     * How it was counted: in which slots, whether completions were tracked, and whether daring combinations were
+     * included.
+     */
     record Kind(CountedSlots counted, boolean completing, boolean includeDaring) {}
 
-    /** All of a kind, or null where it is not kept. */
+    /** All solutions of a kind, or null when they are not cached. */
     List<PartitionSolutions> get(Kind kind) {
         return kept.get(kind);
     }
 
-    /** Where to put what is found of a kind. */
+    /** A buffer for the solutions of a kind. */
     Room room(Kind kind) {
         return new Room(kind);
     }
 
-    /** Holds what is found until it is all there, unless it becomes too much. */
+    /** Buffers solutions until they are complete; drops them when they exceed the memory limit. */
     final class Room {
         private final Kind kind;
         private final List<PartitionSolutions> found = new ArrayList<>();
@@ -45,7 +48,7 @@ public final class SolutionCache {
             }
         }
 
-        /** When all was put there: from then on it is kept. */
+        /** Marks the solutions as complete; they are cached from now on. */
         void close() {
             if (bytes <= MOST_BYTES) {
                 kept.put(kind, found);
@@ -58,7 +61,7 @@ public final class SolutionCache {
         }
     }
 
-    /** About how much memory it takes. */
+    /** Approximate memory use in bytes. */
     long bytes() {
         return kept.values().stream().mapToLong(SolutionCache::bytesOf).sum();
     }

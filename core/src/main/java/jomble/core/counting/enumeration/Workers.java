@@ -8,21 +8,21 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import jomble.core.counting.CountingStoppedException;
 
-/** Runs tasks in parallel, on this thread and another. A failure of one ends them all. */
+/** Runs tasks in parallel on the calling thread and one more. A failure of one ends them all. */
 public final class Workers {
     static final int THREADS = Math.min(2, Runtime.getRuntime().availableProcessors());
 
     private final AtomicReference<Throwable> wrong = new AtomicReference<>();
 
-    /** Whether tasks that still run should end. */
+    /** Whether running tasks should end. */
     public boolean isStopped() {
         return wrong.get() != null;
     }
 
     /**
-     * The results of all tasks, in their order; a thread that is done with one takes the next.
+     * The results of all tasks, in order; a thread that finishes one takes the next.
      *
-     * @throws CountingStoppedException when this thread is interrupted
+     * @throws CountingStoppedException when the calling thread is interrupted
      */
     <T> List<T> all(List<? extends Supplier<T>> parts) {
         List<T> done = new ArrayList<>(Collections.nCopies(parts.size(), null));

@@ -9,8 +9,8 @@ import jomble.core.counting.enumeration.CompiledQuestion;
 import jomble.core.judgement.RuleCatalogue;
 
 /**
- * Keeps what was worked out of the last few wardrobes in their contexts for the next question about them. A compiled question is in
- * use by one thread at a time; one that failed is dropped, as a thread may still work on it.
+ * Caches the last few compiled questions. A compiled question is used by one thread at a time; one whose use failed is
+ * dropped, because another thread may still be working on it.
  */
 public final class CompiledQuestionCache {
     private static final int MOST_KEPT = 40;
@@ -19,7 +19,7 @@ public final class CompiledQuestionCache {
 
     private final RuleCatalogue catalogue;
     private final int optionsPerPartition;
-    /** The last one used comes first. */
+    /** Most recently used first. */
     private final Deque<CompiledQuestion> idle = new ArrayDeque<>();
 
     CompiledQuestionCache(RuleCatalogue catalogue, int optionsPerPartition) {

@@ -50,16 +50,19 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Counts by enumerating the bodies one by one and looking up what can be put on over each in a decision diagram.
+ * Counts by enumerating the bodies and looking up, for each, everything that can be added to it in a decision diagram.
  *
- * <p>The cost is the number of bodies that pair rules leave, times the ways to wear them, times the contexts; what is put on over a
- * body costs a lookup, unless it is a body no other was like.
+ * <p>The cost is the number of bodies that survive the pair rules, times the ways to wear them, times the contexts.
+ * What can be added to a body costs a lookup, unless the body is unlike any before.
  */
 public final class DiagramCounter implements Counter, SolutionFinder {
-    /** Of a list, the share of finding what there is; the rest is completing it. */
+    /** The share of a list's time spent finding combinations; the rest is spent completing them. */
     private static final double FIND_SHARE = 0.9;
 
-    /** Fewer than these are enumerated before a second thread has started; many more take too large tables. */
+    /**
+     * With fewer options an enumeration ends before a second thread has started; many more need tables that are too
+     * large.
+     */
     private static final int OPTIONS_PER_PARTITION = 24;
 
     private final RuleCatalogue catalogue;
@@ -69,7 +72,7 @@ public final class DiagramCounter implements Counter, SolutionFinder {
         this(catalogue, OPTIONS_PER_PARTITION);
     }
 
-    /** @param optionsPerPartition of the slot of the body that is decided first, how many are enumerated together */
+    /** @param optionsPerPartition options of the body's first slot that are enumerated together */
     public DiagramCounter(RuleCatalogue catalogue, int optionsPerPartition) {
         this.catalogue = catalogue;
         this.cache = new CompiledQuestionCache(catalogue, optionsPerPartition);
@@ -80,7 +83,7 @@ public final class DiagramCounter implements Counter, SolutionFinder {
         return orRefused(() -> cache.ask(question, compiled -> count(compiled, crossings, progress)));
     }
 
-    /** Runs what may need too much memory. */
+    /** Turns running out of table space into {@link WardrobeTooLargeException}. */
     private static <T> T orRefused(Supplier<T> work) {
         try {
             return work.get();

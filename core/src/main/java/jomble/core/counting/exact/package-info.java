@@ -1,2 +1,2 @@
-/** The exact counter, which puts the packages beside it together. */
+/** The exact counter, which combines the packages beside it. */
 package jomble.core.counting.exact;

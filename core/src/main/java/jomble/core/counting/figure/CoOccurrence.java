@@ -21,11 +21,11 @@ import jomble.core.counting.table.Figures;
 import jomble.core.piece.PieceId;
 
 /**
- * Who occurs together with whom: for each piece, all pieces it is ever worn with, and those it is never worn without.
+ * Co-occurrence: for each piece, the pieces it is ever worn with and the pieces it is never worn without.
  *
- * <p>Both are sets of pieces as rows of bits. Over a body they are known of each node of the diagram, once; on the way down they are
- * gathered for each node, united or intersected over all ways to reach it. Intersecting is right because the ways to reach a node and
- * the ways to go on from it combine freely.
+ * <p>Both are bit rows. They are computed once for each diagram node for everything below it, then propagated downwards
+ * as the union or intersection over all paths to the node. Intersecting is sound because every path to a node combines
+ * with every path from it.
  */
 public final class CoOccurrence implements Collector {
     private final Options options;
@@ -34,21 +34,21 @@ public final class CoOccurrence implements Collector {
     private final PieceRows rows;
     private final List<PieceId> ids;
     private final int words;
-    /** By option, all pieces it is worn with, itself among them, and those it is never worn without. */
+    /** By option, the pieces it is worn with, including itself, and those it is never worn without. */
     private final Sets together;
 
-    /** Of no pieces, in one combination. */
+    /** The sets of a single combination without pieces. */
     private final Sets nothing;
 
     private final long[] nobody;
     private final long[] everybody;
 
-    /** By number: pieces of some of several combinations, and pieces of all of them. */
+    /** By number, the union and the intersection of the pieces of several combinations. */
     private static final class Sets {
         private final int words;
         private final long[] some;
         private final long[] all;
-        /** Whether no piece is in all of them, so that nothing can change that. */
+        /** Whether the intersection is empty, which no further combination can change. */
         private final boolean[] isDisjoint;
 
         private final boolean[] isKnown;
@@ -62,7 +62,7 @@ public final class CoOccurrence implements Collector {
             Arrays.fill(all, -1L);
         }
 
-        /** Takes in more combinations, each of two parts and what is besides. */
+        /** Adds combinations, each made of two parts and further pieces. */
         void add(int number, Sets here, int one, Sets there, int other, long[] besides) {
             int to = number * words;
             int a = one * words;
@@ -96,7 +96,7 @@ public final class CoOccurrence implements Collector {
         this.everybody = new long[words];
     }
 
-    /** For each piece worn at all, with how many others. */
+    /** For each piece worn at all, the number of pieces it is worn with. */
     public Map<PieceId, Integer> reach() {
         Map<PieceId, Integer> reach = new TreeMap<>();
         for (int place = 0; place < ids.size(); place++) {
@@ -108,7 +108,7 @@ public final class CoOccurrence implements Collector {
         return reach;
     }
 
-    /** With how many others a piece is worn that completes what it is worn with. */
+    /** Number of pieces that an uncounted piece is worn with when it completes combinations. */
     int worn(PieceId id) {
         int place = ids.indexOf(id);
         int others = 0;
@@ -119,7 +119,7 @@ public final class CoOccurrence implements Collector {
         return others;
     }
 
-    /** How many pieces but one are worn at all. */
+    /** Number of other pieces worn at all. */
     int others(PieceId id) {
         BitSet all = BitSet.valueOf(everybody);
         all.clear(ids.indexOf(id));
@@ -129,7 +129,7 @@ public final class CoOccurrence implements Collector {
     /**
      * For each piece that others are never worn without, those others.
      *
-     * @param counted the slots in which the others are looked at
+     * @param counted the slots in which the others are considered
      */
     public Map<PieceId, List<PieceId>> keeps(CountedSlots counted) {
         Map<PieceId, List<PieceId>> keeps = new TreeMap<>();
@@ -147,7 +147,7 @@ public final class CoOccurrence implements Collector {
         return keeps;
     }
 
-    /** What a piece is worn with in some slots; null when it is not worn there. */
+    /** The sets of a piece in some slots; null when it is not worn there. */
     private Sets ofPiece(int place, CountedSlots there) {
         Sets sets = new Sets(1, words);
         for (Option option : options.all()) {
@@ -174,13 +174,13 @@ public final class CoOccurrence implements Collector {
         private final PartitionSolutions solutions;
         private final Graph graph;
         private final RemainingSlots remaining;
-        /** Combinations by node. */
+        /** Number of combinations, by node. */
         private final Figures values;
 
         private final long[] body = new long[words];
-        /** By node, the pieces of some and of all combinations from there on. */
+        /** By node, the union and intersection of the combinations below it. */
         private final Sets onwards;
-        /** By node, the pieces of some and of all ways to reach it. */
+        /** By node, the union and intersection of the paths to it. */
         private final Sets before;
 
         OfPartition(PartitionSolutions solutions) {
@@ -192,7 +192,7 @@ public final class CoOccurrence implements Collector {
             this.before = new Sets(graph.size(), words);
         }
 
-        /** Finds what comes after each node, from the terminals up. */
+        /** Computes the sets below each node, from the terminals up. */
         void lookAhead() {
             for (int node = Diagram.DARING; node < graph.size(); node++) {
                 if (node <= Diagram.WORKS) {
@@ -209,7 +209,10 @@ public final class CoOccurrence implements Collector {
             }
         }
 
-        /** Those who complete a combination, where it counts in all of its combinations those who complete every one. */
+        /**
+         * Adds a completion set: pieces in some completion to the union and, if the combination counts in all of them,
+         * pieces in every completion to the intersection.
+         */
         private void end(Sets sets, int number, CompletionSets.Sets those, long[] worn) {
             Sets one = new Sets(1, words);
             PieceRows.addTo(one.some, those.some());
@@ -237,7 +240,7 @@ public final class CoOccurrence implements Collector {
             }
         }
 
-        /** Writes down the pieces of what is worn. */
+        /** Fills a row with the pieces worn. */
         private void take(Option[] worn) {
             Arrays.fill(body, 0);
             for (Option option : worn) {
@@ -247,7 +250,7 @@ public final class CoOccurrence implements Collector {
             }
         }
 
-        /** What is worn is somewhere, and so is who comes with it. */
+        /** Adds the sets of some combinations to those of every option they wear. */
         private void meet(Sets then, int number) {
             for (int i = 0; i < words; i++) {
                 everybody[i] |= body[i] | then.some[number * words + i];

@@ -18,13 +18,13 @@ import jomble.core.counting.remaining.Diagram;
 import jomble.core.counting.table.Figures;
 import jomble.core.piece.PieceId;
 
-/** Adds up how many combinations each piece can complete. */
+/** Counts how many combinations each piece can complete. */
 public final class CompletionTally implements Collector {
     private final CountedSlots counted;
     private final PieceRows rows;
-    /** By place of the piece. */
+    /** By index of the piece. */
     private final Figures figures;
-    /** Approved combinations, each with one who completes it by its approval alone. */
+    /** Approved combinations with a piece that completes them only because of the approval. */
     private final Set<List<Object>> approved = new HashSet<>();
 
     CompletionTally(CountQuestion question, Options options) {

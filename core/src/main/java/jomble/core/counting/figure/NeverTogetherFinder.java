@@ -32,11 +32,12 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * For two pieces that never meet, the rule that most often forbids them.
+ * For two pieces that occur in no combination, the rule that most often forbids them.
  *
- * <p>The pair is put into the plainest outfits it can be part of, one for each way to fill the other mandatory slots, and each is judged
- * in every context, worn as it is least forbidden. Every rule with a stop counts, or where there is none every rule with points; rules about
- * warmth count only where no other forbids anything. Not for use by several threads.
+ * <p>The pair is placed in the simplest outfits it can be part of, one for each way to fill the other mandatory slots.
+ * Each is judged in every context, worn in its least forbidden way. Every rule that stops is counted or, when none
+ * does, every rule that costs points. Rules about warmth are counted only when no other rule forbids anything. Not
+ * thread-safe.
  */
 public final class NeverTogetherFinder {
     private static final int MOST_OUTFITS = 40;
@@ -49,11 +50,11 @@ public final class NeverTogetherFinder {
     private final Blame blame = new Blame();
     private boolean countsWarmth;
 
-    /** What forbids an outfit in the best way to wear it so far. */
+    /** The rules that forbid an outfit in the best way found so far to wear it. */
     private final class Blame {
         private int stops;
         private int points;
-        /** By their places in the catalogue. */
+        /** As catalogue indices. */
         private final BitSet rules = new BitSet();
 
         void clear() {
@@ -92,7 +93,7 @@ public final class NeverTogetherFinder {
         this.votes = new int[catalogue.rules().size()];
     }
 
-    /** Of a slot that is not counted nothing is known: what fills it is not distinguished. */
+    /** Nothing is known about uncounted slots, because the pieces that fill them are not distinguished. */
     public List<NeverTogether> find(List<SlotPair> crossings, List<Map<Option, Map<Option, Figures>>> crossed) {
         CountedSlots counted = compiled.question().counted();
         List<NeverTogether> never = new ArrayList<>();
@@ -131,9 +132,10 @@ public final class NeverTogetherFinder {
     }
 
     /**
-     * Counts for each rule the outfits it forbids.
+     * Counts, for each rule, the outfits it forbids.
      *
-     * @param warmth whether rules about warmth alone count: a plain outfit is often too cold only for want of a coat or a layer
+     * @param warmth whether rules about warmth alone are counted: a simple outfit is often too cold only for lack of a
+     *     coat or a layer
      */
     private void vote(List<List<Option>> outfits, boolean warmth) {
         countsWarmth = warmth;
@@ -147,7 +149,7 @@ public final class NeverTogetherFinder {
         }
     }
 
-    /** By the stylist, whatever the rules say. */
+    /** Whether a ruling of the stylist forbids the pair, whatever the rules find. */
     private boolean isRuledOut(Option a, Option b) {
         List<PieceId> both = new ArrayList<>(a.ids());
         both.addAll(b.ids());
@@ -161,7 +163,7 @@ public final class NeverTogetherFinder {
         return false;
     }
 
-    /** Puts the options on from a place on, in every way. */
+    /** Adds the options from an index on, in every way. */
     private void wear(
             CompiledContext context,
             List<Option> outfit,

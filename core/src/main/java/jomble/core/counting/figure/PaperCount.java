@@ -7,7 +7,7 @@ import jomble.core.counting.compiled.Options;
 import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
-/** The plain product of the slots, as it is claimed on paper: no judgement at all. */
+/** The product of the slots' sizes, as claimed on paper, without any judgement. */
 public final class PaperCount {
     private PaperCount() {}
 

@@ -17,10 +17,10 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * The picks of one piece for each mandatory slot, and how many of them some combination completes.
+ * Counts picks of one piece for each mandatory slot, and how many of them can be completed to a combination.
  *
- * <p>Of what can be put on over a body only the mandatory slots are kept: the other levels of the diagram are projected away, and
- * bodies with the same pick are united.
+ * <p>Only the mandatory slots of the diagram matter: its other levels are projected away, and bodies with the same pick
+ * are merged.
  */
 public final class RandomPicks implements Collector {
     private static final int BITS_OF_AN_OPTION = 12;
@@ -79,7 +79,7 @@ public final class RandomPicks implements Collector {
             return key;
         }
 
-        /** Each node without the levels that are not mandatory: the best over all ways to decide them. */
+        /** Projects each node onto the mandatory levels, taking the best verdict over the choices of the others. */
         private int[] project(Graph graph) {
             int[] projected = new int[graph.size()];
             projected[Diagram.WORKS] = Diagram.WORKS;
@@ -132,7 +132,7 @@ public final class RandomPicks implements Collector {
         return new RandomPickCoverage(works.get(0).longValueExact(), all);
     }
 
-    /** Picks that use no piece twice. */
+    /** Number of picks that use no piece twice. */
     private long picks(Structure structure, List<Slot> slots, Option[] picked, int depth) {
         if (depth == slots.size()) {
             return 1;

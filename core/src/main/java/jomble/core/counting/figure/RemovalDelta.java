@@ -25,10 +25,10 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * What goes when pieces are taken out of a wardrobe that was counted.
+ * Computes how a counted wardrobe changes when pieces are removed, without counting it again.
  *
- * <p>Pieces that nothing else is filled with take nothing with them but the combinations they are counted in: what is left is what
- * there was, without those. A piece that others may be better with is another matter.
+ * <p>Removing a piece that never completes a combination loses exactly the combinations it is counted in. A piece that
+ * can improve the verdict of other combinations needs a new count.
  */
 public final class RemovalDelta {
     private final Counter counter;
@@ -43,8 +43,8 @@ public final class RemovalDelta {
 
     /**
      * @param known the counts of the question without constraints
-     * @return empty where what is left must be counted anew
-     * @throws CountingStoppedException when the progress asks to stop
+     * @return empty when the remaining wardrobe must be counted anew
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     public Optional<CountDifference> of(Counts known, Progress progress) {
         CountQuestion question = compiled.question();
@@ -76,7 +76,7 @@ public final class RemovalDelta {
                 options.missing(compiled.wantsShoes())));
     }
 
-    /** Passes on the combinations with each of the pieces, without those before it. */
+    /** Passes on the combinations that contain each of the pieces but none of those before it. */
     private void tell(CompiledQuestion asked, Progress progress, Collector collector) {
         List<Selection> gone = new ArrayList<>();
         Set<PieceId> before = new TreeSet<>();
@@ -94,7 +94,7 @@ public final class RemovalDelta {
                 solutions -> gone.forEach(with -> collector.add(solutions.restricted(with))));
     }
 
-    /** Whether a combination it is not counted in may be better with it. */
+    /** Whether the option can improve a combination it is not counted in. */
     private boolean isMissedByOthers(Option option) {
         return !compiled.question().counted().has(option.slot())
                 && (CountedSlots.FILLED.contains(option.slot()) && compiled.helps(option) || isApproved(option));
@@ -106,7 +106,7 @@ public final class RemovalDelta {
                 .anyMatch(ruling -> ruling.pieces().stream().anyMatch(option::contains));
     }
 
-    /** Whether what is left of a set of jewellery is a set of its own. */
+    /** Whether removing a piece turns a jewellery set into a smaller complete set. */
     private boolean leavesASmallerSet(Option option) {
         List<Piece> pieces = option.pieces();
         return option.slot() == Slot.JEWELLERY

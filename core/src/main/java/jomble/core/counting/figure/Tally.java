@@ -24,11 +24,11 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Adds up combinations: in all, per option and per pair of options. */
+/** Counts combinations: in total, by option and by pair of options. */
 public final class Tally implements Collector {
     private static final int WORKS = 0;
     private static final int DARING = 1;
-    /** In place of a level: a slot of the body. */
+    /** Used instead of a level for a slot of the body. */
     private static final int BODY = -1;
 
     private final CountQuestion question;
@@ -37,7 +37,7 @@ public final class Tally implements Collector {
     private final Figures perOption;
     private final List<Map<Option, Map<Option, Figures>>> crossed = new ArrayList<>();
     private final Map<Structure, Counts.OfStructure> perStructure = new EnumMap<>(Structure.class);
-    /** Works and daring. */
+    /** Combinations that work and daring ones. */
     private final Figures sums = new Figures(2);
 
     public Tally(CountQuestion question, Options options, List<SlotPair> crossings) {
@@ -56,12 +56,12 @@ public final class Tally implements Collector {
         return sums.get(DARING);
     }
 
-    /** All that counts. */
+    /** All combinations that count. */
     public BigInteger total() {
         return question.includeDaring() ? works().add(daring()) : works();
     }
 
-    /** Works and daring by structure, of those that have any. */
+    /** Combinations that work and daring ones, for structures that have any. */
     public Map<Structure, Counts.OfStructure> perStructure() {
         return perStructure;
     }
@@ -70,7 +70,7 @@ public final class Tally implements Collector {
         return perOption.get(option.index());
     }
 
-    /** Of each piece that can be counted, or that has no place at all. */
+    /** For each piece that can be counted, or that fits no slot at all. */
     public Map<PieceId, BigInteger> perPiece() {
         Map<PieceId, BigInteger> perPiece = new TreeMap<>();
         for (Piece piece : question.pieces()) {
@@ -85,7 +85,7 @@ public final class Tally implements Collector {
         return perPiece;
     }
 
-    /** For each crossing asked for, in how many combinations two options occur together. */
+    /** For each crossing, the number of combinations in which two options occur together. */
     public List<Map<Option, Map<Option, Figures>>> crossed() {
         return crossed;
     }
@@ -140,7 +140,7 @@ public final class Tally implements Collector {
         }
     }
 
-    /** Adds one combination to the figures of its pieces. */
+    /** Adds one combination to the counts of its pieces. */
     private void addOne(Option[] combination) {
         for (Option option : combination) {
             if (option != null) {
@@ -156,14 +156,14 @@ public final class Tally implements Collector {
         }
     }
 
-    /** The approved combinations of a partition that the rules let pass as well. */
+    /** The combinations of a partition that are approved and also pass the rules. */
     private final class OfPartition {
         private final PartitionSolutions solutions;
         private final Graph graph;
         private final RemainingSlots remaining;
-        /** Combinations by node. */
+        /** Number of combinations, by node. */
         private final Figures values;
-        /** In how many ways each node is reached. */
+        /** Number of paths to each node. */
         private final Figures paths;
 
         private final Figures own = new Figures(2);
@@ -192,7 +192,7 @@ public final class Tally implements Collector {
             }
         }
 
-        /** On the way down the graph: the ways to reach an edge times what comes after it. */
+        /** Adds, top-down, the number of paths to each edge times the combinations below it. */
         void addTails() {
             Figures[] counts = new Figures[remaining.counted()];
             for (int level = 0; level < counts.length; level++) {
@@ -243,7 +243,7 @@ public final class Tally implements Collector {
             }
         }
 
-        /** A level with one before it, or with a slot of the body: choice by choice of the first. */
+        /** Crosses a level with an earlier one or with a slot of the body, for each choice of the earlier one. */
         private void crossWith(int crossing, int level, int before) {
             List<Option> options = remaining.levels().get(level).options();
             for (int c = 0; c < options.size(); c++) {

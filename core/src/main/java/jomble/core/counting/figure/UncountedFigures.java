@@ -24,28 +24,31 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Finds the figures of pieces in slots that are not counted.
+ * Computes the figures of pieces in uncounted slots.
  *
- * <p>One enumeration has them all, with a diagram that ends in all who complete a combination. Where a slot is not counted that dresses the
- * body, the enumeration would not see its pieces: there the slot is counted as well, for then a combination that a piece completes is a
- * combination of its own, and a piece with several such places, which could complete one combination in two of them, is counted by
- * itself, put on before all else.
+ * <p>A single enumeration whose diagram tracks completions yields them all. It would not see pieces in uncounted slots
+ * of the body, so those slots are counted as well: each combination such a piece completes is then one of its own. A
+ * piece with several such slots could complete the same combination twice; it is counted separately, placed before
+ * everything else.
  */
 public final class UncountedFigures {
-    /** Share of the progress of a whole count after which these begin. */
+    /** The share of a whole count's progress at which this work begins. */
     public static final double STARTS_AT = 0.2;
 
     private final Counter counter;
     private final CompiledQuestion compiled;
     private final Constraints constraints;
-    /** Pieces with one place that is not counted, by slot; those among them that can be counted as well only keep others. */
+    /**
+     * Pieces that fit one uncounted slot, by slot. Those that also fit counted slots are only needed to find what
+     * others depend on.
+     */
     private final Map<Slot, List<Option>> bySlot = new EnumMap<>(Slot.class);
 
     private final Map<PieceId, List<Option>> bySelf = new LinkedHashMap<>();
     private final Map<PieceId, BigInteger> perPiece = new TreeMap<>();
     private final Map<PieceId, Integer> reach = new TreeMap<>();
     private final Map<PieceId, List<PieceId>> keeps = new TreeMap<>();
-    /** With all pieces there; null until they were asked for. */
+    /** The orphans of the whole wardrobe; null until computed. */
     private List<PieceId> orphans;
 
     UncountedFigures(Counter counter, CompiledQuestion compiled, Constraints constraints) {
@@ -78,12 +81,12 @@ public final class UncountedFigures {
         return new Completions(figures.perPiece, figures.reach, figures.keeps);
     }
 
-    /** The pieces that are counted nowhere. */
+    /** The pieces that fit no counted slot. */
     Stream<PieceId> uncounted() {
         return places().flatMap(option -> option.ids().stream()).distinct().filter(id -> !isCounted(id));
     }
 
-    /** Whether a piece that dresses the body is not counted. */
+    /** Whether some uncounted piece is worn on the body. */
     boolean dresses() {
         return Stream.concat(constraints.filled().stream().flatMap(Arrays::stream), places())
                 .anyMatch(UncountedFigures::isDress);
@@ -97,7 +100,7 @@ public final class UncountedFigures {
         return Stream.concat(bySlot.values().stream(), bySelf.values().stream()).flatMap(List::stream);
     }
 
-    /** One enumeration with a diagram that ends in all who complete a combination. */
+    /** Runs one enumeration whose diagram tracks completions. */
     private void countTogether(Progress progress) {
         CompiledQuestion completing = compiled.completing();
         CompletionTally tally = new CompletionTally(compiled.question(), compiled.options());
@@ -158,7 +161,7 @@ public final class UncountedFigures {
         });
     }
 
-    /** Answers whether it completes anything. */
+    /** Counts the combinations a piece completes; returns whether there are any. */
     private boolean countPiece(PieceId id, List<Option> places, Progress progress) {
         Tally tally = new Tally(compiled.question(), compiled.options(), List.of());
         CoOccurrence coOccurrence = new CoOccurrence(compiled.question(), compiled.options());
@@ -168,7 +171,7 @@ public final class UncountedFigures {
         return tally.total().signum() > 0;
     }
 
-    /** Whether it is ever put on without being asked for, because a verdict is better with it. */
+    /** Whether the piece is ever worn to improve a verdict, without being required. */
     private boolean fills(List<Option> places) {
         return places.stream()
                 .anyMatch(option -> CountedSlots.FILLED.contains(option.slot()) && compiled.helps(option));
@@ -191,7 +194,7 @@ public final class UncountedFigures {
                 .anyMatch(piece -> piece.roles().stream().anyMatch(this::isCounted));
     }
 
-    /** The pieces that become orphans when a piece is taken out, by counting without it. */
+    /** The pieces that become orphans when a piece is removed, found by counting without it. */
     private List<PieceId> lostWithout(PieceId id, Progress progress) {
         CountQuestion question = compiled.question().withoutCompletions();
         Progress quiet = done -> progress.goOn(1);

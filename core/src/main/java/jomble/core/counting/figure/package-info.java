@@ -1,2 +1,5 @@
-/** Reads figures off the solutions: totals, per piece and pair, who occurs with whom, random picks, what removal would cost. */
+/**
+ * Reads figures off the solutions: totals, counts by piece and pair, co-occurrence, random picks, the effect of a
+ * removal.
+ */
 package jomble.core.counting.figure;

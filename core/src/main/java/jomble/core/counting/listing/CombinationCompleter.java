@@ -24,7 +24,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Completes combinations that were found: worn and filled as plainly as they can be, in the context where that is plainest. */
+/** Completes combinations: worn and filled in the simplest way, in the context where that is simplest. */
 public final class CombinationCompleter {
     private final CompiledQuestion compiled;
     private final List<Option[]> filled;
@@ -37,7 +37,7 @@ public final class CombinationCompleter {
         this.wanted = wanted;
     }
 
-    /** @throws CountingStoppedException when the progress asks to stop */
+    /** @throws CountingStoppedException when the progress listener asks to stop */
     public List<Combination> complete(List<Found> found, Progress progress) {
         List<Combination> completed = new ArrayList<>();
         for (Found one : found) {

@@ -19,8 +19,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * Reads ensembles off what an enumeration found: the paths of the diagram down to the last layer are the clothes, and what hangs below a node
- * is the same for all paths that lead to it.
+ * Reads ensembles off the solutions: paths down to the last layer are the clothes, and the rest of the diagram below a
+ * node is shared by all paths that reach it.
  */
 public final class EnsembleFinder {
     private final EnsembleListener listener;
@@ -111,7 +111,7 @@ public final class EnsembleFinder {
         return finishes;
     }
 
-    /** @param chosen the place of the coat and that of the shoes */
+    /** @param chosen choice of coat and of shoes */
     private void collect(PartitionSolutions solutions, int node, int level, int[] chosen, BitSet into) {
         if (level == solutions.remaining().counted()) {
             if (node == Diagram.WORKS) {
@@ -136,7 +136,7 @@ public final class EnsembleFinder {
                 : (slot == Slot.COAT ? coats : shoes).indexOf(option.ids().get(0)) + 1;
     }
 
-    /** What an approval lets pass and the rules do not, by clothes. */
+    /** The shoes and coats of outfits that count only because they were approved, by clothes. */
     private Map<List<Integer>, BitSet> onlyApproved(PartitionSolutions solutions) {
         Map<List<Integer>, BitSet> finishes = new LinkedHashMap<>();
         for (int i = 0; i < solutions.approved().length; i++) {

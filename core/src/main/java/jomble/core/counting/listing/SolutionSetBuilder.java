@@ -12,9 +12,9 @@ import jomble.core.counting.query.SolutionSet.Layer;
 import jomble.core.counting.query.SolutionSet.Part;
 import jomble.core.counting.remaining.Diagram;
 
-/** Puts together what a count found as the set of its solutions. */
+/** Builds the solution set from the solutions of a count. */
 public final class SolutionSetBuilder implements Collector {
-    /** Of combinations that an approval lets pass, which are bodies with nothing to decide after them. */
+    /** The graph of approved combinations, which are bodies with no further slots. */
     private static final SolutionGraph TERMINALS = new Terminals();
 
     private final CompiledQuestion compiled;
@@ -53,7 +53,7 @@ public final class SolutionSetBuilder implements Collector {
         return new SolutionSet(compiled.question(), compiled.options(), parts);
     }
 
-    /** Verdicts alone. */
+    /** A graph of terminals only. */
     private static final class Terminals implements SolutionGraph {
         @Override
         public int size() {

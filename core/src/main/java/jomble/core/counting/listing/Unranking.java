@@ -16,8 +16,9 @@ import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Structure;
 
 /**
- * One page out of all combinations of one verdict, in the stable order, as their pieces in counted slots; what stands before the page is
- * passed over by its counts. What only an approval lets pass closes its structure.
+ * Lists one page of all combinations with one verdict, in the stable order, as the pieces in their counted slots.
+ * Combinations before the page are skipped by their counts. Those that count only because they were approved come last
+ * in their structure.
  */
 public final class Unranking implements Collector {
     private final Verdict wanted;
@@ -25,7 +26,7 @@ public final class Unranking implements Collector {
     private final int limit;
     private final List<Found> page = new ArrayList<>();
     private final Figures seen = new Figures(1);
-    /** The structure passed on last. */
+    /** The last partition of the structure being listed. */
     private PartitionSolutions last;
 
     private final List<Option[]> onlyApproved = new ArrayList<>();
@@ -55,25 +56,25 @@ public final class Unranking implements Collector {
         }
     }
 
-    /** No more comes of a structure. */
+    /** Ends a structure. */
     private void close() {
         onlyApproved.forEach(combination -> list(last.structure(), combination));
         onlyApproved.clear();
     }
 
-    /** Once everything was passed on. */
+    /** Available once all partitions were added. */
     public List<Found> page() {
         close();
         return page;
     }
 
-    /** Once everything was passed on. */
+    /** Available once all partitions were added. */
     public BigInteger total() {
         close();
         return seen.get(0);
     }
 
-    /** How much of an offset goes beyond this list. */
+    /** The part of an offset that lies beyond this list. */
     public long left(long ofOffset) {
         return BigInteger.valueOf(ofOffset)
                 .subtract(total())
@@ -85,7 +86,9 @@ public final class Unranking implements Collector {
         return RemainingSlots.BODY.stream().allMatch(slot -> body[slot.ordinal()] == combination[slot.ordinal()]);
     }
 
-    /** @param oneByOne whether some of these were approved and are not daring, so that counts do not help */
+    /**
+     * @param oneByOne whether combinations must be visited individually, because some were approved and are not daring
+     */
     private void descend(PartitionSolutions solutions, Option[] combination, int node, int level, boolean oneByOne) {
         Graph graph = solutions.graph();
         Figures figures = wanted == Verdict.WORKS ? graph.works() : graph.daring();

@@ -1,2 +1,5 @@
-/** Lists solutions: a page of them in the stable order, each completed, or all of them as a set to be queried. */
+/**
+ * Lists solutions: a page in the stable order with each combination completed, or all of them as a set that can be
+ * queried.
+ */
 package jomble.core.counting.listing;

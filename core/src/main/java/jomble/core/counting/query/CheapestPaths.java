@@ -14,8 +14,8 @@ import jomble.core.judgement.Verdict;
 import jomble.core.piece.Slot;
 
 /**
- * The combinations of a set by what they cost, the cost of a combination being the sum over its slots. One pass up the graph and one
- * down it answer for every option at once; time and memory are those of the graph. Not for use by several threads.
+ * Finds the cheapest combinations of a set; a combination costs the sum of its slots. One bottom-up and one top-down
+ * pass over the graph serve every option at once, in time and memory linear in the graph. Not thread-safe.
  */
 public final class CheapestPaths {
     private static final Slot[] SLOTS = Slot.values();
@@ -28,12 +28,14 @@ public final class CheapestPaths {
         set.parts().forEach(part -> parts.add(new OfPart(part, cost)));
     }
 
-    /** The least that any combination costs; {@link SlotCost#NEVER} where there is none. */
+    /** The lowest cost of any combination; {@link SlotCost#NEVER} when there is none. */
     public int least() {
         return parts.stream().mapToInt(OfPart::least).min().orElse(SlotCost.NEVER);
     }
 
-    /** For every option, by its index, the least that a combination with it costs; {@link SlotCost#NEVER} where there is none. */
+    /**
+     * By option index, the lowest cost of a combination that contains it; {@link SlotCost#NEVER} when there is none.
+     */
     public int[] leastWith() {
         int[] least = new int[set.options().all().size()];
         Arrays.fill(least, SlotCost.NEVER);
@@ -41,7 +43,7 @@ public final class CheapestPaths {
         return least;
     }
 
-    /** How many combinations cost exactly so much. */
+    /** Number of combinations with exactly this cost. */
     public BigInteger count(int cost) {
         BigInteger sum = BigInteger.ZERO;
         for (OfPart part : parts) {
@@ -50,14 +52,14 @@ public final class CheapestPaths {
         return sum;
     }
 
-    /** The combinations that cost exactly so much, in the stable order of each structure, from an offset on. */
+    /** The combinations with exactly this cost, in the stable order of each structure. */
     public List<Found> list(int cost, long offset, int limit) {
         Page page = new Page(offset, limit);
         parts.forEach(part -> part.list(cost, page));
         return page.found;
     }
 
-    /** What is listed, and how much stands before it. */
+    /** The combinations listed, and how many come before them. */
     private static final class Page {
         private final List<Found> found = new ArrayList<>();
         private final int limit;
@@ -72,7 +74,7 @@ public final class CheapestPaths {
             return found.size() == limit;
         }
 
-        /** Passes over so many that follow, if they all stand before the page. */
+        /** Skips the next combinations if all of them come before the page. */
         boolean passes(BigInteger many) {
             boolean allBefore = many.compareTo(BigInteger.valueOf(passing)) <= 0;
             if (allBefore) {
@@ -82,16 +84,16 @@ public final class CheapestPaths {
         }
     }
 
-    /** Those of one part. */
+    /** The costs in one part of the set. */
     private final class OfPart {
         private final Part part;
-        /** By body, what it costs itself, together with the slots its structure does not have. */
+        /** By body, its own cost plus that of slots its structure does not have. */
         private final int[] bodies;
-        /** By layer and choice. */
+        /** Cost by layer and choice. */
         private final int[][] choices;
-        /** By node, the least of what comes after it. */
+        /** By node, the lowest cost below it. */
         private final int[] after;
-        /** By cost, how many combinations of that cost come of each node; worked out when asked. */
+        /** By remaining cost, the number of combinations below each node; computed on demand. */
         private final Map<Integer, Figures> counts = new HashMap<>();
 
         OfPart(Part part, SlotCost cost) {
@@ -183,7 +185,7 @@ public final class CheapestPaths {
             return sum.get(0);
         }
 
-        /** By node, how many combinations with exactly so much left to pay come of it. */
+        /** By node, the number of combinations below it with exactly this remaining cost. */
         private Figures counts(int cost) {
             Figures known = counts.get(cost);
             if (known != null) {

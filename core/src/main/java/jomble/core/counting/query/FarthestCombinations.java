@@ -13,15 +13,15 @@ import jomble.core.judgement.Verdict;
 import jomble.core.piece.Slot;
 
 /**
- * Of all combinations of a set, those whose smallest distance to some chosen ones is as large as can be. The distance of two is the
- * number of counted slots in which they differ.
+ * Finds the combinations of a set whose smallest distance to a given few is largest. The distance of two combinations
+ * is the number of counted slots in which they differ.
  *
- * <p>Exact: the distance is tried from the largest that could be downwards, each by a search of the graph that remembers where nothing
- * comes of what is still to differ. Not for use by several threads.
+ * <p>Exact: distances are tried in decreasing order, each by a search of the graph that remembers nodes from which the
+ * remaining difference cannot be reached. Not thread-safe.
  */
 final class FarthestCombinations {
     private static final int BITS_OF_A_DISTANCE = 5;
-    /** Of one body at most so many are found, so that what is found is spread over the bodies. */
+    /** Number of results with the same body, so that results are spread over the bodies. */
     private static final int MOST_OF_A_BODY = 2;
 
     private final SolutionSet set;
@@ -33,10 +33,10 @@ final class FarthestCombinations {
     private Set<Failed> failed = new HashSet<>();
     private int ofBody;
     private int steps;
-    /** How much of the bodies was gone through, 0..1. */
+    /** Share of the bodies searched, 0..1. */
     private double done;
 
-    /** A node of which nothing comes that differs so much from each of the chosen. */
+    /** A node below which no combination differs enough from each of the given ones. */
     private record Failed(int node, long first, long second) {}
 
     private FarthestCombinations(SolutionSet set, List<Option[]> chosen, int limit, Progress progress) {
@@ -48,10 +48,10 @@ final class FarthestCombinations {
     }
 
     /**
-     * @param most the largest distance that is looked for
-     * @param limit how many are found at most
-     * @return none where the set is empty or all of it is chosen
-     * @throws CountingStoppedException when the progress asks to stop
+     * @param most the largest distance to try
+     * @param limit number of results at most
+     * @return empty when every combination is among the given ones
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     static List<Found> of(SolutionSet set, List<Option[]> chosen, int most, int limit, Progress progress) {
         for (int distance = most; distance > 0; distance--) {
@@ -64,7 +64,7 @@ final class FarthestCombinations {
         return List.of();
     }
 
-    /** In how many slots two combinations differ. */
+    /** Number of slots in which two combinations differ. */
     static int distance(Option[] one, Option[] other, Set<Slot> counted) {
         int different = 0;
         for (Slot slot : counted) {
@@ -82,7 +82,7 @@ final class FarthestCombinations {
             failed = new HashSet<>();
             boolean[] isLayer = new boolean[Slot.values().length];
             part.layers().forEach(layer -> isLayer[layer.slot().ordinal()] = true);
-            // every third body first, then those between, so that a full list is not of the first tops alone
+            // Every third body first and then the others, so that a full list does not only hold the first tops.
             int count = part.bodies().length;
             for (int stride = 0; stride < 3; stride++) {
                 for (int i = stride; i < count && found.size() < limit; i += 3) {
@@ -111,7 +111,7 @@ final class FarthestCombinations {
         descend(part, combination, part.roots()[body], needed);
     }
 
-    /** Whether something was found. */
+    /** Returns whether a combination was found. */
     private boolean descend(Part part, Option[] combination, int node, int[] needed) {
         if (found.size() == limit || ofBody == MOST_OF_A_BODY) {
             return true;
@@ -167,7 +167,7 @@ final class FarthestCombinations {
         return less;
     }
 
-    /** Whether so many slots more can make up for what is needed. */
+    /** Whether the remaining slots can supply the required differences. */
     private static boolean isFar(int[] needed, int slotsLeft) {
         for (int one : needed) {
             if (one > slotsLeft) {
@@ -177,7 +177,10 @@ final class FarthestCombinations {
         return true;
     }
 
-    /** What is needed of each of the chosen, five bits each; with more than 24 of them what is remembered is less exact but never wrong. */
+    /**
+     * Packs the difference required from each given combination into five bits. With more than 24 of them the memory is
+     * less precise but never wrong.
+     */
     private static Failed state(int node, int[] needed) {
         long first = 0;
         long second = 0;

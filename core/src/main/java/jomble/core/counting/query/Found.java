@@ -11,12 +11,12 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * A combination of a set.
+ * A combination of a solution set.
  *
  * @param options of the counted slots by ordinal, null where empty
  */
 public record Found(Structure structure, Option[] options, Verdict verdict) {
-    /** The pieces it wears, by slot. */
+    /** The pieces worn, by slot. */
     public Map<Slot, List<PieceId>> pieces() {
         Map<Slot, List<PieceId>> pieces = new EnumMap<>(Slot.class);
         for (Option option : options) {

@@ -9,13 +9,13 @@ import jomble.core.piece.Word;
 /**
  * One edit of an outfit.
  *
- * @param from what was worn there, empty where nothing was
- * @param to what is worn there instead, empty where something was taken off
- * @param outfit what is worn after it
+ * @param from pieces worn there before; empty when the slot was empty
+ * @param to pieces worn there afterwards; empty when the slot is emptied
+ * @param outfit the outfit after the edit
  */
 public record OutfitChange(
         Kind kind, Slot slot, List<PieceId> from, List<PieceId> to, Map<Slot, List<PieceId>> outfit) {
-    /** What is done, in the order in which several edits are listed. */
+    /** The kinds of edit, in the order in which several are listed. */
     public enum Kind implements Word {
         REMOVE,
         SWAP,

@@ -32,22 +32,23 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * What a stylist asks of outfits, answered exactly from the set of all that work. Where an outfit or a formula speaks of slots that the
- * question does not count, these are counted as well. Every method throws {@link CountingStoppedException} when its progress asks to stop.
+ * Answers a stylist's questions about outfits exactly, from the set of all that work. When an outfit or a formula uses
+ * slots the question does not count, those slots are counted as well. Every method throws {@link
+ * CountingStoppedException} when its progress listener asks to stop.
  */
 public final class OutfitQueries {
-    /** Paths listed at most; the others are only counted. */
+    /** Number of paths listed; beyond it they are only counted. */
     public static final int MOST_PATHS = 200;
 
     private static final int MOST_NEIGHBOURS = 5000;
     private static final int DRAWS = 40;
     private static final double FIND_SHARE = 0.5;
 
-    /** What goes into a bag and is put on where one arrives. */
+    /** What can be carried in a bag and put on later. */
     private static final Set<Slot> CARRIED =
             EnumSet.of(Slot.SHOES, Slot.BELT, Slot.BAG, Slot.JEWELLERY, Slot.NECK, Slot.TIE, Slot.WATCH, Slot.LEGWEAR);
 
-    /** What can be taken off and leaves somebody dressed. */
+    /** What can be taken off while staying dressed. */
     private static final Set<Slot> TAKEN_OFF =
             EnumSet.of(Slot.MID, Slot.JACKET, Slot.COAT, Slot.HAT, Slot.HANDS, Slot.EXTRA);
 
@@ -57,17 +58,19 @@ public final class OutfitQueries {
         this.finder = finder;
     }
 
-    /** Finds all that is asked of a question, so that the other methods answer at once; this is what takes their time. */
+    /**
+     * Computes the solution set of a question, the slow part of every query, so that the other methods answer at once.
+     */
     public void prepare(CountQuestion question, Progress progress) {
         finder.find(question.withoutCompletions(), progress);
     }
 
     /**
-     * Looks with a piece that differ as much as can be.
+     * Outfits with a piece that are as different as possible.
      *
-     * @param total how many there are with it
-     * @param smallestDistance the least number of counted slots in which two of them differ
-     * @param isExact whether it is proved that no choice of as many has a larger one
+     * @param total number of outfits with it
+     * @param smallestDistance the smallest number of counted slots in which two of them differ
+     * @param isExact whether no other choice of the same size is proven to do better
      */
     public record Ways(BigInteger total, List<Combination> outfits, int smallestDistance, boolean isExact) {}
 
@@ -92,10 +95,10 @@ public final class OutfitQueries {
     }
 
     /**
-     * An outfit drawn at random: the best of several that were not seen before, or of all where each of them was.
+     * An outfit drawn at random: the best of several not seen before, or of all of them when each was seen.
      *
-     * @param seen whether an outfit is one the client knows, such as one that was worn
-     * @return nothing where the question has no outfit
+     * @param seen whether the client knows an outfit, for example from wearing it
+     * @return empty when the question has no outfit
      */
     public Optional<Combination> surprise(
             CountQuestion question, Predicate<Map<Slot, List<PieceId>>> seen, Random random, Progress progress) {
@@ -119,14 +122,14 @@ public final class OutfitQueries {
     }
 
     /**
-     * What a slot of a half-built outfit may hold.
+     * A possible choice for a slot of a half-built outfit.
      *
-     * @param verdict the best that an outfit with it and all that is there comes to; NO where there is none
-     * @param changes how many other pieces of the outfit would have to make way for it: 0 where it fits, null where nothing works with it
+     * @param verdict the best verdict of an outfit with it and everything chosen so far; NO when there is none
+     * @param changes how many other pieces would have to be replaced: 0 when it fits, null when nothing works with it
      */
     public record Choice(Slot slot, List<Piece> pieces, Verdict verdict, Integer changes) {}
 
-    /** Everything each counted slot may hold beside what is there already, what fits first. */
+    /** Every choice for each counted slot beside what is worn already; those that fit come first. */
     public List<Choice> choices(CountQuestion question, Map<Slot, List<PieceId>> halfBuilt, Progress progress) {
         CountQuestion asked = counting(question, halfBuilt.keySet());
         SolutionSet working = finder.find(asked.daring(false), progress.part(0, FIND_SHARE));
@@ -163,7 +166,7 @@ public final class OutfitQueries {
      */
     public record Neighbour(OutfitChange change, Verdict verdict) {}
 
-    /** Every outfit of the question one edit away, by slot, what is taken off first. */
+    /** Every outfit one edit away, by slot; removals come first. */
     public List<Neighbour> neighbours(CountQuestion question, Map<Slot, List<PieceId>> outfit, Progress progress) {
         SolutionSet set = finder.find(counting(question, outfit.keySet()), progress);
         return new CheapestPaths(set, changesFrom(set, outfit))
@@ -177,18 +180,18 @@ public final class OutfitQueries {
     }
 
     /**
-     * The shortest ways from an outfit to one of the question.
+     * The shortest sequences of edits from an outfit to one that meets the question.
      *
-     * @param length edits each of them takes; null where there is none so short
-     * @param paths the edits of each, what is taken off first
-     * @param more whether there are more as short
+     * @param length number of edits in each; null when there is none within the limit
+     * @param paths the edits of each sequence, removals first
+     * @param more whether there are further sequences of this length
      */
     public record Paths(Integer length, List<List<OutfitChange>> paths, boolean more) {}
 
     /**
-     * @param question where to
-     * @param carry whether only what fits a bag may be put on or changed, and the rest only taken off
-     * @param longest edits at most
+     * @param question describes the target outfits
+     * @param carry whether pieces may only be added or replaced if they fit in a bag; others may only be taken off
+     * @param longest number of edits at most
      */
     public Paths paths(
             CountQuestion question, Map<Slot, List<PieceId>> outfit, boolean carry, int longest, Progress progress) {
@@ -196,9 +199,9 @@ public final class OutfitQueries {
     }
 
     /**
-     * The ways that take a few edits more than the shortest.
+     * Sequences that take a few more edits than the shortest.
      *
-     * @param beyond how many more; 0 for the shortest
+     * @param beyond number of additional edits; 0 for the shortest
      */
     public Paths paths(
             CountQuestion question,
@@ -222,25 +225,28 @@ public final class OutfitQueries {
     }
 
     /**
-     * Why a formula has no outfit.
+     * Why no outfit matches a formula.
      *
-     * @param slot what would have to be other than it is
+     * @param slot the slot that would have to change
      */
     public record Missing(Slot slot, String text) {}
 
     /**
-     * The outfits that keep to a formula.
+     * The outfits that match a formula.
      *
-     * @param missing nothing where there are any
+     * @param missing empty when there are any
      */
     public record Matches(BigInteger total, List<Combination> outfits, List<Missing> missing) {}
 
-    /** A page of the outfits that keep to a formula, in the stable order of each structure. */
+    /** A page of the outfits that match a formula, in the stable order of each structure. */
     public Matches matches(CountQuestion question, Formula formula, long offset, int limit, Progress progress) {
         return matches(question, formula, keeping -> keeping.list(0, offset, limit), progress);
     }
 
-    /** Outfits that keep to a formula, drawn from all of them at even distances: neighbours in the stable order are much alike. */
+    /**
+     * Outfits that match a formula, taken at even intervals from all of them, because neighbours in the stable order
+     * are much alike.
+     */
     public Matches spread(CountQuestion question, Formula formula, int most, Progress progress) {
         return matches(question, formula, keeping -> spread(keeping, most), progress);
     }
@@ -268,7 +274,7 @@ public final class OutfitQueries {
                 total.signum() > 0 ? List.of() : missing(set, asked, formula));
     }
 
-    /** How many outfits keep to a formula. */
+    /** Number of outfits that match a formula. */
     public BigInteger count(CountQuestion question, Formula formula, Progress progress) {
         CountQuestion asked = counting(question, formula.slots().keySet());
         SolutionSet set = finder.find(asked, progress);
@@ -332,7 +338,7 @@ public final class OutfitQueries {
         return SlotCost.changesFrom(worn, elsewhere);
     }
 
-    /** The edits from one outfit to another: what is taken off, what is changed, what is put on. */
+    /** The edits from one outfit to another: removals, replacements, additions. */
     static List<OutfitChange> steps(Map<Slot, List<PieceId>> from, Map<Slot, List<PieceId>> to) {
         Set<Slot> slots = new TreeSet<>(from.keySet());
         slots.addAll(to.keySet());

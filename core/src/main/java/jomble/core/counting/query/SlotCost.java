@@ -6,32 +6,32 @@ import java.util.function.Predicate;
 import jomble.core.counting.compiled.Option;
 import jomble.core.piece.Slot;
 
-/** What it costs a combination to have something in a slot. */
+/** The cost of having an option in a slot of a combination. */
 public interface SlotCost {
-    /** The cost of what cannot be had. */
+    /** The cost of a forbidden choice. */
     int NEVER = 1 << 20;
 
     /**
-     * @param option null where the slot is empty
+     * @param option null for an empty slot
      * @return 0..{@link #NEVER}
      */
     int of(Slot slot, Option option);
 
     /**
-     * 1 for each slot that differs from an outfit; a slot the outfit leaves empty differs once it is filled.
+     * Costs 1 for each slot that differs from an outfit, including a filled slot that the outfit leaves empty.
      *
-     * @param elsewhere slots in which the outfit has something nothing can have there
+     * @param elsewhere slots in which the outfit wears something that cannot be worn there
      */
     static SlotCost changesFrom(Map<Slot, Option> outfit, Set<Slot> elsewhere) {
         return (slot, option) -> outfit.get(slot) == option && !elsewhere.contains(slot) ? 0 : 1;
     }
 
-    /** 1 for each filled slot of a half-built outfit that differs; its empty slots may hold anything. */
+    /** Costs 1 for each filled slot of a half-built outfit that differs; its empty slots may hold anything. */
     static SlotCost departuresFrom(Map<Slot, Option> halfBuilt) {
         return (slot, option) -> !halfBuilt.containsKey(slot) || halfBuilt.get(slot) == option ? 0 : 1;
     }
 
-    /** Nothing for what a formula allows in a slot it speaks of, and for other slots; what it does not allow cannot be had. */
+    /** Free for options the formula allows and for slots it does not mention; forbids all others. */
     static SlotCost restrictedTo(Map<Slot, Predicate<Option>> formula) {
         return (slot, option) -> {
             Predicate<Option> allowed = formula.get(slot);
@@ -39,7 +39,10 @@ public interface SlotCost {
         };
     }
 
-    /** The same cost, where only some slots may hold something they did not cost nothing for, and others may be emptied. */
+    /**
+     * Limits a cost: options that are not free are allowed only in changeable slots, and only removable slots may be
+     * emptied.
+     */
     static SlotCost within(SlotCost cost, Set<Slot> changeable, Set<Slot> removable) {
         return (slot, option) -> {
             int one = cost.of(slot, option);

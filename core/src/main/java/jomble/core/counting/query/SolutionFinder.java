@@ -8,20 +8,20 @@ import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.WardrobeTooLargeException;
 
-/** Finds the set of all combinations that count, and completes those that are shown. */
+/** Finds the set of all combinations that count, and completes those to be shown. */
 public interface SolutionFinder {
     /**
-     * @throws CountingStoppedException when the progress asks to stop
-     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may take
+     * @throws CountingStoppedException when the progress listener asks to stop
+     * @throws WardrobeTooLargeException when the wardrobe would need more memory than one count may use
      */
     SolutionSet find(CountQuestion question, Progress progress);
 
     /**
-     * Combinations of the question, worn and completed as plainly as they can be.
+     * Wears and completes combinations in the simplest way.
      *
-     * @param found combinations of the set of the same question
+     * @param found combinations from the solution set of the same question
      * @return in the same order
-     * @throws CountingStoppedException when the progress asks to stop
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     List<Combination> complete(CountQuestion question, Collection<Found> found, Progress progress);
 }

@@ -1,19 +1,19 @@
 package jomble.core.counting.query;
 
-/** Choices that follow each other layer by layer, down to a verdict. Children have lower numbers than those they are children of. */
+/** A layered graph of choices that ends in verdicts. Children have lower numbers than their parents. */
 public interface SolutionGraph {
     /** The number of nodes. */
     int size();
 
-    /** The layer whose slot a node decides; not of terminals. */
+    /** The layer of the slot that a node decides; undefined for terminals. */
     int level(int node);
 
-    /** The first of the edges of a node, which follow each other by choice; {@link #end} is after the last. */
+    /** Index of a node's first edge; its edges are ordered by choice and end before {@link #end}. */
     int begin(int node);
 
     int end(int node);
 
-    /** 0 for the empty slot, from 1 on the options of the layer. */
+    /** 0 for the empty slot; the options of the layer start at 1. */
     int choice(int edge);
 
     int child(int edge);

@@ -11,9 +11,9 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Every combination of a question that counts, as a graph whose paths are exactly these. Never changed. */
+/** Every combination of a question that counts, as a graph whose paths are exactly these combinations. Immutable. */
 public record SolutionSet(CountQuestion question, Options options, List<Part> parts) {
-    /** The terminal of combinations of which nothing comes. */
+    /** The terminal of paths that lead to no combination. */
     public static final int NO = 0;
     /** The terminal of daring combinations. */
     public static final int DARING = 1;
@@ -21,14 +21,14 @@ public record SolutionSet(CountQuestion question, Options options, List<Part> pa
     public static final int WORKS = 2;
 
     /**
-     * The combinations of one structure that begin with certain bodies; no combination is in two parts.
+     * The combinations of one structure that start with certain bodies; no combination is in two parts.
      *
-     * @param bodies options by ordinal of the slot; where there are no layers they are whole combinations
-     * @param roots by body, the node of what can be put on over it
+     * @param bodies options by the slot's ordinal; without layers these are whole combinations
+     * @param roots by body, the node of what can be added to it
      */
     public record Part(Structure structure, Option[][] bodies, int[] roots, List<Layer> layers, SolutionGraph graph) {}
 
-    /** A slot that is decided after the body, with what it may hold; it may be empty as well. */
+    /** A slot decided after the body, with its options; it may also stay empty. */
     public record Layer(Slot slot, List<Option> options) {}
 
     public SolutionSet {
@@ -41,9 +41,9 @@ public record SolutionSet(CountQuestion question, Options options, List<Part> pa
     }
 
     /**
-     * The options that hold the pieces of an outfit, by slot.
+     * The options that hold an outfit's pieces, by slot.
      *
-     * @return without those pieces that the wardrobe does not have there
+     * @return without pieces that the wardrobe does not have in that slot
      */
     public Map<Slot, Option> optionsOf(Map<Slot, ? extends Collection<PieceId>> outfit) {
         Map<Slot, Option> worn = new EnumMap<>(Slot.class);

@@ -13,25 +13,25 @@ import jomble.core.counting.compiled.Option;
 import jomble.core.piece.Piece;
 
 /**
- * Several combinations of a set as different from each other as can be: the smallest distance between any two is as large as can be
- * found, the distance being the number of counted slots that differ.
+ * Selects combinations of a set that are as different from each other as possible: the smallest distance between any
+ * two is as large as can be found. The distance is the number of counted slots that differ.
  *
- * <p>The first is the best; each next is the farthest from those chosen, which gives at least half of the best smallest distance
- * (doi:10.1016/0304-3975(85)90224-5). Then one after the other is taken out and the farthest from the rest put in, as long as that makes
- * the smallest distance larger. Of those equally far, the one whose pieces are most unlike in kind and colour is taken, and of equals
- * the one a stylist would show first.
+ * <p>Starts with the best combination and repeatedly adds the one farthest from those selected, which reaches at least
+ * half of the optimal smallest distance (doi:10.1016/0304-3975(85)90224-5). Then combinations are exchanged one at a
+ * time for the one farthest from the rest, as long as the smallest distance grows. Ties are broken by the least similar
+ * pieces in kind and colour, then by what a stylist would show first.
  */
 public final class VariedLooks {
-    /** Looks asked for at most; more than that nobody compares. */
+    /** The most looks that can be requested; nobody compares more. */
     public static final int MOST = 20;
 
     private static final int CANDIDATES = 24;
     private static final int ROUNDS = 3;
-    /** Up to so many combinations the largest smallest distance is proved by going through them. */
+    /** Up to this many combinations, the optimal smallest distance is proven by exhaustive search. */
     private static final int SMALL = 300;
 
     private static final int MOST_STEPS = 2_000_000;
-    /** Two garments of one kind and nearly one colour look alike: a quarter as different as any others. */
+    /** Two garments of one kind and nearly one colour look alike: a quarter as different as any other two. */
     private static final double ALIKE = 0.25;
 
     private static final double ALIKE_DE00 = 12;
@@ -44,14 +44,14 @@ public final class VariedLooks {
     private final List<Found> chosen = new ArrayList<>();
     private final Map<Found, Double> scores = new HashMap<>();
     private int[] values;
-    /** How much is done, 0..1. */
+    /** Share of the work done, 0..1. */
     private double done;
 
     /**
-     * What was found.
+     * The selected looks.
      *
-     * @param smallestDistance between any two of them; 0 where there are fewer than two
-     * @param isExact whether no choice of as many has a larger smallest distance; proved
+     * @param smallestDistance between any two of them; 0 for fewer than two
+     * @param isExact whether it is proven that no choice of the same size has a larger smallest distance
      */
     public record Looks(List<Found> found, int smallestDistance, boolean isExact) {}
 
@@ -64,9 +64,9 @@ public final class VariedLooks {
 
     /**
      * @param most 1..{@value #MOST}
-     * @param score how gladly one would be shown, the higher the better
-     * @return fewer where there are not as many
-     * @throws CountingStoppedException when the progress asks to stop
+     * @param score how suitable a combination is to be shown; higher is better
+     * @return fewer when there are not as many
+     * @throws CountingStoppedException when the progress listener asks to stop
      */
     public static Looks of(SolutionSet set, int most, ToDoubleFunction<Found> score, Progress progress) {
         VariedLooks looks = new VariedLooks(set, most, score, progress);
@@ -93,7 +93,10 @@ public final class VariedLooks {
         }
     }
 
-    /** The farthest from some, the most unlike of those, and the best of equals; null where all are among them. */
+    /**
+     * The combination farthest from the others, least similar to them, and best by score, in this order; null when none
+     * is left.
+     */
     private Found next(List<Found> others) {
         List<Option[]> from = others.stream().map(Found::options).toList();
         List<Found> candidates =
@@ -108,7 +111,7 @@ public final class VariedLooks {
         return scores.computeIfAbsent(one, score::applyAsDouble);
     }
 
-    /** How unlike those of the others that it is most like, from 0 on; for the first, nothing. */
+    /** How different a combination is from the most similar of the others, from 0 on; 0 for the first. */
     private double unlikeness(Found one, List<Found> others) {
         return others.stream()
                 .mapToDouble(other -> set.question().counted().slots().stream()
@@ -150,7 +153,7 @@ public final class VariedLooks {
         return looks.size() < 2 ? 0 : smallest;
     }
 
-    /** Puts another in the place of each, as long as the smallest distance grows. */
+    /** Exchanges combinations as long as the smallest distance grows. */
     private void improve() {
         boolean better = chosen.size() > 1;
         for (int round = 0; round < ROUNDS && better; round++) {
@@ -174,8 +177,8 @@ public final class VariedLooks {
     }
 
     /**
-     * No choice has a larger smallest distance: where the values of some slots together are fewer than the looks, two of the looks
-     * agree in all of these slots.
+     * An upper bound of the smallest distance: if the pieces of some slots can be combined in fewer ways than there are
+     * looks, two looks agree in all these slots.
      */
     private int upperBound() {
         if (values == null) {
@@ -193,7 +196,7 @@ public final class VariedLooks {
         return values.length - shared;
     }
 
-    /** By counted slot how many things it may hold in some combination, nothing being one of them, in ascending order. */
+    /** By counted slot, the number of different contents in any combination, including empty, in ascending order. */
     private int[] values() {
         int[] least = new CheapestPaths(set, (slot, option) -> 0).leastWith();
         return set.question().counted().slots().stream()
@@ -222,7 +225,7 @@ public final class VariedLooks {
         return new SmallSet(some, smallest).search();
     }
 
-    /** Goes through a small set until a larger smallest distance is found or there is none. */
+    /** Exhaustive search of a small set, until a larger smallest distance is found or ruled out. */
     private final class SmallSet {
         private final List<Found> all;
         private final int[][] distances;
@@ -264,7 +267,7 @@ public final class VariedLooks {
             return range;
         }
 
-        /** Whether as many as are wanted can be taken, each of them so far from the others. */
+        /** Whether enough combinations can be added, each at the given distance from the others. */
         private boolean extend(List<Integer> taken, List<Integer> open, int distance) {
             if (taken.size() == most) {
                 return true;

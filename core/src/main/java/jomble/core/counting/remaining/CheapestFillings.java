@@ -8,7 +8,7 @@ import java.util.Map;
 import jomble.core.counting.table.KeyTable;
 import jomble.core.judgement.Verdict;
 
-/** Fillings of which only the verdict counts: of each sum of clo the fewest points. Not for use by several threads. */
+/** Fillings when only the verdict matters: keeps the fewest points for each sum of clo. Not thread-safe. */
 final class CheapestFillings implements Fillings {
     private final WarmthScale scale;
     private final List<Sums> lists = new ArrayList<>();
@@ -16,7 +16,7 @@ final class CheapestFillings implements Fillings {
     private final KeyTable verdicts = new KeyTable(1);
     private final long[] key = new long[1];
 
-    /** Added sums of clo, packed, the fewest points of each, sorted by points. */
+    /** The packed clo sums that can be added, sorted by points, with the fewest points for each. */
     private record Sums(int[] added, byte[] points) {
         @Override
         public boolean equals(Object other) {

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import jomble.core.counting.table.KeyTable;
 
-/** Fillings of which all who complete a combination are kept. Not for use by several threads. */
+/** Fillings when every completion must be kept. Not thread-safe. */
 final class CompletingFillings implements Fillings {
     private final WarmthScale scale;
     private final CompletionJoiner joiner;
@@ -17,7 +17,10 @@ final class CompletingFillings implements Fillings {
     private final KeyTable found = new KeyTable(1);
     private final long[] key = new long[1];
 
-    /** Added sums of clo, packed, sorted; of each the points and the completions at that price; last the completions of all. */
+    /**
+     * The packed clo sums that can be added, sorted, each with its points and its completions; the last entry holds the
+     * union of all completions.
+     */
     private record Sums(int[] added, byte[] points, int[] completions, int together) {
         @Override
         public boolean equals(Object other) {

@@ -7,8 +7,8 @@ import jomble.core.counting.compiled.Option;
 import jomble.core.counting.table.Squares;
 
 /**
- * Joins to nodes of the {@link Diagram} over the counted levels, and below them to those who complete a combination: what stands for
- * them is their number in {@link CompletionSets} and one, at the first level that is filled an ending.
+ * Builds nodes of the {@link Diagram} for the counted levels. Below those, results are completion sets, represented by
+ * their number in {@link CompletionSets} plus one; at the first uncounted level they become a terminal.
  */
 final class CompletionJoiner implements Joiner {
     private final Diagram diagram;
@@ -17,11 +17,13 @@ final class CompletionJoiner implements Joiner {
     private final int counted;
     private final int levels;
     private final int mostPoints;
-    /** By level and way, the options it stands for: none for the empty slot, and none after the last level. */
+    /**
+     * By level and way, the interchangeable options it represents; empty for the empty slot and after the last level.
+     */
     private final List<List<List<Option>>> alike = new ArrayList<>();
-    /** By level, whether its options complete combinations that do not count by them. */
+    /** By level, whether its options can complete combinations without making them count. */
     private final boolean[] isBesides;
-    /** By level, and then by way and completion sets, the completion sets with that way too. */
+    /** By level, then by way and completion set, the completion set extended by that way. */
     private final Squares[] known;
 
     /** @param mostPoints of an outfit that counts */
@@ -55,10 +57,10 @@ final class CompletionJoiner implements Joiner {
     }
 
     /**
-     * Completions of one way to decide a level, added to others.
+     * Adds the completions of one choice at a level to those of the others.
      *
-     * @param others a number and one, or {@link #NO} for none
-     * @param then likewise, of the levels after it
+     * @param others a completion set's number plus one, or {@link #NO} for none
+     * @param then the same for the levels after this one
      */
     int add(int others, int level, int way, int then) {
         if (then == NO) {
@@ -75,12 +77,12 @@ final class CompletionJoiner implements Joiner {
         return union(others, number + 1);
     }
 
-    /** Both, each a number and one or {@link #NO}. */
+    /** The union of two results, each a completion set's number plus one, or {@link #NO}. */
     int union(int one, int other) {
         return one == NO ? other : other == NO ? one : completionSets.union(one - 1, other - 1) + 1;
     }
 
-    /** The node for combinations with completions. */
+    /** The terminal node of combinations with these completions. */
     int ending(int completions) {
         return completions == NO ? Diagram.NO : diagram.ending(completions - 1);
     }

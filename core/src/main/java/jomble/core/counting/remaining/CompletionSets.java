@@ -9,29 +9,30 @@ import jomble.core.counting.table.Numbering;
 import jomble.core.counting.table.Unions;
 
 /**
- * Who completes a combination, as numbers: the pieces of some completion, and those of every completion. Besides, pieces of slots that
- * stay empty otherwise: with each of them the combination can be completed, but does not count by it. Not for use by several threads.
+ * Interned completion sets: for a combination, the pieces in at least one of its completions and the pieces in all of
+ * them. They also hold pieces of slots that otherwise stay empty; such a piece can complete the combination but does
+ * not make it count. Not thread-safe.
  */
 public final class CompletionSets {
-    /** There is a completion, and nothing is put on for it. */
+    /** The combination is complete without any further piece. */
     public static final int NOBODY = 0;
 
     private final PieceRows rows;
     private final List<Sets> sets = new ArrayList<>();
     private final Numbering numbers = new Numbering();
-    /** Counted from 1 on: 0 would be no completion at all. */
+    /** Numbered from 1; 0 would mean that there is no completion. */
     private final Unions unions = new Unions((one, other) -> join(sets.get(one - 1), sets.get(other - 1)) + 1);
 
     /**
-     * Rows of pieces, not to be written on.
+     * Bit rows of pieces; callers must not modify them.
      *
-     * @param counts whether there is a completion without a piece besides
-     * @param some pieces of some such completion
-     * @param all pieces of every one
-     * @param besides the others
+     * @param counts whether some completion uses no piece of {@code besides}
+     * @param some pieces in at least one such completion
+     * @param all pieces in every such completion
+     * @param besides pieces that complete the combination without making it count
      */
     public record Sets(boolean counts, long[] some, long[] all, long[] besides) {
-        /** Whether a piece is put on in any of them. */
+        /** Whether a piece is in any completion. */
         public boolean has(int place) {
             return PieceRows.has(some, place) || PieceRows.has(besides, place);
         }
@@ -63,7 +64,7 @@ public final class CompletionSets {
         return sets.get(number);
     }
 
-    /** The completions of both. */
+    /** The union of two completion sets. */
     public int union(int one, int other) {
         return unions.of(one + 1, other + 1) - 1;
     }
@@ -81,7 +82,7 @@ public final class CompletionSets {
                 PieceRows.union(one.besides, other.besides)));
     }
 
-    /** Every completion with one of some options too. */
+    /** Every completion extended by one of several interchangeable options. */
     public int with(int number, List<Option> alike) {
         Sets those = sets.get(number);
         if (!those.counts) {
@@ -95,7 +96,7 @@ public final class CompletionSets {
                 those.besides));
     }
 
-    /** One of some options, which makes a completion that does not count. */
+    /** The completion set of an option that completes a combination without making it count. */
     public int besides(List<Option> alike) {
         return number(new Sets(false, rows.empty(), rows.empty(), union(alike)));
     }
@@ -106,7 +107,7 @@ public final class CompletionSets {
         return union;
     }
 
-    /** The completion of an approved outfit. */
+    /** The completion set of an approved outfit. */
     public int ofApproved(Option[] outfit, CountedSlots counted) {
         int number = NOBODY;
         for (Option option : outfit) {

@@ -6,12 +6,12 @@ import jomble.core.counting.table.Numbering;
 import jomble.core.judgement.MeasureAccumulator;
 
 /**
- * Joins to a diagram that leaves open how warm the body is: a node has a child for every way to decide a level; the levels that are
- * filled end in lists of {@link Fillings}. Given the sums of clo of a body a node becomes one of the {@link Diagram}. Not for use by
- * several threads.
+ * Builds a diagram that does not yet know how warm the body is. A node has a child for every choice at a level;
+ * uncounted levels end in lists of {@link Fillings}. Once the clo sums of a body are known, such a node is resolved to
+ * a node of the {@link Diagram}. Not thread-safe.
  *
- * <p>The sums of clo differ almost from body to body, while all else that can be put on sees of a body does not; so what is the same
- * for many bodies is worked out apart from the sums.
+ * <p>Clo sums differ from almost every body to the next, while everything else the remaining slots depend on does not.
+ * Resolving warmth last lets many bodies share the expensive part.
  */
 final class DeferredWarmth implements Joiner {
     private final DiagramJoiner above;
@@ -19,19 +19,22 @@ final class DeferredWarmth implements Joiner {
     private final Fillings fillings;
     private final int counted;
     private final int levels;
-    /** By level, what each way to decide it leads to at some sums. */
+    /** By level, the resolved result of each choice. */
     private final int[][] given;
 
-    /** What each way to decide the level leads to, and last the level, at most the number of counted ones: there, lists of fillings. */
+    /**
+     * The results of all choices at a level, followed by the level, which is at most the number of counted levels; at
+     * that level they are lists of fillings.
+     */
     private final Numbering nodes = new Numbering();
-    /** By level, a node as it is put together. */
+    /** By level, a buffer for the node under construction. */
     private final int[][] written;
-    /** By level, what was made of a node at some sums. */
+    /** By level, the resolved node for each node and clo sum. */
     private final KeyTable[] made;
 
     private final long[] key = new long[1];
 
-    /** @param above joins what is given at some sums */
+    /** @param above builds the resolved nodes */
     DeferredWarmth(RemainingSlots remaining, WarmthScale scale, Fillings fillings, DiagramJoiner above) {
         this.above = above;
         this.scale = scale;
@@ -83,7 +86,7 @@ final class DeferredWarmth implements Joiner {
         return Arrays.copyOf(nodes.copyOf(node), nodes.length(node) - 1);
     }
 
-    /** The node of the diagram for a body. */
+    /** The diagram node for a body. */
     int given(int node, MeasureAccumulator body) {
         return given(node, WarmthScale.of(body));
     }

@@ -6,12 +6,12 @@ import jomble.core.counting.table.KeyTable;
 import jomble.core.counting.table.Numbering;
 
 /**
- * An ordered decision diagram over the counted slots that are put on over a dressed body: a node asks for one slot's piece, has a child
- * for the empty slot and for every option, and ends in a verdict. Equal nodes are one node; a node of which nothing comes is {@link
- * #NO}. Not for use by several threads.
+ * An ordered decision diagram over the counted slots that are filled after the body is dressed. A node represents one
+ * slot; it has a child for leaving the slot empty and one for every option, and paths end in a verdict. Equal nodes are
+ * shared, and a node that leads to no combination is {@link #NO}. Not thread-safe.
  *
- * <p>A reduced ordered decision diagram (doi:10.1109/TC.1986.1676819), here with many children a node and three terminals, or as many as
- * there are ways to be completed.
+ * <p>It is a reduced ordered decision diagram (doi:10.1109/TC.1986.1676819) with multi-valued variables and three
+ * terminals, or one terminal for each completion set.
  */
 public final class Diagram {
     public static final int NO = 0;
@@ -20,7 +20,7 @@ public final class Diagram {
     private static final int FIRST_CAPACITY = 1024;
     private static final int MOST_CHILDREN = 1 << 22;
 
-    /** The children of each node, and last its level: nodes are equal when both are. */
+    /** The children of each node followed by its level; nodes are equal when both are. */
     private final Numbering children = new Numbering();
 
     private int[] written = {};
@@ -36,7 +36,7 @@ public final class Diagram {
         this(null);
     }
 
-    /** @param completionSets where combinations end in those who complete them, else null */
+    /** @param completionSets the terminals when completions are tracked, null when only verdicts are */
     public Diagram(CompletionSets completionSets) {
         this.completionSets = completionSets;
         for (int terminal : new int[] {NO, DARING, WORKS}) {
@@ -47,12 +47,12 @@ public final class Diagram {
         complete[WORKS] = true;
     }
 
-    /** Who completes the combinations that end in a node; null where verdicts are asked for. */
+    /** The completion sets that serve as terminals; null when paths end in verdicts. */
     public CompletionSets completionSets() {
         return completionSets;
     }
 
-    /** The terminal of combinations that are completed by the same. */
+    /** The terminal for a completion set. */
     public int ending(int number) {
         int before = children.size();
         int node = children.number(new int[] {~number});
@@ -67,7 +67,7 @@ public final class Diagram {
         return level(node) < 0;
     }
 
-    /** The number of the completion sets of an ending. */
+    /** The completion set number of a terminal. */
     private int completersOf(int node) {
         return ~level(node);
     }
@@ -76,15 +76,18 @@ public final class Diagram {
         return children.size();
     }
 
-    /** Whether it may grow on; beyond that its tables are too large for the cache, and starting anew is no slower. */
+    /**
+     * Whether it may still grow. Beyond this size its tables no longer fit the processor's cache, and starting afresh
+     * is as fast.
+     */
     public boolean fits() {
         return children.numbersInUse() < MOST_CHILDREN;
     }
 
     /**
-     * @param level place of the slot asked for
-     * @param of nodes of the next level, the first for the empty slot
-     * @throws ArithmeticException when it stands for more than 2^127 − 1 combinations
+     * @param level index of the slot
+     * @param of nodes of the next level; the first is for the empty slot
+     * @throws ArithmeticException when it represents more than 2^127 − 1 combinations
      */
     public int node(int level, int[] of) {
         boolean nothing = true;
@@ -122,7 +125,10 @@ public final class Diagram {
         complete[node] = all;
     }
 
-    /** The node that gives every combination the better of two verdicts; both of one level, or NO. */
+    /**
+     * The node that gives every combination the better of its verdicts in two nodes of the same level; either may be
+     * {@link #NO}.
+     */
     public int better(int one, int other) {
         if (one == other || other == NO || complete[one]) {
             return one;
@@ -151,22 +157,22 @@ public final class Diagram {
         return node;
     }
 
-    /** Combinations that work, by node. */
+    /** Number of combinations that work, by node. */
     public Figures works() {
         return works;
     }
 
-    /** Combinations that are daring, by node. */
+    /** Number of daring combinations, by node. */
     public Figures daring() {
         return daring;
     }
 
-    /** Whether every combination works, so that nothing can be better. */
+    /** Whether every combination works, so that no other node can improve on it. */
     public boolean isComplete(int node) {
         return complete[node];
     }
 
-    /** The child for the empty slot at 0, for the options from 1 on. */
+    /** The child for a choice: 0 is the empty slot, options start at 1. */
     public int child(int node, int choice) {
         return node == NO ? NO : children.at(node, choice);
     }

@@ -4,13 +4,13 @@ import java.util.Arrays;
 import java.util.stream.IntStream;
 import jomble.core.judgement.Verdict;
 
-/** Joins to nodes of the {@link Diagram} over the counted levels, and below them to the best verdict. */
+/** Builds nodes of the {@link Diagram} for the counted levels; below those, results are the best verdict. */
 final class DiagramJoiner implements Joiner {
     private final Diagram diagram;
     private final int counted;
-    /** By level, the choice each way belongs to, the empty slot first. */
+    /** By level, the choice each way belongs to; the empty slot comes first. */
     private final int[][] choices;
-    /** By level, what each choice leads to. */
+    /** By level, the united result of each choice. */
     private final int[][] united;
 
     DiagramJoiner(Diagram diagram, RemainingSlots remaining) {
@@ -22,7 +22,9 @@ final class DiagramJoiner implements Joiner {
                 .toArray(int[][]::new);
     }
 
-    /** The choice of each way to decide a level: 0 for the empty slot, then the options with as many ways as they have. */
+    /**
+     * The choice each way of a level belongs to: 0 for the empty slot, then each option once for every way to wear it.
+     */
     static int[] choices(RemainingSlots.Level level) {
         return IntStream.concat(
                         IntStream.of(0),

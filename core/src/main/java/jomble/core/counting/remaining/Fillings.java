@@ -1,26 +1,26 @@
 package jomble.core.counting.remaining;
 
 /**
- * What the levels that are filled may add to the warmth of an outfit and what comes of it, as lists that are each kept once.
+ * Lists of what filling the uncounted levels can add to an outfit's warmth and at what price; equal lists are shared.
  *
- * <p>The sums of clo a body starts from differ almost from body to body, while what may be added to them does not; so the lists are
- * worked out apart from the sums.
+ * <p>Bodies start from almost as many different clo sums as there are bodies, while what can be added to them is the
+ * same for many. The lists are therefore computed independently of the starting sums.
  */
 interface Fillings {
     /** The empty list. */
     int NONE = Joiner.NO;
 
-    /** Nothing added, at a price. */
+    /** The list that adds nothing, for this many points. */
     int nothing(int points);
 
-    /** One list of those for each way to decide a level. */
+    /** Merges the lists of all choices at a level into one. */
     int union(int level, int[] of);
 
     /**
-     * What comes of a body, as a node of the diagram.
+     * Resolves the lists for a body to a diagram node.
      *
-     * @param of lists for each way to decide a level
-     * @param sums of what is on, of {@link WarmthScale}
+     * @param of the list of each choice at the level
+     * @param sums clo sums of everything worn, packed as in {@link WarmthScale}
      */
     int given(int level, int[] of, int sums);
 }

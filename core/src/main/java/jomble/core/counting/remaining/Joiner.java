@@ -1,20 +1,23 @@
 package jomble.core.counting.remaining;
 
-/** Makes one of the ways to go on from a level of the remaining slots: a number that stands for them, of equal ones the same. */
+/**
+ * Combines the results of all choices at a level of the remaining slots into one. Results are numbers; equal results
+ * have the same number.
+ */
 interface Joiner {
-    /** What cannot be worn. */
+    /** The result when nothing can be worn. */
     int NO = 0;
 
-    /** When all is on. */
+    /** The result once every slot is decided. */
     int end(int points);
 
     /**
-     * When a level was decided in every way.
+     * Combines the results of every choice at a level.
      *
-     * @param of by way, first for the empty slot; reused between calls
+     * @param of the result of each way; the first is for the empty slot. The array is reused between calls
      */
     int join(int level, int[] of);
 
-    /** Whether the other ways to decide a level need not be looked at any more. */
+    /** Whether the result so far is final, so that the remaining choices need not be examined. */
     boolean suffices(int level, int found);
 }

@@ -6,11 +6,11 @@ import jomble.core.counting.table.Rows;
 import jomble.core.counting.table.Unions;
 
 /**
- * The vectors of several slots in one number, for slots that rules seldom pair with what is worn. Not for use by several
- * threads.
+ * Combines the penalty vectors of several slots in one number, for slots that pair rules rarely link to what is already
+ * worn. Not thread-safe.
  */
 final class JointVectors {
-    /** Of slots in which nothing is penalised. */
+    /** No slot has a penalty. */
     static final int BLANK = 0;
 
     private final PairVectors[] vectors;
@@ -20,8 +20,8 @@ final class JointVectors {
     private final Rows after;
 
     /**
-     * @param before in how many ways the individual slots can be filled, all together
-     * @param vectors of each slot
+     * @param before number of ways of all individual slots together
+     * @param vectors the vectors of each slot
      */
     JointVectors(int before, PairVectors... vectors) {
         this.vectors = vectors.clone();
@@ -29,7 +29,7 @@ final class JointVectors {
         number(new int[vectors.length]);
     }
 
-    /** @param tuple a vector of each slot */
+    /** @param tuple one vector number for each slot */
     int number(int[] tuple) {
         int before = tuples.size();
         int number = tuples.number(tuple);
@@ -47,7 +47,7 @@ final class JointVectors {
         return tuples.at(number, slot);
     }
 
-    /** Every rule that is penalised in some way of some slot. */
+    /** Every rule penalised by at least one way of at least one slot. */
     long penalised(int number) {
         return penalised[number];
     }
@@ -56,7 +56,9 @@ final class JointVectors {
         return unions.of(one, other);
     }
 
-    /** For each way to fill an individual slot, the union of a tuple with what that way penalises, worked out by the caller. */
+    /**
+     * For each way of an individual slot, the union of a tuple with the penalties of that way; the caller fills it in.
+     */
     int[] after(int number) {
         return after.get(number);
     }

@@ -6,35 +6,35 @@ import jomble.core.counting.compiled.PenaltySets;
 import jomble.core.counting.table.Rows;
 
 /**
- * What rules about pieces and pairs penalise in the ways to fill the levels of the remaining slots, for what is worn already, each level by a number of
- * its {@link PairVectors}. Not for use by several threads.
+ * The penalties of piece and pair rules for every way to fill the remaining slots, given what is already worn. Each
+ * level has a number in its {@link PairVectors}. Not thread-safe.
  */
 final class PairPenalties {
     private final CompiledContext context;
     private final PenaltySets penaltySets;
     /** By level, the numbers of the ways to fill it. */
     private final int[][] ways;
-    /** By level, the number of ways to fill those before it. */
+    /** By level, the number of ways of all levels before it. */
     private final int[] offsets;
 
     private final int individual;
     private final PairVectors[] vectors;
-    /** By level, what each way of the wardrobe adds to the penalties of the ways to fill it; −1 until it was worked out. */
+    /** By level, the vector that each way of the wardrobe contributes; −1 until computed. */
     private final int[][] vectorNumbers;
-    /** By level, the kinds of vectors that the ways to fill those before it penalise; −1 until it was worked out. */
+    /** By level, the vector kinds contributed by the ways of earlier levels; −1 until computed. */
     private final int[][] kinds;
-    /** By level, the penalties of its ways by themselves. */
+    /** By level, the vector of its ways on their own. */
     private final int[] alone;
 
     private final JointVectors jointVectors;
-    /** The penalties of the ways of the joint levels by themselves. */
+    /** The vector of the joint levels on their own. */
     private final int jointAlone;
-    /** What each way of the wardrobe adds to the penalties of the joint levels; −1 until it was worked out. */
+    /** The vector that each way of the wardrobe contributes to the joint levels; −1 until computed. */
     private final int[] jointVectorOf;
 
     /**
      * @param ways by level, the numbers of the ways to fill it
-     * @param individual levels before this one are looked at one by one, the others together
+     * @param individual levels before this one have a vector each; the others share one
      */
     PairPenalties(CompiledContext context, PenaltySets penaltySets, int[][] ways, int individual, int wardrobe) {
         int levels = ways.length;
@@ -62,7 +62,7 @@ final class PairPenalties {
         Arrays.fill(jointVectorOf, Rows.UNKNOWN);
     }
 
-    /** In how many ways a level can be filled. */
+    /** Number of ways to fill a level. */
     int ways(int level) {
         return ways[level].length;
     }
@@ -71,7 +71,7 @@ final class PairPenalties {
         return penaltySets.bounded(penaltySets.number(context.minor(one, other), context.major(one, other)));
     }
 
-    /** Every penalty a level's ways may ever get from those of its own level and of the ones before. */
+    /** Every rule that a level's ways can violate, alone or together with ways of earlier levels. */
     long within(int level) {
         long mask = 0;
         for (int way : ways[level]) {
@@ -89,7 +89,7 @@ final class PairPenalties {
         return major == PenaltySets.EVERY_RULE ? 0 : major;
     }
 
-    /** The vector of a level over the first ways of a body. */
+    /** The vector of a level given the first {@code count} ways of a body. */
     int over(int level, int[] body, int count) {
         int vector = alone[level];
         for (int i = 0; i < count; i++) {
@@ -98,7 +98,7 @@ final class PairPenalties {
         return vector;
     }
 
-    /** Those of the joint levels together. */
+    /** The shared vector of the joint levels given the first {@code count} ways of a body. */
     int farOver(int[] body, int count) {
         int joint = jointAlone;
         for (int i = 0; i < count; i++) {
@@ -107,12 +107,12 @@ final class PairPenalties {
         return joint;
     }
 
-    /** The penalties of a way to fill a level. */
+    /** The penalty set of one way to fill a level. */
     int penalties(int level, int vector, int place) {
         return vectors[level].penalties(vector, place);
     }
 
-    /** Every rule that is penalised in some way of a level. */
+    /** Every rule penalised by at least one way of a level. */
     long rules(int level, int vector) {
         return vectors[level].penalised(vector);
     }
@@ -126,7 +126,7 @@ final class PairPenalties {
         return jointVectors.of(joint, level - individual);
     }
 
-    /** The vector of a level once one before it was filled in one of its ways. */
+    /** The vector of a level after an earlier level was filled in a given way. */
     int with(int level, int vector, int filled, int place) {
         int column = offsets[filled] + place;
         if (kinds[level][column] == Rows.UNKNOWN) {

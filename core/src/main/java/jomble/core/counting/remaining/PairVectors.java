@@ -7,8 +7,8 @@ import jomble.core.counting.table.Squares;
 import jomble.core.counting.table.Unions;
 
 /**
- * What pair rules penalise in the ways to wear the options of one slot, for what is worn already: equal vectors are one number, and their
- * unions are worked out once. Not for use by several threads.
+ * Penalty vectors of one slot: for each way to fill it, the penalties that pair rules give it together with what is
+ * already worn. Equal vectors share a number, and each union is computed once. Not thread-safe.
  */
 final class PairVectors {
     static final int BLANK = 0;
@@ -18,14 +18,14 @@ final class PairVectors {
     private final Numbering vectors = new Numbering();
     private long[] penalised = new long[64];
     private final Unions unions = new Unions(this::join);
-    /** Vectors of ways to fill another slot, each different one once. */
+    /** The distinct vectors that other slots contribute. */
     private final Numbering kinds = new Numbering();
-    /** By vector and kind. */
+    /** The union of a vector and a kind. */
     private final Squares after = new Squares();
 
     private final int[] both;
 
-    /** @param ways in how many ways the slot can be filled */
+    /** @param ways number of ways to fill the slot */
     PairVectors(PenaltySets penaltySets, int ways) {
         this.penaltySets = penaltySets;
         this.ways = ways;
@@ -33,7 +33,7 @@ final class PairVectors {
         number(new int[ways]);
     }
 
-    /** @param penalties for each way a number of {@link PenaltySets} */
+    /** @param penalties the penalty set number of each way */
     int number(int[] penalties) {
         int before = vectors.size();
         int number = vectors.number(penalties);
@@ -46,12 +46,12 @@ final class PairVectors {
         return number;
     }
 
-    /** The penalties of a way. */
+    /** The penalty set of a way. */
     int penalties(int vector, int place) {
         return vectors.at(vector, place);
     }
 
-    /** Every rule that is penalised in some way. */
+    /** Every rule penalised by at least one way. */
     long penalised(int vector) {
         return penalised[vector];
     }
@@ -60,12 +60,12 @@ final class PairVectors {
         return unions.of(one, other);
     }
 
-    /** A vector as one that another is often united with: a small number. */
+    /** Registers a vector that others are often united with and returns its kind, a small number. */
     int kind(int vector) {
         return kinds.number(new int[] {vector});
     }
 
-    /** The union of a vector with the one of a kind. */
+    /** The union of a vector and a kind. */
     int with(int vector, int kind) {
         int found = after.get(vector, kind);
         if (found == Squares.UNKNOWN) {

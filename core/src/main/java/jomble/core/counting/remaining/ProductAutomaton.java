@@ -8,22 +8,22 @@ import jomble.core.counting.table.Rows;
 import jomble.core.judgement.MeasureAccumulator;
 
 /**
- * All rules that wait for remaining slots as one automaton: a state stands for what each of them may still find. Going from level to
- * level is a look at a table, filled as it is needed. Not for use by several threads.
+ * The automata of all rules that depend on remaining slots, run as one. A state records what each rule can still find.
+ * Moving to the next level is a table lookup; the table is filled lazily. Not thread-safe.
  */
 final class ProductAutomaton {
     private static final int FIRST_CAPACITY = 64;
 
-    /** By level, the rules that wait for it or for one after it. */
+    /** By level, the rules that depend on it or on a later level. */
     private final RuleAutomaton[][] pending;
 
     private final int[] ways;
     private final PenaltySets penaltySets;
     private final Numbering[] states;
-    /** By level and state, what each choice leads to. */
+    /** By level and state, the row of transitions. */
     private final Row[][] rows;
 
-    /** By choice, 0 for the empty slot: the state after it, and what is penalised by the rules that then have seen all they can. */
+    /** By choice, 0 for the empty slot: the next state, and the penalties of the rules that are decided by then. */
     private static final class Row {
         private final int[] next;
         private final int[] penalties;
@@ -35,7 +35,7 @@ final class ProductAutomaton {
         }
     }
 
-    /** @param ways by level, in how many ways it can be filled */
+    /** @param ways by level, the number of ways to fill it */
     ProductAutomaton(List<RuleAutomaton> rules, int[] ways, PenaltySets penaltySets) {
         this.ways = ways;
         this.penaltySets = penaltySets;
@@ -50,7 +50,7 @@ final class ProductAutomaton {
         }
     }
 
-    /** The rules that are penalised once a level is decided, if at all. */
+    /** The rules whose penalty, if any, is known once a level is decided. */
     long decidedAt(int level) {
         long bits = 0;
         for (RuleAutomaton rule : pending[level]) {
@@ -76,7 +76,7 @@ final class ProductAutomaton {
         return known(level, state, choice).next[choice];
     }
 
-    /** What is then penalised by the rules that have seen all they can, a number of {@link PenaltySets}. */
+    /** The penalty set of the rules decided by a choice, a number of {@link PenaltySets}. */
     int penalties(int level, int state, int choice) {
         return known(level, state, choice).penalties[choice];
     }

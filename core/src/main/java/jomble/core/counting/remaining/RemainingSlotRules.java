@@ -12,11 +12,11 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * The rules that have a say in what is put on over a dressed body, in one context and one structure, each where it can be judged.
- * What is found out about them on the way is kept: it is the same for every body, whoever asks. Not for use by several threads.
+ * The rules that the remaining slots can affect in one context and one structure, divided by how they are evaluated.
+ * What they compute is cached, because it is the same for every body. Not thread-safe.
  */
 public final class RemainingSlotRules implements RuleAutomaton.Dresser {
-    /** The rule that every enumerated outfit keeps by construction. */
+    /** The rule that every enumerated outfit satisfies by construction. */
     public static final String STRUCTURE = "structure";
 
     private final CompiledContext context;
@@ -24,7 +24,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
     private final int levels;
     /** By level, the numbers of the ways to fill it. */
     private final int[][] ways;
-    /** The levels before this one are looked at one by one in a key, the others together. */
+    /** Levels before this one are individual parts of a search key; the others are joint. */
     private final int individual;
 
     private final PenaltySets penaltySets = new PenaltySets();
@@ -33,10 +33,10 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
     private final TransitionTable transitions;
     private final List<ReadyCheck> ofBody = new ArrayList<>();
     private final ReadyCheck warmth;
-    /** By level, the rules that may still be penalised whatever the body. */
+    /** By level, the rules that can still be penalised, whatever the body. */
     private final long[] live;
 
-    /** @param wardrobe how many ways there are in all */
+    /** @param wardrobe number of ways in the whole wardrobe */
     public RemainingSlotRules(CompiledContext context, Structure structure, RemainingSlots remaining, int wardrobe) {
         this.context = context;
         this.remaining = remaining;
@@ -61,7 +61,10 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
                 .toArray();
     }
 
-    /** Divides the rules; returns the one about warmth where the remaining slots have a say in it, and leaves it out. */
+    /**
+     * Divides the rules. Returns the warmth rule if the remaining slots affect it, and leaves it out of the other
+     * groups.
+     */
     private ReadyCheck schedule(Structure structure, List<RuleAutomaton> open) {
         ReadyCheck warmth = null;
         for (ReadyCheck check : context.verdictChecks()) {
@@ -83,7 +86,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
         return warmth;
     }
 
-    /** The rules about the whole that nothing in the remaining slots touches. */
+    /** The whole-outfit rules that the remaining slots cannot affect. */
     public List<ReadyCheck> ofBody() {
         return ofBody;
     }
@@ -96,7 +99,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
         return remaining;
     }
 
-    /** The rule about warmth where the remaining slots have a say in it and it is about nothing else; null where there is none. */
+    /** The warmth rule if the remaining slots affect it and it depends on nothing else; otherwise null. */
     ReadyCheck warmth() {
         return warmth;
     }
@@ -117,12 +120,12 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
         return transitions;
     }
 
-    /** What is seen of a body. */
+    /** The first state of the transition table for a body. */
     int seen(MeasureAccumulator worn, int[] body, int count) {
         return transitions.start(automaton.start(worn), pairs.farOver(body, count));
     }
 
-    /** The rules that may still be penalised from a level on, whatever the body. */
+    /** The rules that can still be penalised from a level on, whatever the body. */
     long live(int level) {
         return live[level];
     }
@@ -157,7 +160,7 @@ public final class RemainingSlotRules implements RuleAutomaton.Dresser {
         }
     }
 
-    /** @param inner −1 where nothing is worn */
+    /** @param inner −1 for an empty slot */
     private void meet(int inner, int outer, MeasureAccumulator worn) {
         if (inner >= 0) {
             worn.add(context.contribution(inner, outer));

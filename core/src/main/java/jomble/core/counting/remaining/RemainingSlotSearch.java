@@ -8,15 +8,15 @@ import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.judgement.Verdict;
 
 /**
- * Finds what can be put on over a dressed body, in one context and one structure, as a node of the diagram.
+ * Computes the diagram node for everything that can be added to a dressed body, in one context and one structure.
  *
- * <p>All that the open slots can see of what is worn is one key: what pair rules penalise in each way to fill the individual slots, the {@link
- * TransitionTable} for everything else, the rules already penalised that may be penalised again, and the points of the others. Bodies with equal keys
- * share a node, so that the work is done once for each key. Not for use by several threads.
+ * <p>The result depends on the body through a key with four parts: the pair-rule penalties of the individual levels, a
+ * state of the {@link TransitionTable}, the rules already penalised that may be penalised again, and the points of all
+ * others. Bodies with equal keys share a node, so each key is searched once. Not thread-safe.
  */
 public final class RemainingSlotSearch {
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
-    /** Vectors that share a long of a key. */
+    /** How many vectors are packed into one long of a key. */
     private static final int PER_LONG = 2;
 
     private final RemainingSlotRules rules;
@@ -26,25 +26,28 @@ public final class RemainingSlotSearch {
     private final PairPenalties pairs;
     private final TransitionTable transitions;
     private final Joiner joiner;
-    /** The diagram that leaves the warmth of the body open, where a rule about nothing else asks for it; else null. */
+    /** The builder that leaves the body's warmth open, if the warmth rule depends on nothing else; otherwise null. */
     private final DeferredWarmth openWarmth;
 
-    /** By level, what it depends on. */
+    /** By level, the search states. */
     private final SearchStates[] states;
-    /** By individual level, what comes of a search state and of what pair rules penalise. */
+    /** By individual level, the result for a search state and its pair-rule penalties. */
     private final KeyTable[] tables;
 
     private final long[][] keys;
-    /** By joint level, what comes of a search state; by the last individual one, what comes of it by choice, once all is penalised. */
+    /**
+     * By joint level, the result for a search state; at the last individual level, the result for a search state by
+     * choice.
+     */
     private final Rows[] answers;
-    /** By individual level, the vectors of the individual levels from there on when it is its turn. */
+    /** By individual level, the vectors from that level on when the search reaches it. */
     private final int[][] vectorNumbers;
-    /** By level, what each way to decide it leads to. */
+    /** By level, the result of each choice. */
     private final int[][] children;
 
     /**
-     * @param rules of which one search at a time may make use
-     * @param mostPoints of an outfit that counts, where the diagram ends in those who complete a combination
+     * @param rules not shared with another search at the same time
+     * @param mostPoints the most points an outfit may have to count when completions are tracked
      */
     public RemainingSlotSearch(RemainingSlotRules rules, Diagram diagram, int mostPoints) {
         RemainingSlots remaining = rules.remaining();
@@ -91,8 +94,9 @@ public final class RemainingSlotSearch {
     /**
      * The node of a body.
      *
-     * @param body the first {@code count} of these ways
-     * @param minor rules penalised so far, {@code major} likewise; at most {@link #MOST_POINTS} points
+     * @param body the first {@code count} entries are the ways it wears
+     * @param minor rules penalised so far as minor, {@code major} likewise; together at most {@link #MOST_POINTS}
+     *     points
      */
     public int over(MeasureAccumulator worn, int[] body, int count, long minor, long major) {
         for (int level = 0; level < individual; level++) {
@@ -103,11 +107,11 @@ public final class RemainingSlotSearch {
     }
 
     /**
-     * What comes of the ways to go on from a level, made one by the joiner.
+     * The combined result of all choices from a level on.
      *
-     * @param seen a number of the transition table
-     * @param penalties what is penalised so far
-     * @param spent points of what is penalised besides
+     * @param seen a state of the transition table
+     * @param penalties the penalty set so far
+     * @param spent points of the rules that are not in {@code penalties}
      */
     private int at(int level, int seen, int penalties, int spent) {
         if (level == levels) {
@@ -132,7 +136,9 @@ public final class RemainingSlotSearch {
         return known;
     }
 
-    /** All that the slots from an individual level on can see; it stands until the level is asked for again. */
+    /**
+     * The key of everything that levels from an individual one on depend on; valid until the next call for that level.
+     */
     private long[] key(int level, int state) {
         long[] key = keys[level];
         key[0] = state;
@@ -146,7 +152,7 @@ public final class RemainingSlotSearch {
         return key;
     }
 
-    /** A joint level sees nothing else: a look at a row. */
+    /** A joint level depends on the search state only, so its result is a table lookup. */
     private int joint(int level, int state) {
         int[] known = answers[level].get(state);
         if (known[0] == Rows.UNKNOWN) {
@@ -177,7 +183,9 @@ public final class RemainingSlotSearch {
         return joiner.join(level, of);
     }
 
-    /** What comes after the last individual level depends on what is penalised then and on nothing else: a look at a row. */
+    /**
+     * The result after the last individual level depends only on the search state after it, so it is a table lookup.
+     */
     private int throughLastIndividual(int level, int state) {
         int[] of = children[level];
         for (int choice = 0; choice < of.length; choice++) {
@@ -191,14 +199,17 @@ public final class RemainingSlotSearch {
         return joiner.join(level, of);
     }
 
-    /** The search state with what pair rules penalise in a choice of an individual level. */
+    /** The search state after adding the pair-rule penalties of a choice at an individual level. */
     private int penalised(int level, int state, int choice) {
         return choice == 0
                 ? state
                 : states[level].with(state, pairs.penalties(level, vectorNumbers[level][level], choice - 1));
     }
 
-    /** Decides a level and goes on; what pair rules penalise in an individual one is penalised already. */
+    /**
+     * Makes a choice at a level and searches on; the pair-rule penalties of an individual level have been added
+     * already.
+     */
     private int go(int level, int state, int choice) {
         int seen = states[level].seen(state);
         int spent = states[level].spent(state);

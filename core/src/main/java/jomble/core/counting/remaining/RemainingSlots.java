@@ -18,36 +18,45 @@ import jomble.core.outfit.Structure;
 import jomble.core.piece.Slot;
 
 /**
- * The slots that are put on over a dressed body, in one structure: the counted ones first, then those that are filled as well as can be.
+ * The slots filled after the body is dressed, in one structure: first the counted ones, then those that only complete a
+ * combination.
  *
  * @param levels in the order in which they are decided
  * @param counted how many of them are counted
  */
 public record RemainingSlots(List<Level> levels, int counted) {
-    /** The slots that dress the body: so many rules are about pairs of their pieces that hardly two bodies are alike. */
+    /**
+     * The slots of the body. So many rules concern pairs of their pieces that hardly any two bodies look the same to
+     * the search.
+     */
     public static final Set<Slot> BODY = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE);
 
-    /** The slots that rules about pairs are mostly about; what must be worn in them without being counted is worn from the start. */
+    /**
+     * The slots most pair rules are about. If a piece must be worn in one of them without the slot being counted, it is
+     * part of the body.
+     */
     public static final Set<Slot> CLOTHES =
             EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
 
-    /** The coat first: it goes over every layer, and once it is decided the rest sees little of what is worn. */
+    /**
+     * The coat comes first: it covers every layer, and once it is chosen the rest depends on little of what is worn.
+     */
     private static final List<Slot> FILLING_ORDER = Stream.concat(
                     Stream.of(Slot.COAT), Arrays.stream(Slot.values()).filter(slot -> slot != Slot.COAT))
             .toList();
 
     /**
-     * One slot, or several of which at most one is filled.
+     * One slot, or several slots of which at most one is filled.
      *
      * @param slot null for several
-     * @param alike by option, those that no rule can tell from it, itself among them
+     * @param alike by option, those indistinguishable to every rule, including itself
      */
     public record Level(Slot slot, List<Option> options, boolean mayBeEmpty, List<List<Option>> alike) {
         Level(Slot slot, List<Option> options, boolean mayBeEmpty) {
             this(slot, options, mayBeEmpty, options.stream().map(List::of).toList());
         }
 
-        /** Of options with the same effect the first stands for all. */
+        /** Among options with the same effect, the first represents all. */
         static Level ofEffects(Slot slot, List<Option> options, boolean mayBeEmpty, Function<Option, Object> effect) {
             Map<Object, List<Option>> alike = new LinkedHashMap<>();
             options.forEach(option -> alike.computeIfAbsent(effect.apply(option), e -> new ArrayList<>())
@@ -64,7 +73,7 @@ public record RemainingSlots(List<Level> levels, int counted) {
         levels = List.copyOf(levels);
     }
 
-    /** The level that asks for a slot, or −1. */
+    /** The level that decides a slot, or −1. */
     public int levelOf(Slot slot) {
         for (int i = 0; i < levels.size(); i++) {
             if (levels.get(i).slot() == slot) {
@@ -75,10 +84,10 @@ public record RemainingSlots(List<Level> levels, int counted) {
     }
 
     /**
-     * @param constraints options that must be worn, by ordinal of the slot; null where free
-     * @param completing whether all who complete a combination are asked for, not only how well it can be
-     * @param helps whether wearing an option that is not counted can make a verdict better
-     * @param effect what rules can see of an option
+     * @param constraints options that must be worn, by the slot's ordinal; null for no constraint
+     * @param completing whether all completions are needed rather than only the best verdict
+     * @param helps whether wearing an uncounted option can improve a verdict
+     * @param effect everything rules can see of an option
      */
     public static RemainingSlots of(
             Structure structure,
@@ -89,7 +98,7 @@ public record RemainingSlots(List<Level> levels, int counted) {
             Predicate<Option> helps,
             Function<Option, Object> effect) {
         List<Slot> wanted = structure.mandatory(question.contexts().get(0).wantsShoes());
-        // A piece with other places is like no other: it may be taken when it is wanted.
+        // A piece that fits other slots has no equivalent: it may already be worn elsewhere.
         Function<Option, Object> kind = option -> options.hasOtherPlaces(option) ? option : effect.apply(option);
         List<Level> levels = new ArrayList<>();
         for (Slot slot : Slot.values()) {

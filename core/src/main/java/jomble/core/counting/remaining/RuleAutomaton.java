@@ -7,10 +7,11 @@ import jomble.core.counting.table.Numbering;
 import jomble.core.judgement.MeasureAccumulator;
 
 /**
- * A rule about the whole that waits for remaining slots, as an automaton: of what it has seen only one thing matters, what it will find for each way
- * to go on. That is its state; a slot filled in some way leads to the next.
+ * A whole-outfit rule that depends on remaining slots, as an automaton. A state records what the rule would find for
+ * each way to fill those slots; filling one leads to the next state.
  *
- * <p>States are worked out by adding pieces to a {@link MeasureAccumulator}, once for each {@link jomble.core.judgement.WholeRule.Check#key key} of the rule.
+ * <p>States are computed by adding pieces to a {@link MeasureAccumulator}, once for each {@link
+ * jomble.core.judgement.WholeRule.Check#key key} of the rule.
  */
 final class RuleAutomaton {
     static final int SILENT = 0;
@@ -20,20 +21,22 @@ final class RuleAutomaton {
 
     private final ReadyCheck check;
     private final Dresser dresser;
-    /** By level, the first level from there on whose options touch the rule; the number of levels where none does. */
+    /**
+     * By level, the first level from there on with options that affect the rule; the number of levels if there is none.
+     */
     private final int[] nextTouched;
 
     private final int last;
     private final KeyTable[] known;
-    /** By level, the states there: each the states it leads to, for the empty slot and then for each way to fill it. */
+    /** By level, its states; each holds the next state for the empty slot and then for each way to fill it. */
     private final Numbering[] states;
 
     private final MeasureAccumulator[] accumulators;
     private final long[] key = new long[1];
 
-    /** Puts pieces on in the remaining slots. */
+    /** Adds pieces in the remaining slots. */
     interface Dresser {
-        /** In how many ways a level can be filled. */
+        /** Number of ways to fill a level. */
         int ways(int level);
 
         boolean mayBeEmpty(int level);
@@ -41,7 +44,7 @@ final class RuleAutomaton {
         void wear(int level, int way, MeasureAccumulator worn, MeasureAccumulator after);
     }
 
-    /** @param touched by level, whether one of its options touches the rule; one does */
+    /** @param touched by level, whether any of its options affects the rule; at least one level does */
     RuleAutomaton(ReadyCheck check, boolean[] touched, MeasureAccumulator like, Dresser dresser) {
         this.check = check;
         this.dresser = dresser;
@@ -65,20 +68,20 @@ final class RuleAutomaton {
         return check.bits().fault();
     }
 
-    /** The last level that touches it: once that is decided, the state is what the rule finds. */
+    /** The last level that affects the rule; after it, the state is what the rule finds. */
     int last() {
         return last;
     }
 
-    /** The state before the first level. */
+    /** The initial state, before the first level. */
     int start(MeasureAccumulator body) {
         return prospect(0, body);
     }
 
     /**
-     * The state after a level.
+     * The next state.
      *
-     * @param choice 0 for the empty slot, from 1 on the ways to fill it
+     * @param choice 0 for the empty slot; ways to fill it start at 1
      */
     int after(int level, int state, int choice) {
         return nextTouched[level] == level ? states[level].at(state, choice) : state;

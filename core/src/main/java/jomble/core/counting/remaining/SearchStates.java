@@ -7,11 +7,12 @@ import jomble.core.counting.table.Squares;
 import jomble.core.judgement.Verdict;
 
 /**
- * All that a level of the remaining slots depends on, except what pair rules penalise in its own ways, as numbers: what is seen, a number of the {@link
- * TransitionTable}; the rules penalised so far that may be penalised again; and the points of the others. Not for use by several threads.
+ * Interned search states. A search state is everything the outcome at a level depends on except the pair-rule penalties
+ * of that level's own ways: a state of the {@link TransitionTable}, the rules penalised so far that may be penalised
+ * again, and the points of all others. Not thread-safe.
  */
 final class SearchStates {
-    /** What cannot be worn whatever follows. */
+    /** No outfit can be reached from here. */
     static final int HOPELESS = 0;
 
     private static final int MOST_POINTS = Verdict.DARING.mostPoints();
@@ -20,13 +21,13 @@ final class SearchStates {
     private static final int[] NOTHING_KNOWN = {};
 
     private final PenaltySets penaltySets;
-    /** By penalties and what is seen. */
+    /** By penalty set and transition-table state. */
     private final Squares numbers = new Squares();
 
     private int[] seen = new int[FIRST_CAPACITY];
     private int[] penalties = new int[FIRST_CAPACITY];
     private int[] spent = new int[FIRST_CAPACITY];
-    /** By search state, and then by what is penalised besides, the search state after it. */
+    /** By search state and added penalty set, the resulting search state. */
     private int[][] penalised = new int[FIRST_CAPACITY][];
 
     private int size = HOPELESS + 1;
@@ -35,7 +36,7 @@ final class SearchStates {
         this.penaltySets = penaltySets;
     }
 
-    /** @param points spent on rules that are not in {@code penalised}; with them no more than an outfit survives */
+    /** @param points of rules that are not in {@code penalised}; together they leave room for an outfit that counts */
     int number(int sees, int penalised, int points) {
         int price = penalised << BITS_OF_POINTS | points;
         int found = numbers.get(price, sees);
@@ -73,9 +74,9 @@ final class SearchStates {
     }
 
     /**
-     * The same with more penalised, or {@link #HOPELESS}.
+     * The state after adding penalties, or {@link #HOPELESS}.
      *
-     * @param more a number of {@link PenaltySets}, bounded
+     * @param more a bounded number of {@link PenaltySets}
      */
     int with(int state, int more) {
         if (more == PenaltySets.NOTHING) {

@@ -7,8 +7,9 @@ import jomble.core.counting.table.Rows;
 import jomble.core.counting.table.Squares;
 
 /**
- * What the levels of the remaining slots can see of what is worn, except what pair rules penalise in the individual ones, as one number a level: the
- * possible findings of the rules about the whole, and the penalties of the joint levels. Going on is a look at a row. Not for use by several threads.
+ * Everything the remaining levels can see of what is worn, except pair-rule penalties at individual levels, as one
+ * state number for each level: the state of the product automaton, and the pair-rule penalties of the joint levels.
+ * Transitions are table lookups. Not thread-safe.
  */
 final class TransitionTable {
     private static final int FIRST_CAPACITY = 64;
@@ -19,21 +20,24 @@ final class TransitionTable {
     private final RemainingSlots remaining;
     private final int individual;
     private final int levels;
-    /** By level: the state of the possible findings, and after it the penalties of the joint levels in one number or, at a joint one, one by one. */
+    /**
+     * By level: the automaton state followed by the penalties of the joint levels, as one number or, at a joint level,
+     * one number each.
+     */
     private final Numbering[] seen;
 
-    /** By individual level and the first joint one, what is seen: by the penalties of the joint levels, and by state. */
+    /** By individual level and the first joint one, the state number for joint penalties and automaton state. */
     private final Squares[] known;
 
     private final Row[][] rows;
-    /** By level and what is seen, the rules that pair rules may add to the penalties of a joint level, now or later. */
+    /** By level and state, the rules that pair rules may still add to the penalties of joint levels. */
     private final long[][] rules;
 
     /** By choice, 0 for the empty slot. */
     static final class Row {
-        /** What is seen after it; {@link Rows#UNKNOWN} until {@link TransitionTable#look} worked it out. */
+        /** The next state; {@link Rows#UNKNOWN} until {@link TransitionTable#look} computes it. */
         final int[] next;
-        /** Its penalties, a number of {@link PenaltySets}; at an individual level without those of pair rules. */
+        /** The penalty set added; at an individual level without pair-rule penalties. */
         final int[] penalties;
 
         private Row(int choices) {
@@ -64,16 +68,16 @@ final class TransitionTable {
     }
 
     /**
-     * What the first level sees.
+     * The initial state.
      *
-     * @param state of the possible findings
+     * @param state of the product automaton
      * @param joint the penalties of the joint levels
      */
     int start(int state, int joint) {
         return at(0, state, joint);
     }
 
-    /** The rules that pair rules may add to the penalties of a joint level, now or later. */
+    /** The rules that pair rules may still add to the penalties of joint levels. */
     long rules(int level, int number) {
         return rules[level][number];
     }
@@ -82,7 +86,7 @@ final class TransitionTable {
         return rows[level][number];
     }
 
-    /** Works out where a choice leads to. */
+    /** Computes the transition for a choice. */
     void look(int level, int number, int choice) {
         Row row = rows[level][number];
         int before = seen[level].at(number, 0);
@@ -115,7 +119,7 @@ final class TransitionTable {
         return found;
     }
 
-    /** The vectors of the joint levels one by one, once it is their turn. */
+    /** The vectors of the joint levels, one for each, once the search reaches them. */
     private int[] opened(int state, int joint) {
         int[] tuple = new int[levels - individual + 1];
         tuple[0] = state;

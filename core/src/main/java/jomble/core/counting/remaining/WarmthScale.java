@@ -10,11 +10,11 @@ import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.judgement.Summary;
 
 /**
- * Both sums of clo of an outfit in one number, everything on and what is left after the best peel, and the points a rule about them
- * costs. Packed sums may be added. Not for use by several threads.
+ * Packs the two clo sums of an outfit, fully dressed and after the best peel, into one number, and gives the points of
+ * the warmth rule for them. Packed sums can be added. Not thread-safe.
  */
 final class WarmthScale {
-    /** More points than any outfit survives. */
+    /** More points than any counting outfit can have. */
     static final int STOPPED = 99;
 
     private static final int SPAN = 1 << 10;
@@ -23,9 +23,9 @@ final class WarmthScale {
     private static final int PEELED = (1 << BITS) - 1;
 
     private final ReadyCheck warmth;
-    /** By level and way, the empty slot first, what it adds; after the last level nothing. */
+    /** By level and way, the clo it adds; the empty slot comes first, and after the last level nothing is added. */
     private final int[][] added;
-    /** By both sums, the points of the finding plus one; {@link #UNKNOWN} until it was worked out. */
+    /** By packed sums, the points of the finding plus one; {@link #UNKNOWN} until computed. */
     private final byte[] points = new byte[SPAN * SPAN / 2];
 
     WarmthScale(ReadyCheck warmth, RemainingSlots remaining, CompiledContext context) {
@@ -55,7 +55,7 @@ final class WarmthScale {
         return pack(worn.fullCentiClo(), worn.peeledCentiClo());
     }
 
-    /** By way to decide a level, the empty slot first; not to be written on. */
+    /** The clo added by each way of a level, the empty slot first; callers must not modify it. */
     int[] added(int level) {
         return added[level];
     }

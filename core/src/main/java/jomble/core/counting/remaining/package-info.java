@@ -1,2 +1,2 @@
-/** What can be put on over a dressed body, as a decision diagram: the heart of the counting. */
+/** The slots filled after the body is dressed, as a decision diagram: the core of the counting algorithm. */
 package jomble.core.counting.remaining;

@@ -4,8 +4,8 @@ import java.math.BigInteger;
 import java.util.Arrays;
 
 /**
- * Exact figures from 0 to 2^127 − 1: one long each as long as all are below 2^63, then two. Counts of every slot go beyond that from
- * some 300 pieces on. Not for use by several threads.
+ * An array of exact figures from 0 to 2^127 − 1. Each takes one long while all are below 2^63, then two; with about 300
+ * pieces and every slot counted, counts exceed one long. Not thread-safe.
  */
 public final class Figures {
     private static final BigInteger LOW_MASK =
@@ -24,7 +24,7 @@ public final class Figures {
         return low.length;
     }
 
-    /** Makes room; what is new is 0. */
+    /** Grows the array; new figures are 0. */
     public void growTo(int size) {
         low = Arrays.copyOf(low, size);
         high = high == null ? null : Arrays.copyOf(high, size);
@@ -60,7 +60,7 @@ public final class Figures {
         }
     }
 
-    /** Takes one away. */
+    /** Subtracts one. */
     public void decrement(int at) {
         if (high != null && low[at] == 0) {
             high[at]--;
@@ -69,7 +69,7 @@ public final class Figures {
     }
 
     /**
-     * Adds a product, which is at most a figure that was added up already and so is not too large.
+     * Adds a product. The product must not exceed a figure that was already added without overflow.
      *
      * @throws ArithmeticException when the sum is above 2^127 − 1
      */
@@ -101,7 +101,7 @@ public final class Figures {
         }
     }
 
-    /** Whether the first figure and another are together above a limit; nothing is changed. */
+    /** Whether the first figure plus another exceeds a limit; nothing is changed. */
     public boolean exceedsWith(Figures other, int at, long limit) {
         return (highOf(0) | other.highOf(at)) != 0
                 || low[0] < 0

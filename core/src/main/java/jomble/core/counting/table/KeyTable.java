@@ -1,20 +1,20 @@
 package jomble.core.counting.table;
 
 /**
- * A hash table from keys of a fixed number of longs to numbers, by linear probing; a key lies beside its number, so that a look costs
- * one line of the cache. Not for use by several threads.
+ * A hash table from keys of a fixed number of longs to numbers, with linear probing. A key is stored next to its value,
+ * so that a lookup touches one cache line. Not thread-safe.
  */
 public final class KeyTable {
     public static final int ABSENT = -1;
     private static final int FIRST_CAPACITY = 64;
-    /** 2^64 divided by the golden ratio, odd: multiplying by it loses nothing and spreads neighbours: multiplicative hashing. */
+    /** The odd number nearest to 2^64 divided by the golden ratio: multiplicative hashing spreads neighbouring keys. */
     private static final long SPREAD = 0x9E3779B97F4A7C15L;
 
     private static final int MOST_LONGS = 1 << 26;
 
     private final int width;
     private final int stride;
-    /** Each place a key and its number plus one; zero where nothing is kept. */
+    /** Each entry is a key followed by its value plus one; 0 marks a free entry. */
     private long[] entries;
 
     private int mask;
@@ -27,13 +27,13 @@ public final class KeyTable {
         this.mask = FIRST_CAPACITY - 1;
     }
 
-    /** The number kept under the first {@code width} longs of the key, or {@link #ABSENT}. */
+    /** The value of the key in the first {@code width} longs, or {@link #ABSENT}. */
     public int get(long[] key) {
         return (int) entries[find(key, 0) + width] - 1;
     }
 
     /**
-     * Keeps a number, in place of another one where there was one.
+     * Stores a value, replacing an earlier one.
      *
      * @param value not negative
      * @throws TableFullException when the table would take more than 512 MB
@@ -50,7 +50,7 @@ public final class KeyTable {
         entries[at + width] = value + 1L;
     }
 
-    /** Where the key that begins at a place stands, or would. */
+    /** Index of the entry of the key that starts at an offset, or of the free entry where it belongs. */
     private int find(long[] key, int from) {
         long hash = 0;
         for (int i = from; i < from + width; i++) {

@@ -3,8 +3,8 @@ package jomble.core.counting.table;
 import java.util.Arrays;
 
 /**
- * Numbers arrays in the order in which they are first seen: equal arrays have one number. What they hold lies one after the other, so
- * that a look costs no more than a line or two of the cache. Not for use by several threads.
+ * Interns arrays: equal arrays get the same number, in the order in which they are first seen. Contents are stored
+ * contiguously, so that a lookup touches only a few cache lines. Not thread-safe.
  */
 public final class Numbering {
     private static final int FIRST_CAPACITY = 64;
@@ -14,9 +14,9 @@ public final class Numbering {
     private static final int SPREAD = 0x9E3779B1;
 
     private int[] values = new int[FIRST_VALUES];
-    /** By number where its array begins, and after the last where it ends. */
+    /** By number, the start of its contents; the last entry is the end. */
     private int[] begins = new int[FIRST_CAPACITY + 1];
-    /** Hashes in the upper half, numbers plus one in the lower, by hash, with linear probing; 0 where there is nothing. */
+    /** Hash in the upper half and number plus one in the lower, with linear probing; 0 marks a free entry. */
     private long[] places = new long[2 * FIRST_CAPACITY];
 
     private int size;
@@ -33,7 +33,7 @@ public final class Numbering {
         return values[begins[number] + place];
     }
 
-    /** How much all arrays hold together. */
+    /** Total length of all arrays. */
     public int numbersInUse() {
         return begins[size];
     }
@@ -43,14 +43,14 @@ public final class Numbering {
     }
 
     /**
-     * @param array may be written on again
+     * @param array not retained
      * @throws TableFullException when the arrays would take more than 512 MB
      */
     public int number(int[] array) {
         return number(array, array.length);
     }
 
-    /** The number of the first {@code length} of an array. */
+    /** The number of an array's first {@code length} elements. */
     public int number(int[] array, int length) {
         int hash = hash(array, length);
         int mask = places.length - 1;

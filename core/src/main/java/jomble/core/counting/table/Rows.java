@@ -2,7 +2,7 @@ package jomble.core.counting.table;
 
 import java.util.Arrays;
 
-/** A row of numbers for each number, made when it is asked for; what is not worked out yet is {@link #UNKNOWN}. */
+/** A table of numbers whose rows are created on demand; entries not yet computed are {@link #UNKNOWN}. */
 public final class Rows {
     public static final int UNKNOWN = -1;
     private static final int FIRST_CAPACITY = 64;

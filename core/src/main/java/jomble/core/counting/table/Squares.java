@@ -3,8 +3,8 @@ package jomble.core.counting.table;
 import java.util.Arrays;
 
 /**
- * A number for each pair of small numbers, in rows that are as long as they need to be; what is not worked out yet is {@link
- * #UNKNOWN}. Not for use by several threads.
+ * A two-dimensional table of numbers whose rows grow as needed; entries not yet computed are {@link #UNKNOWN}. Not
+ * thread-safe.
  */
 public final class Squares {
     public static final int UNKNOWN = -1;

@@ -1,6 +1,6 @@
 package jomble.core.counting.table;
 
-/** A table would need more memory than one may take. */
+/** A table would exceed its memory limit. */
 public final class TableFullException extends RuntimeException {
     private static final long serialVersionUID = 1;
 }

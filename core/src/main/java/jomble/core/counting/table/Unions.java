@@ -2,13 +2,13 @@ package jomble.core.counting.table;
 
 import java.util.function.IntBinaryOperator;
 
-/** Unions of things that have numbers, each worked out once; 0 is the number of nothing. Not for use by several threads. */
+/** Memoised unions of numbered things; 0 is the empty one. Not thread-safe. */
 public final class Unions {
     private final IntBinaryOperator join;
     private final KeyTable known = new KeyTable(1);
     private final long[] pair = new long[1];
 
-    /** @param join the number of what two different numbers are together, neither of them 0; in either order */
+    /** @param join computes the union of two different non-zero numbers; commutative */
     public Unions(IntBinaryOperator join) {
         this.join = join;
     }

@@ -1,2 +1,2 @@
-/** Tables that the counting works with: numbers for equal things, what is worked out once, sums of any size it needs. */
+/** Data structures of the counter: interning, memo tables, exact figures of any size it needs. */
 package jomble.core.counting.table;

@@ -21,7 +21,7 @@ import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
-/** Reads the parts of a score off what is worn. */
+/** Computes the parts of an outfit's score. */
 final class OutfitReader {
     private static final double SAME_COLOUR = 12;
     private static final double CLEAR_STEP = 40;
@@ -34,7 +34,7 @@ final class OutfitReader {
     private static final double BLACK_L = 20;
     private static final double RAIN = 0.4;
     private static final double WARM_MEAN_C = 20;
-    /** Places that do not touch the shoes. */
+    /** Slots whose pieces do not touch the shoes. */
     private static final Set<Slot> ABOVE =
             EnumSet.of(Slot.TOP, Slot.MID, Slot.JACKET, Slot.NECK, Slot.HAT, Slot.TIE, Slot.ONEPIECE);
 
@@ -115,7 +115,7 @@ final class OutfitReader {
         return has(slot) && what.test(bySlot.get(slot).piece());
     }
 
-    /** Neutrals echo as well as hues: tan shoes and a camel coat, black shoes and a black roll-neck. */
+    /** Neutrals echo as hues do: tan shoes and a camel coat, black shoes and a black roll-neck. */
     private boolean isEchoed() {
         Worn shoes = bySlot.get(Slot.SHOES);
         return shoes != null
@@ -169,7 +169,7 @@ final class OutfitReader {
                         .sharesSetWith(bySlot.get(Slot.BOTTOM).piece());
     }
 
-    /** Pieces of suits none of whose other pieces is worn; a striped half counts twice. */
+    /** Number of suit pieces worn without any other piece of their suit; a striped one counts twice. */
     private double orphans() {
         double orphans = 0;
         for (Piece piece : mains) {

@@ -9,21 +9,22 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Word;
 
 /**
- * How gladly an outfit would be shown, as a sum of parts a stylist can read. It ranks outfits of one verdict and never changes one.
+ * How suitable an outfit is to be shown, as a sum of parts a stylist can read. It ranks outfits with the same verdict
+ * and never changes a verdict.
  *
- * <p>The parts and their weights were fitted on two rated draws and tested on two others; see the page on rules.
+ * <p>The parts and weights were fitted on two rated samples and tested on two others; see the page on rules.
  *
- * @param parts what speaks for the outfit and against it, in the order of {@link Kind}, without those that say nothing
+ * @param parts what speaks for and against the outfit, in the order of {@link Kind}, without parts that are zero
  */
 public record OutfitScore(List<Part> parts) {
     /**
-     * One thing that speaks for the outfit or against it.
+     * One part of the score.
      *
-     * @param points above 0 for it, below 0 against it
+     * @param points above 0 for the outfit, below 0 against it
      */
     public record Part(Kind kind, double points) {}
 
-    /** What is looked at, with what one of it is worth. */
+    /** The parts and the weight of one unit of each. */
     public enum Kind implements Word {
         /** Points of the verdict. */
         CAUTIONS(-0.25),
@@ -76,7 +77,7 @@ public record OutfitScore(List<Part> parts) {
             this.weight = weight;
         }
 
-        /** Points for one of it. */
+        /** Weight of one unit. */
         public double weight() {
             return weight;
         }
@@ -86,13 +87,13 @@ public record OutfitScore(List<Part> parts) {
         parts = List.copyOf(parts);
     }
 
-    /** Above 0 when more speaks for the outfit than against it. */
+    /** The sum of all parts; above 0 when more speaks for the outfit than against it. */
     public double total() {
         return parts.stream().mapToDouble(Part::points).sum();
     }
 
     /**
-     * Of an outfit as it is worn.
+     * The score of an outfit as worn.
      *
      * @param points of its verdict
      */
@@ -106,7 +107,7 @@ public record OutfitScore(List<Part> parts) {
         return new OutfitScore(parts);
     }
 
-    /** How much there is of each kind, before it is weighed. */
+    /** The amount of each part, before weighting. */
     public static Map<Kind, Double> measures(Collection<Worn> worn, int points, JudgementContext context) {
         return new OutfitReader(worn, points, context).measures();
     }

@@ -1,2 +1,2 @@
-/** The score that ranks outfits of one verdict, with the parts it is made of. */
+/** The score that ranks outfits with the same verdict, and its parts. */
 package jomble.core.judgement.score;
