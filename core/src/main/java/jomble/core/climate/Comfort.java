@@ -15,7 +15,7 @@ public final class Comfort {
 
     private Comfort() {}
 
-    /** Where and how hard somebody is at work: air and radiant temperature are taken as equal. */
+    /** The thermal environment and activity; air and radiant temperature are taken as equal. */
     public record Surroundings(double airC, double radiantC, double airMs, double humidityPercent, double met) {}
 
     /** Ensemble insulation I_cl in clo from the sum of garment insulations. */

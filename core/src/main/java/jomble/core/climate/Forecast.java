@@ -9,9 +9,9 @@ public interface Forecast {
     record Day(LocalDate date, Weather weather) {}
 
     /**
-     * The days from a date on.
+     * The forecast from a date on.
      *
-     * @param climate of the place, of every month that is asked about
+     * @param climate of the place, for every month in the range
      * @param days 1 to 14
      */
     List<Day> days(String place, List<ClimateMonth> climate, LocalDate from, int days);

@@ -5,10 +5,11 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * Stands in for a weather service: days that scatter around the climate of the place, always the same for the same place and date.
+ * A stand-in for a weather service: days vary around the place's climate, deterministically for each place and date.
  *
- * <p>The mean of each day leaves the month's by a normal deviation of {@value #DEVIATION_C} °C, half of which it shares with the day
- * before, so that warm and cold spells come; it rains by the month's rain days.
+ * <p>Each day's mean deviates from the month's by a normal deviate with a standard deviation of {@value #DEVIATION_C}
+ * °C, half of it shared with the day before, so that there are warm and cold spells. Rain follows the month's rain
+ * days.
  */
 public final class SimulatedForecast implements Forecast {
     private static final double DEVIATION_C = 3;

@@ -15,7 +15,7 @@ import java.util.Set;
 /** The plain colour names of the trade, both ways: a name to a colour, and a colour to its nearest name. */
 public final class ColourNames {
     private static final Map<String, Colour> BY_NAME = load();
-    /** CIELAB chroma below which anybody says grey. */
+    /** CIELAB chroma below which everybody says grey. */
     private static final double GREY_CHROMA = 2.5;
     /** Named greys have a tint of their own, as cloth has. */
     private static final double NAMED_GREY_CHROMA = 5;

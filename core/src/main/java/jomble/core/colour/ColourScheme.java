@@ -2,7 +2,7 @@ package jomble.core.colour;
 
 import java.util.stream.IntStream;
 
-/** What the hues of an outfit are to each other on the colour circle of twelve sectors; neutrals do not count as hues. */
+/** The relation between an outfit's hues on a circle of twelve sectors; neutrals do not count as hues. */
 public enum ColourScheme {
     ACHROMATIC("achromatic"),
     NEUTRALS("neutrals"),
@@ -31,7 +31,7 @@ public enum ColourScheme {
         return words;
     }
 
-    /** @param families the colour families worn, neutrals and all, as bits by ordinal */
+    /** @param families the colour families worn, including neutrals, as bits by ordinal */
     public static ColourScheme of(int families) {
         int neutrals = families & neutrals();
         int hues = families >> ColourFamily.CRIMSON.ordinal();

@@ -4,7 +4,11 @@ import java.math.BigInteger;
 import java.util.EnumMap;
 import java.util.Map;
 
-/** Exact number of combinations as more and more slots are counted. */
+/**
+ * Exact number of combinations as more and more slots are counted.
+ *
+ * @param totals by step
+ */
 public record Ladder(Map<Step, BigInteger> totals) {
     /** The steps, each of which distinguishes more than the one before. */
     public enum Step {

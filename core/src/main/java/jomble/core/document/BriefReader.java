@@ -230,7 +230,7 @@ public final class BriefReader {
                 "metal", Values.id(avoidance.metal()));
     }
 
-    /** Whether two briefs in document form say the same; one with a mistake in it says nothing. */
+    /** Whether two valid briefs in document form are equal; false when one has a mistake. */
     public static boolean isSame(Object one, Object other) {
         Node first = Node.root(one);
         Node second = Node.root(other);

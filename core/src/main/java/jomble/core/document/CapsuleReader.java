@@ -28,7 +28,7 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
 
-/** Reads what is wished of a capsule, with the needs of the wardrobe's brief. What is wrong is reported at its node. */
+/** Reads the wishes for a capsule, with the needs from the wardrobe's brief. Problems are reported at their node. */
 public final class CapsuleReader {
     static final List<String> FIELDS = List.of(
             "size",
@@ -47,7 +47,7 @@ public final class CapsuleReader {
     private static final int USUAL_SIZE = 16;
     private static final int LARGEST = 60;
     private static final int LONGEST_NAME = 80;
-    /** Occasions that come less often are dressed from the whole wardrobe unless they are asked for: monthly, in times a week. */
+    /** Occasions less frequent than this are left out unless named: monthly, in times a week. */
     private static final double MONTHLY = 12 / 52.0;
     /** With no occasion in the brief, outfits of any kind are sought. */
     private static final double DAILY = 7;
@@ -55,10 +55,10 @@ public final class CapsuleReader {
     private CapsuleReader() {}
 
     /**
-     * Reads wishes and puts them to a wardrobe.
+     * Reads wishes for a wardrobe.
      *
      * @param node may be null for none: a capsule of sixteen for every season and occasion
-     * @param atHome with the climate of its brief, unless another place is wished for
+     * @param atHome with the climate of its brief, unless the wishes name another place
      */
     public static CapsuleProblem read(Node node, Wardrobe atHome) {
         node.fields(FIELDS);

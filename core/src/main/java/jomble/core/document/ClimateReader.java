@@ -8,9 +8,9 @@ import jomble.core.brief.Season;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.tree.Node;
 
-/** The months of a climate and the client's seasons in document form. What is wrong is reported at its node. */
+/** The months of a climate and the client's seasons in document form. Problems are reported at their node. */
 public final class ClimateReader {
-    /** Stands for all seasons together where one is asked for. */
+    /** In place of a season's name, for all seasons together. */
     public static final String ALL_YEAR = "year";
 
     private static final List<String> FIELDS = List.of("month", "lowC", "highC", "humidity", "windMs", "rainDays");

@@ -16,9 +16,10 @@ import jomble.core.climate.ClimateMonth;
 import jomble.core.tree.Node;
 
 /**
- * A climate as somebody types or pastes it: a line for each month with its low and high in °C, then, if known, humidity in percent, wind
- * in m/s and days with rain, parted by commas, semicolons, tabs or spaces. The month comes first, as a number or by its English name;
- * without it the twelve lines are the months from January on. A line of words alone is a heading.
+ * A climate as typed or pasted text: a line for each month with its low and high in °C, optionally followed by humidity
+ * in percent, wind in m/s and days with rain, separated by commas, semicolons, tabs or spaces. The month comes first,
+ * as a number or by its English name; without it, the twelve lines are the months from January on. A line of words
+ * alone is a heading.
  */
 public final class ClimateTable {
     private static final List<String> COLUMNS = List.of("lowC", "highC", "humidity", "windMs", "rainDays");
@@ -27,9 +28,9 @@ public final class ClimateTable {
     private ClimateTable() {}
 
     /**
-     * Reads the table at a node that holds its text.
+     * Reads the table in a node's text.
      *
-     * @return the months that could be read; what is wrong is reported with its line
+     * @return the valid months; problems are reported with their line
      */
     public static List<ClimateMonth> read(Node node) {
         Map<Integer, List<String>> rows = rows(node.isText() ? (String) node.value() : "");

@@ -45,7 +45,7 @@ public final class FormulaReader {
 
     private FormulaReader() {}
 
-    /** What is wrong is reported at the node; empty where nothing can be made of it. */
+    /** Reads a formula; problems are reported at their node. Empty when nothing valid is left. */
     public static Optional<Formula> read(Node node, Kinds kinds) {
         node.fields(List.of("slots"));
         return slots(node.field("slots"), kinds);
@@ -56,7 +56,10 @@ public final class FormulaReader {
         return slots(slots, kinds);
     }
 
-    /** Saved formulas: {@code {"id": "f1", "name": "Knit and wide trousers", "slots": {}}}. A studio's own kinds are not looked up. */
+    /**
+     * Saved formulas: {@code {"id": "f1", "name": "Knit and wide trousers", "slots": {}}}. A studio's own kinds are not
+     * checked.
+     */
     static List<SavedFormula> readAll(Node node) {
         List<SavedFormula> formulas = new ArrayList<>();
         Set<String> seen = new HashSet<>();
@@ -84,7 +87,7 @@ public final class FormulaReader {
                 .toList();
     }
 
-    /** The slots of a formula in document form, without what is not asked for. */
+    /** The slots of a formula in document form, with only the attributes that are set. */
     public static Map<String, Object> write(Formula formula) {
         Map<String, Object> slots = new LinkedHashMap<>();
         formula.slots().forEach((slot, asked) -> {
@@ -113,7 +116,7 @@ public final class FormulaReader {
         }
     }
 
-    /** @param kinds null where they are not looked up */
+    /** @param kinds null to leave kinds unchecked */
     private static Optional<Formula> slots(Node bySlot, Kinds kinds) {
         Map<Slot, SlotFormula> slots = new EnumMap<>(Slot.class);
         bySlot.fields(Word.ids(Slot.class))

@@ -81,11 +81,11 @@ public final class InventoryTable {
     }
 
     /**
-     * Finds out which columns a header names; case, spaces and underscores do not matter, and the headings of the screen and
-     * other usual words for a column serve as well. The screen's count of outfits is passed over.
+     * Matches a header's cells to columns. Case, spaces and underscores are ignored, and the headings used on screen
+     * and other usual names are accepted; the screen's outfit count is skipped.
      *
-     * @return the column of each place of the header
-     * @throws InvalidInputException naming each header cell that is unknown or stands there twice
+     * @return the column at each index of the header
+     * @throws InvalidInputException naming each header cell that is unknown or repeated
      */
     public static List<String> header(List<String> cells) {
         Map<String, String> known = new LinkedHashMap<>();

@@ -35,7 +35,7 @@ public final class KindReader {
         return kind.orElseThrow();
     }
 
-    /** The kinds, and those of the list beside them; a kind that is there already must be the same. */
+    /** The given kinds and those of a list; a kind that already exists must be identical. */
     static Kinds readAll(Node node, Kinds kinds) {
         List<Kind> own = new ArrayList<>();
         for (Node item : node.items(MOST_KINDS)) {

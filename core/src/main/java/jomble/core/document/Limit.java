@@ -15,15 +15,15 @@ import jomble.core.judgement.SchoolSwitch;
 import jomble.core.tree.Node;
 
 /**
- * One line of what was agreed with a client that takes pieces or outfits away, or may bring some back.
+ * One limit in a client's brief that excludes pieces or outfits, or may bring some back.
  *
- * @param pointer where it stands in the brief, as a JSON Pointer such as {@code /boundaries/avoid/0}; a school for this client
- *     alone stands at {@code /rules/schools/} and its question
- * @param occasion the one it is about, or null where it always holds
+ * @param pointer its place in the brief, as a JSON Pointer such as {@code /boundaries/avoid/0}; a school chosen for
+ *     this client has the pointer {@code /rules/schools/} and its question
+ * @param occasion the occasion it concerns, or null for all
  * @param without the wardrobe without it
  */
 public record Limit(String pointer, String occasion, Wardrobe without) {
-    /** Every such line of a wardrobe's brief, in the order of the document, then the schools of its house rules. */
+    /** Every limit of a wardrobe's brief, in document order, then the schools of its house rules. */
     public static List<Limit> of(Wardrobe wardrobe) {
         Brief brief = wardrobe.brief();
         Boundaries all = brief.boundaries();
@@ -78,7 +78,7 @@ public record Limit(String pointer, String occasion, Wardrobe without) {
         return wardrobe.briefed(BriefReader.read(Node.root(without(brief, pointer.substring(1)))));
     }
 
-    /** A copy of a tree without what stands at a path. */
+    /** A copy of a tree without the value at a path. */
     private static Object without(Object tree, String path) {
         int slash = path.indexOf('/');
         String step = slash < 0 ? path : path.substring(0, slash);

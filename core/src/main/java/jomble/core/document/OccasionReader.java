@@ -31,7 +31,7 @@ public final class OccasionReader {
 
     private OccasionReader() {}
 
-    /** @return null after reporting what is wrong at the node */
+    /** @return null after reporting a problem at the node */
     public static Occasion read(Node node) {
         node.fields(FIELDS);
         Occasion any = Occasion.ANY;

@@ -12,7 +12,7 @@ import java.util.Map;
 import jomble.core.brief.Occasion;
 import jomble.core.tree.Node;
 
-/** The occasions a studio begins with, to be taken into a brief and changed there. */
+/** A studio's initial occasions, to be copied into a brief and edited there. */
 public final class OccasionTemplates {
     private static final String TABLE = "/jomble/core/brief/occasions.txt";
     private static final List<Occasion> SHIPPED = load();

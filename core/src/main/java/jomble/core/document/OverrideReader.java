@@ -11,7 +11,7 @@ import jomble.core.judgement.Ruling;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 
-/** Rulings over the rules in document form: {@code {"pieces": ["p1", "p7"], "decision": "approved", "reason": "", "by": ""}}. */
+/** Rulings in document form: {@code {"pieces": ["p1", "p7"], "decision": "approved", "reason": "", "by": ""}}. */
 final class OverrideReader {
     private static final int MOST = 2_000;
     private static final int MOST_PIECES = 20;

@@ -36,7 +36,7 @@ public final class PieceReader {
         return piece.orElseThrow();
     }
 
-    /** The piece, or empty after reporting what is wrong. */
+    /** The piece, or empty after reporting problems. */
     public static Optional<Piece> read(Node node, Kinds kinds) {
         if (!node.isObject()) {
             node.reject("not-an-object", "a piece is expected here");
@@ -52,7 +52,7 @@ public final class PieceReader {
         return Optional.of(Piece.of(new PieceId(id), kind.get(), set));
     }
 
-    /** The attributes among the fields; what is wrong is reported. */
+    /** The attributes among the fields; problems are reported. */
     static Map<Attribute<?>, Object> attributes(Map<String, Node> fields) {
         Map<Attribute<?>, Object> set = new LinkedHashMap<>();
         for (Attribute<?> attribute : Attribute.all()) {
@@ -80,7 +80,7 @@ public final class PieceReader {
         return kind;
     }
 
-    /** A list with an entry that could not be read; the problem is already reported. */
+    /** Whether a list has an invalid entry, whose problem is already reported. */
     static boolean hasHole(Map<Attribute<?>, Object> set) {
         return set.values().stream()
                 .anyMatch(

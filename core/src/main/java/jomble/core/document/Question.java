@@ -6,9 +6,9 @@ import jomble.core.counting.CountedSlots;
 import jomble.core.judgement.JudgementContext;
 
 /**
- * A wardrobe and the context it is asked about in.
+ * A wardrobe and its judgement contexts.
  *
- * @param contexts one, or one for each different month asked for
+ * @param contexts one, or one for each distinct month
  */
 public record Question(
         Wardrobe wardrobe, List<JudgementContext> contexts, CountedSlots counted, boolean includeDaring) {

@@ -34,7 +34,7 @@ import jomble.core.piece.Slot;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
 
-/** Reads what the compute calls are asked: a wardrobe, a context, and outfits. */
+/** Reads the input of the compute calls: a wardrobe, a context and outfits. */
 public final class QuestionReader {
     private static final List<String> CONTEXT_FIELDS =
             List.of("occasion", "weather", "months", "schools", "countedSlots", "includeDaring", "date");
@@ -58,7 +58,7 @@ public final class QuestionReader {
         return read(request, WardrobeReader.required(request.field("wardrobe"), Kinds.shipped()));
     }
 
-    /** Reads the context of a request about a wardrobe that is already at hand. */
+    /** Reads the context of a request about a known wardrobe. */
     public static Question read(Node request, Wardrobe wardrobe) {
         Node node = request.field("context");
         node.fields(CONTEXT_FIELDS);
@@ -76,7 +76,7 @@ public final class QuestionReader {
         return new Question(wardrobe, contexts.isEmpty() ? List.of(context) : contexts, counted, daring);
     }
 
-    /** What a wardrobe is judged by, without weather. */
+    /** The context for judging a wardrobe without weather. */
     static JudgementContext context(
             Wardrobe wardrobe, Occasion occasion, HouseRules rules, LocalDate date, boolean countsAccessories) {
         return new JudgementContext(
@@ -101,7 +101,7 @@ public final class QuestionReader {
         }
     }
 
-    /** The weather given, or the typical day of each month; months alike in weather are one. */
+    /** The weather given, or the typical day of each month; months with equal weather are merged. */
     private static Set<Weather> weathers(Node node, Brief brief) {
         Set<Weather> weathers = new LinkedHashSet<>();
         Node months = node.field("months");
@@ -155,7 +155,7 @@ public final class QuestionReader {
                 "indoors", weather.indoors());
     }
 
-    /** Whether a word stands for counted slots. */
+    /** Whether a word is a preset of counted slots. */
     public static boolean isPreset(String word) {
         return PRESETS.containsKey(word);
     }
@@ -202,8 +202,8 @@ public final class QuestionReader {
     }
 
     /**
-     * Reads how pieces of an outfit are to be worn: from id to finishes, such as {@code {"p1": ["tucked"]}}. A piece that is not named is
-     * worn as is best.
+     * Reads how pieces of an outfit are to be worn: from id to finishes, such as {@code {"p1": ["tucked"]}}. Other
+     * pieces are worn in the best way.
      */
     public static Map<PieceId, Set<Finish>> finishes(Node node, Outfit outfit) {
         Map<PieceId, Set<Finish>> finishes = new TreeMap<>();
@@ -272,7 +272,7 @@ public final class QuestionReader {
         return Values.list(node, n -> pieceId(n, pieces));
     }
 
-    /** Reads the id of a piece of the wardrobe; null where it is none, which is reported. */
+    /** Reads the id of a piece of the wardrobe; null, with a problem reported, when there is no such piece. */
     public static PieceId pieceId(Node node, Wardrobe wardrobe) {
         return pieceId(node, byId(wardrobe));
     }

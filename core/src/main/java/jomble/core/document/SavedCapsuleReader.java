@@ -13,9 +13,9 @@ import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 
 /**
- * Saved capsules in document form: {@code {"id": "c1", "name": "Winter", "pieces": ["p1"], "wishes": {"size": 16}, "saved":
- * "2027-01-08T09:30:00Z", "locked": {"season": "winter", "on": "2027-01-08"}, "earlier": []}}. Pieces may have left the wardrobe since;
- * wishes are looked into when the capsule is planned again.
+ * Saved capsules in document form: {@code {"id": "c1", "name": "Winter", "pieces": ["p1"], "wishes": {"size": 16},
+ * "saved": "2027-01-08T09:30:00Z", "locked": {"season": "winter", "on": "2027-01-08"}, "earlier": []}}. Pieces may have
+ * left the wardrobe since; wishes are validated when the capsule is planned again.
  */
 public final class SavedCapsuleReader {
     private static final int MOST_CAPSULES = 200;
@@ -66,7 +66,7 @@ public final class SavedCapsuleReader {
                 pieces(node.field("pieces")), wishes(node.field("wishes")), SavedFields.saved(node));
     }
 
-    /** Pieces by their ids, each once; whether they are in the wardrobe is not asked. */
+    /** Distinct piece ids; they need not be in the wardrobe. */
     public static List<PieceId> pieces(Node node) {
         Set<PieceId> pieces = new LinkedHashSet<>();
         for (Node item : node.items(MOST_PIECES)) {
@@ -78,7 +78,7 @@ public final class SavedCapsuleReader {
         return List.copyOf(pieces);
     }
 
-    /** Wishes as they are kept: an object of the fields a planning call knows. */
+    /** Saved wishes: an object with the fields of a planning call. */
     public static Map<String, Object> wishes(Node node) {
         Map<String, Object> wishes = new LinkedHashMap<>();
         node.fields(CapsuleReader.FIELDS).forEach((name, field) -> {

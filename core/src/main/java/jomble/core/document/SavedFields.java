@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.util.function.Function;
 import jomble.core.tree.Node;
 
-/** What everything that is saved by name has in common. */
+/** The fields common to everything saved by name. */
 public final class SavedFields {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_NOTES = 2000;
@@ -15,7 +15,7 @@ public final class SavedFields {
 
     private SavedFields() {}
 
-    /** What the node holds, or null where it is no name. */
+    /** The name in a node, or null when it is not one. */
     public static String name(Node node) {
         String name = node.text(1, LONGEST_NAME);
         if (name != null && name.isBlank()) {
@@ -29,7 +29,7 @@ public final class SavedFields {
         return node.text(0, LONGEST_NOTES);
     }
 
-    /** When something was saved, or long ago where that is not said. */
+    /** When something was saved; a date long past when it is not given. */
     static Instant saved(Node node) {
         return Values.given(
                 node.field("saved"),

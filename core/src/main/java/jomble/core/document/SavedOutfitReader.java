@@ -59,7 +59,7 @@ public final class SavedOutfitReader {
         return id == null || about == null ? null : new SavedOutfit(id, about, now, earlier);
     }
 
-    /** What is said of an outfit; null where it has no name. */
+    /** Name, notes and purpose of an outfit; null when it has no name. */
     public static SavedOutfit.About about(Node node) {
         String name = SavedFields.name(node.field("name"));
         String notes = Values.given(node.field("notes"), SavedFields::notes, "");
@@ -86,7 +86,7 @@ public final class SavedOutfitReader {
                 slots(node.field("slots")), finishes(node.field("finishes")), SavedFields.saved(node));
     }
 
-    /** Pieces by slot; whether they are in the wardrobe is not asked. */
+    /** Pieces by slot; they need not be in the wardrobe. */
     private static Map<Slot, List<PieceId>> slots(Node node) {
         Map<Slot, List<PieceId>> slots = new EnumMap<>(Slot.class);
         Set<PieceId> seen = new HashSet<>();
@@ -145,7 +145,7 @@ public final class SavedOutfitReader {
                 .toList();
     }
 
-    /** What is said of an outfit in document form. */
+    /** Name, notes and purpose in document form. */
     public static Map<String, Object> write(SavedOutfit.About about) {
         Map<String, Object> tree = Values.tree("name", about.name(), "notes", about.notes());
         tree.put("occasions", about.occasions());

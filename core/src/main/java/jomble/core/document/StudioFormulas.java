@@ -14,7 +14,7 @@ import jomble.core.formula.SavedFormula;
 import jomble.core.piece.Kinds;
 import jomble.core.tree.Node;
 
-/** The formulas that are shipped, from casual to ceremonial. */
+/** The built-in formulas, from casual to ceremonial. */
 public final class StudioFormulas {
     private static final String TABLE = "/jomble/core/formula/studio-formulas.txt";
     private static final List<SavedFormula> SHIPPED = load();

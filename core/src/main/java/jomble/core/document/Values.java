@@ -12,13 +12,13 @@ import jomble.core.colour.Colour;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
 
-/** Values that stand in many places of a document. What is wrong is reported at its node. */
+/** Readers for values that occur in many places of a document. Problems are reported at their node. */
 final class Values {
     private static final int MOST = 200;
 
     private Values() {}
 
-    /** What the node holds, or the fallback when it is absent or wrong; a wrong one is reported. */
+    /** The value of a node, or the fallback when it is absent or invalid; an invalid one is reported. */
     static <T> T given(Node node, Function<Node, T> read, T fallback) {
         T value = node.isNull() ? null : read.apply(node);
         return value == null ? fallback : value;
@@ -48,7 +48,7 @@ final class Values {
         return Colour.of((String) node.value());
     }
 
-    /** Items that differ in their name. */
+    /** Items with distinct names. */
     static <T> List<T> distinct(Node node, Function<Node, T> read, Function<T, String> name, String what) {
         Set<String> seen = new HashSet<>();
         return list(node, n -> {

@@ -9,11 +9,12 @@ import jomble.core.colour.Colour;
 import jomble.core.colour.Lab;
 
 /**
- * The main colours of a garment in a photo.
+ * Finds the main colours of a garment in a photo.
  *
- * <p>Whatever looks like the edge of the picture is taken for background. The rest is grouped in CIELAB by DP-means (Kulis and
- * Jordan, 2012) with a fixed radius, over a histogram of five bits a channel so that large photos cost no more than small
- * ones. Limits are our choice: a group within {@link #RADIUS} of another reads as the same dye in another light.
+ * <p>Pixels similar to the picture's edge are taken as background. The rest is clustered in CIELAB by DP-means (Kulis
+ * and Jordan, 2012) with a fixed radius, over a histogram of five bits a channel, so that the cost does not depend on
+ * the photo's size. Limits are our choice: a cluster within {@link #RADIUS} of another reads as the same dye in another
+ * light.
  */
 public final class PhotoColours {
     private static final double RADIUS = 22;
@@ -26,7 +27,7 @@ public final class PhotoColours {
 
     private PhotoColours() {}
 
-    /** A colour and its part of the garment, 0..1. */
+    /** A colour and its share of the garment, 0..1. */
     public record Seen(Colour colour, double shareFraction) {}
 
     private record Cell(Lab lab, double weight) {}

@@ -30,7 +30,7 @@ import jomble.core.piece.PieceId;
 public record WardrobePalette(List<Swatch> swatches, List<Alike> alike) {
     /** ΔE00 within which colours are one group: clearly the same colour in another cloth or light. */
     static final double RADIUS = 12;
-    /** ΔE00 within which two pieces look like the same purchase made again. */
+    /** ΔE00 within which two pieces look like the same purchase twice. */
     public static final double NEARLY_SAME = 6;
 
     private static final double NEUTRAL_BASE_FRACTION = 0.08;

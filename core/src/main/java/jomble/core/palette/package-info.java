@@ -1,2 +1,2 @@
-/** The colours of a whole wardrobe: which carry it, which accent it, which stand alone. */
+/** The colours of a wardrobe: which dominate, which accent, which occur once. */
 package jomble.core.palette;

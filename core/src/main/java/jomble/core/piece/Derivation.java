@@ -80,7 +80,10 @@ final class Derivation {
         }
     }
 
-    /** Of what is usually satin a cotton or linen one is plain: nobody who records a cotton sari means cotton satin. */
+    /**
+     * A kind that is usually satin is a plain weave in cotton or linen: nobody who records a cotton sari means cotton
+     * satin.
+     */
     private void clothOfTheFibre() {
         List<FibreShare> fibres = get(Attribute.FIBRES);
         boolean asked = !set.containsKey(Attribute.CLOTH) && set.containsKey(Attribute.FIBRES);
@@ -218,7 +221,7 @@ final class Derivation {
         values[Attribute.ROLES.index()] = List.copyOf(roles);
     }
 
-    /** A dress is a layer where somebody said that it is worn open, and nowhere else. */
+    /** A dress is a layer only if it was recorded as worn open. */
     private boolean isRecordedAsWornOpen() {
         Object finishes = set.get(Attribute.FINISHES);
         return finishes instanceof List<?> list && list.contains(Finish.OPEN) && get(Attribute.OPENING) != Opening.NONE;
@@ -279,7 +282,7 @@ final class Derivation {
                 || value.equals(kind.changes().get(attribute));
     }
 
-    /** "Cable" before a knit, for a cable knit knit says it twice. */
+    /** The cloth before the kind in a label; shortened where "cable knit knit" would repeat the word. */
     private String beforeKind(String cloth) {
         boolean twice = cloth.endsWith(" knit") && kind.words().endsWith("knit");
         return twice ? cloth.substring(0, cloth.length() - " knit".length()) : cloth;

@@ -7,13 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * A kind of piece: what it is unless said otherwise.
+ * A kind of piece, with its default attributes.
  *
  * @param id kebab-case, unique
  * @param alsoCalled other words for it, in lower case
  * @param warmth insulation as the kind is usually made
- * @param like the shipped kind a studio's own kind was copied from; null of a shipped kind
- * @param changes what the studio's own kind is otherwise than the one it was copied from; empty of a shipped kind
+ * @param like the built-in kind a studio's own kind was copied from; null for a built-in kind
+ * @param changes where a studio's own kind differs from the one it was copied from; empty for a built-in kind
  */
 public record Kind(
         String id,

@@ -57,7 +57,7 @@ public final class Piece {
         return kind;
     }
 
-    /** What was set by hand, in the order it was set. */
+    /** The attributes set by hand, in the order in which they were set. */
     public Map<Attribute<?>, Object> set() {
         return set;
     }
@@ -133,7 +133,7 @@ public final class Piece {
         return get(Attribute.CLOTH).isKnitwear();
     }
 
-    /** An animal or abstract print, or a large floral: what is remembered of a room. */
+    /** An animal or abstract print, or a large floral: a print that is remembered. */
     public boolean isLoudPrint() {
         boolean largeFloral = pattern() == Pattern.FLORAL && patternScale() == PatternScale.LARGE;
         return largeFloral || pattern() == Pattern.ANIMAL || pattern() == Pattern.ABSTRACT;
@@ -222,7 +222,10 @@ public final class Piece {
         return centiClo;
     }
 
-    /** What somebody should still look at: words of its line that were not understood, and "colour" or "kind" while these are open. */
+    /**
+     * What still needs attention: words of its entry line that were not understood, and "colour" or "kind" while these
+     * are unset.
+     */
     public List<String> unclear() {
         List<String> unclear = get(Attribute.UNCLEAR);
         return unclear == null
@@ -234,7 +237,7 @@ public final class Piece {
                         .toList();
     }
 
-    /** Whether the line it was recorded with left the colour open and nobody has said it since. */
+    /** Whether its entry line gave no colour and none was set since. */
     public boolean isColourOpen() {
         return isColourOpen(set);
     }
@@ -249,7 +252,7 @@ public final class Piece {
         return get(Attribute.ROLES);
     }
 
-    /** Whether it is worn there before anywhere else. */
+    /** Whether this is its usual slot. */
     public boolean isFirstOf(Slot slot) {
         return !roles().isEmpty() && roles().get(0) == slot;
     }

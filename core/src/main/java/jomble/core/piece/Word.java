@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** A value of one of the vocabulary's enumerations, written in kebab-case on the wire. */
+/** A value of a vocabulary enumeration, written in kebab-case in documents and the API. */
 public interface Word {
     String name();
 

@@ -8,15 +8,14 @@ import java.util.Map;
 import java.util.Random;
 
 /**
- * Makes up the pieces of a wardrobe as they might hang in somebody's cupboard: the usual shares of tops, bottoms and the rest, cloths
- * that suit the kind, a few patterns, colours by taste, what they cost and how often they were worn. The same seed makes the same
- * pieces.
+ * Generates a plausible wardrobe: usual shares of tops, bottoms and the rest, suitable cloths, a few patterns, colours
+ * by taste, prices and wears. Deterministic for a seed.
  */
 public final class SampleWardrobe {
     private static final int WHOLE = 1000;
     private static final int TYPICAL_WEARS = 60;
 
-    /** A kind with its share of a wardrobe in thousandths, and cloths it comes in besides the usual one. */
+    /** A kind with its share of a wardrobe in thousandths, and alternative cloths. */
     private record Share(String kind, int permille, List<String> cloths) {}
 
     private static final List<Share> SHARES = List.of(

@@ -1,2 +1,2 @@
-/** Made-up wardrobes of any size, for demonstration and measurement. */
+/** Generated wardrobes of any size, for demonstration and measurement. */
 package jomble.core.sample;

@@ -5,8 +5,8 @@ import java.util.List;
 import jomble.core.piece.PieceId;
 
 /**
- * Pieces worn together on one day. Invariant: at least one piece, none twice. A piece that is no longer in the wardrobe may be
- * named: the log outlives it.
+ * Pieces worn together on one day. Invariant: at least one piece, no duplicates. It may name pieces that have left the
+ * wardrobe, because the log outlives them.
  */
 public record Wear(LocalDate date, List<PieceId> pieces) {
     public Wear {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import jomble.core.piece.PieceId;
 
-/** All wears of a wardrobe, in the order they were written down. */
+/** All wears of a wardrobe, in the order in which they were recorded. */
 public record WearLog(List<Wear> wears) {
     public static final WearLog EMPTY = new WearLog(List.of());
 

@@ -28,7 +28,7 @@ public final class DressCodeRule implements WholeRule {
     private static final int CODES = DressCode.values().length;
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.JACKET_WORN, Sign.TIE_WORN, Sign.SLEEVES_WORN, Sign.LAYER_OVER);
-    /** Met by the structure, by another rule, or beyond what an outfit can show. */
+    /** Requirements satisfied by the structure or another rule, or that an outfit cannot show. */
     private static final Set<DressCode> ELSEWHERE =
             EnumSet.of(DressCode.NO_SHOES, DressCode.NO_SHEER, DressCode.PROTECTIVE_CLOTHING);
 

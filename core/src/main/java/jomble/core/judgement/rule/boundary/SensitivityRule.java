@@ -16,9 +16,9 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
 /**
- * {@code boundary.sensitivity}: what the client's skin does not bear.
+ * {@code boundary.sensitivity}: a material the client's skin does not tolerate.
  *
- * <p>Tailored trousers and skirts are lined and hang clear of the skin, so that wool is no matter there.
+ * <p>Tailored trousers and skirts are lined and do not touch the skin, so wool is accepted there.
  */
 public final class SensitivityRule implements PieceRule {
     private static final RuleInfo INFO = RuleInfo.of(

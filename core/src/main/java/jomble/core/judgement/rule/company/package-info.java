@@ -1,2 +1,2 @@
-/** What keeps company with what: bottoms, shoes and festive pieces. */
+/** What goes with what: bottoms, shoes and festive pieces. */
 package jomble.core.judgement.rule.company;

@@ -37,7 +37,7 @@ public final class SurfaceFlatRule implements WholeRule {
     private static final Set<Slot> TRIMMINGS = EnumSet.of(Slot.BELT, Slot.BAG, Slot.NECK, Slot.JEWELLERY);
 
     private static final long NEUTRALS = neutrals();
-    /** The key of outfits the rule has nothing to say of, whatever is put on. */
+    /** The key of outfits that cannot violate the rule, whatever is added. */
     private static final long COLOURFUL = -1;
 
     record FlatOneColour(int surfaces, double wanted) {}
@@ -113,7 +113,7 @@ public final class SurfaceFlatRule implements WholeRule {
                     : Optional.empty();
         }
 
-        /** What was of several colours, or has texture where that is all that is asked for, stays so whatever is put on. */
+        /** An outfit of several colours, or with texture if only that is required, stays so whatever is added. */
         @Override
         public long key(WholeRule rule, Summary summary) {
             boolean avoids = black.equals(AVOIDED) || oneColour.equals(AVOIDED);

@@ -30,7 +30,7 @@ public final class LayerHemRule implements PairRule {
                     MOST,
                     BELOW_JACKET)
             .that(RuleTrait.READS_FINISHES);
-    /** Stature in cm that heights in thousandths are turned into lengths with. */
+    /** Stature in cm for converting heights in thousandths to lengths. */
     private static final double STATURE_CM = 168;
 
     private static final int CASUAL = 3;
@@ -98,7 +98,7 @@ public final class LayerHemRule implements PairRule {
         return casual ? Result.minor(evidence) : Result.major(evidence);
     }
 
-    /** A tucked or knotted top has no hem in sight. */
+    /** A tucked or knotted top has no visible hem. */
     private static boolean isAway(Worn worn) {
         return worn.is(Finish.TUCKED) || worn.is(Finish.HALF_TUCKED) || worn.is(Finish.KNOTTED);
     }

@@ -36,11 +36,11 @@ public final class SeasonWeatherRule implements PieceRule {
                     COOL,
                     WARM_MEAN)
             .that(RuleTrait.READS_WEATHER, RuleTrait.READS_FINISHES);
-    /** What comes off at the door is asked at the coldest of the day; a winter coat in summer at the mean all the same. */
+    /** Layers taken off indoors are judged at the coldest of the day; a winter coat in summer at the mean. */
     private static final Set<Slot> TAKEN_OFF = EnumSet.of(Slot.COAT, Slot.HAT, Slot.NECK, Slot.HANDS);
-    /** What stays in reach is asked at the mean of the day. */
+    /** Layers that stay at hand are judged at the day's mean. */
     private static final Set<Slot> LAYERS = EnumSet.of(Slot.MID, Slot.JACKET);
-    /** What is thin here leaves somebody cold; other layers are added to. */
+    /** Thin cloth in these slots leaves the client cold; elsewhere a layer can be added. */
     private static final Set<Slot> MUST_BE_WARM = EnumSet.of(Slot.BOTTOM, Slot.ONEPIECE, Slot.JACKET);
 
     private static final Set<Slot> COVERED = EnumSet.of(
@@ -66,7 +66,7 @@ public final class SeasonWeatherRule implements PieceRule {
     private static final SeasonRange OPEN_SHIRT = new SeasonRange(1, 2);
     private static final int THIN = 2;
     private static final SeasonRange WINTER = new SeasonRange(4, 5);
-    /** One season too warm is noticed of a cloth that begins here; a lighter one is only a little much. */
+    /** From this season on, a cloth one season too warm is noticeable; a lighter one is only slightly too much. */
     private static final int NOTICED_FROM = 3;
 
     private static final int WINTER_CLOTH_FROM = 4;
@@ -161,7 +161,7 @@ public final class SeasonWeatherRule implements PieceRule {
         };
     }
 
-    /** A thin shirt worn open is a layer for mild days: it warms nobody. */
+    /** A thin shirt worn open is a layer for mild days; it gives no warmth. */
     private static boolean isOpenShirt(Worn worn) {
         return worn.slot() == Slot.MID
                 && worn.is(Finish.OPEN)

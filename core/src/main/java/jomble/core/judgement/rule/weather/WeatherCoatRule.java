@@ -11,9 +11,9 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
 /**
- * {@code weather.coat}: a coat nobody needs, too warm over what is usually worn even at the day's low.
+ * {@code weather.coat}: a coat that is not needed, because it is too warm over usual clothes even at the day's low.
  *
- * <p>It is asked of the coat alone, because without it the outfit is warm enough, whatever else is worn.
+ * <p>The coat is judged alone: without it the outfit is warm enough, whatever else is worn.
  */
 public final class WeatherCoatRule implements PieceRule {
     private static final Parameter MINOR = new Parameter("minor", 1.0, "PMV from neutral");
