@@ -52,8 +52,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The studio's clients, each with how much there is of them.
-         * @description The studio's clients, each with how much there is of them.
+         * The studio's clients, each with the number of pieces.
+         * @description The studio's clients, each with the number of pieces.
          */
         get: operations["all_1"];
         put?: never;
@@ -96,13 +96,13 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * What was agreed with a client, with the version it is at.
-         * @description What was agreed with a client, with the version it is at.
+         * A client's brief.
+         * @description A client's brief.
          */
         get: operations["brief"];
         /**
-         * Changes parts of the brief in one step that can be undone; nothing is kept of a part with a mistake in it.
-         * @description Changes parts of the brief in one step that can be undone; nothing is kept of a part with a mistake in it.
+         * Changes parts of the brief in one step that can be undone; a part with a mistake is refused and nothing is saved.
+         * @description Changes parts of the brief in one step that can be undone; a part with a mistake is refused and nothing is saved.
          */
         put: operations["change_2"];
         post?: never;
@@ -122,8 +122,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Says what a capsule put together by hand is worth.
-         * @description Says what a capsule put together by hand is worth.
+         * Computes the figures of a capsule put together by hand, without a search.
+         * @description Computes the figures of a capsule put together by hand, without a search.
          */
         post: operations["figures"];
         delete?: never;
@@ -140,10 +140,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Plans a capsule of a client and streams it: <code>progress</code> and every <code>better</code> capsule found, then the <code>plan</code>, then
-         *      <code>complete</code>.
-         * @description Plans a capsule of a client and streams it: <code>progress</code> and every <code>better</code> capsule found, then the <code>plan</code>, then
-         *      <code>complete</code>.
+         * Plans a capsule for a client as a stream: <code>progress</code> and every <code>better</code> capsule found, then the
+         *      <code>plan</code>, then <code>complete</code>.
+         * @description Plans a capsule for a client as a stream: <code>progress</code> and every <code>better</code> capsule found, then the
+         *      <code>plan</code>, then <code>complete</code>.
          */
         get: operations["plan_1"];
         put?: never;
@@ -168,8 +168,8 @@ export interface paths {
         get: operations["all_7"];
         put?: never;
         /**
-         * Keeps a capsule: its <code>name</code>, <code>pieces</code>, <code>wishes</code> and <code>notes</code>.
-         * @description Keeps a capsule: its <code>name</code>, <code>pieces</code>, <code>wishes</code> and <code>notes</code>.
+         * Saves a capsule: its <code>name</code>, <code>pieces</code>, <code>wishes</code> and <code>notes</code>.
+         * @description Saves a capsule: its <code>name</code>, <code>pieces</code>, <code>wishes</code> and <code>notes</code>.
          */
         post: operations["save_2"];
         delete?: never;
@@ -186,10 +186,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Plans capsules that share a core, one for each season wished for or one for each group of occasions, and streams them: the
-         *      <code>core</code>, each <code>part</code>, then <code>complete</code>.
-         * @description Plans capsules that share a core, one for each season wished for or one for each group of occasions, and streams them: the
-         *      <code>core</code>, each <code>part</code>, then <code>complete</code>.
+         * Plans capsules that share a core, one for each season or for each group of occasions, as a stream: the <code>
+         *      core</code>, each <code>part</code>, then <code>complete</code>.
+         * @description Plans capsules that share a core, one for each season or for each group of occasions, as a stream: the <code>
+         *      core</code>, each <code>part</code>, then <code>complete</code>.
          */
         get: operations["shared"];
         put?: never;
@@ -218,10 +218,10 @@ export interface paths {
         options?: never;
         head?: never;
         /**
-         * Changes what is given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null, and with the
-         *      <code>version</code> that was seen <code>pieces</code> and <code>wishes</code>.
-         * @description Changes what is given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null, and with the
-         *      <code>version</code> that was seen <code>pieces</code> and <code>wishes</code>.
+         * Changes the fields given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null,
+         *      and, with the <code>version</code> the caller saw, <code>pieces</code> and <code>wishes</code>.
+         * @description Changes the fields given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null,
+         *      and, with the <code>version</code> the caller saw, <code>pieces</code> and <code>wishes</code>.
          */
         patch: operations["change_5"];
         trace?: never;
@@ -236,8 +236,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Every outfit one change away from one: another piece in any slot, or a piece worn otherwise.
-         * @description Every outfit one change away from one: another piece in any slot, or a piece worn otherwise.
+         * Every outfit one change away: another piece in any slot, or a piece worn differently.
+         * @description Every outfit one change away: another piece in any slot, or a piece worn differently.
          */
         post: operations["changes_1"];
         delete?: never;
@@ -254,10 +254,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Streams <code>progress</code> events, then <code>counts</code> without and <code>complete</code> with the uncounted pieces' figures, or
-         *      <code>refused</code> with the reason.
-         * @description Streams <code>progress</code> events, then <code>counts</code> without and <code>complete</code> with the uncounted pieces' figures, or
-         *      <code>refused</code> with the reason.
+         * Streams <code>progress</code> events, then <code>counts</code> without and <code>complete</code> with the figures of uncounted
+         *      pieces, or <code>refused</code> with the reason.
+         * @description Streams <code>progress</code> events, then <code>counts</code> without and <code>complete</code> with the figures of uncounted
+         *      pieces, or <code>refused</code> with the reason.
          */
         get: operations["counts"];
         put?: never;
@@ -298,8 +298,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Streams <code>progress</code> events and then how the counts of this context and of another differ, as <code>difference</code>.
-         * @description Streams <code>progress</code> events and then how the counts of this context and of another differ, as <code>difference</code>.
+         * Streams <code>progress</code> events, then the difference between the counts of this context and another as <code>
+         *      difference</code>.
+         * @description Streams <code>progress</code> events, then the difference between the counts of this context and another as <code>
+         *      difference</code>.
          */
         get: operations["difference"];
         put?: never;
@@ -340,8 +342,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Streams what every limit of the brief does, each as a <code>limit</code>; then <code>complete</code>.
-         * @description Streams what every limit of the brief does, each as a <code>limit</code>; then <code>complete</code>.
+         * Streams the effect of every limit of the brief, each as a <code>limit</code>; then <code>complete</code>.
+         * @description Streams the effect of every limit of the brief, each as a <code>limit</code>; then <code>complete</code>.
          */
         get: operations["limits"];
         put?: never;
@@ -360,8 +362,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Streams what is needed for every occasion in every season, each as a <code>need</code>; then <code>complete</code>.
-         * @description Streams what is needed for every occasion in every season, each as a <code>need</code>; then <code>complete</code>.
+         * Streams the need for every occasion in every season, each as a <code>need</code>; then <code>complete</code>.
+         * @description Streams the need for every occasion in every season, each as a <code>need</code>; then <code>complete</code>.
          */
         get: operations["needs"];
         put?: never;
@@ -380,13 +382,13 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Everything of a client as a wardrobe document.
-         * @description Everything of a client as a wardrobe document.
+         * Exports everything of a client as a wardrobe document.
+         * @description Exports everything of a client as a wardrobe document.
          */
         get: operations["export"];
         /**
-         * Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it.
-         * @description Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it.
+         * Replaces the client's wardrobe by a document; a document with a mistake is refused and nothing is saved.
+         * @description Replaces the client's wardrobe by a document; a document with a mistake is refused and nothing is saved.
          */
         put: operations["replace"];
         post?: never;
@@ -404,8 +406,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The coming week at the client's place; empty where its climate is not known.
-         * @description The coming week at the client's place; empty where its climate is not known.
+         * The next week at the client's place; empty when its climate is unknown.
+         * @description The next week at the client's place; empty when its climate is unknown.
          */
         get: operations["forecast"];
         put?: never;
@@ -424,14 +426,16 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The formulas of a client, the studio's and those the client lives in, each with its outfits counted in the context.
-         * @description The formulas of a client, the studio's and those the client lives in, each with its outfits counted in the context.
+         * The formulas of a client, the studio's, and those the client lives in, each with the number of its outfits in the
+         *      context.
+         * @description The formulas of a client, the studio's, and those the client lives in, each with the number of its outfits in the
+         *      context.
          */
         get: operations["all_6"];
         put?: never;
         /**
-         * Keeps a formula: its <code>name</code> and <code>slots</code>.
-         * @description Keeps a formula: its <code>name</code> and <code>slots</code>.
+         * Saves a formula: its <code>name</code> and <code>slots</code>.
+         * @description Saves a formula: its <code>name</code> and <code>slots</code>.
          */
         post: operations["save_1"];
         delete?: never;
@@ -450,8 +454,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Which piece would make a formula possible that has no outfit.
-         * @description Which piece would make a formula possible that has no outfit.
+         * Pieces that would make a formula possible that has no outfit.
+         * @description Pieces that would make a formula possible that has no outfit.
          */
         post: operations["missing"];
         delete?: never;
@@ -470,8 +474,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * The formula of an outfit, in which every piece stands for its like.
-         * @description The formula of an outfit, in which every piece stands for its like.
+         * The formula of an outfit, in which every piece is replaced by its kind.
+         * @description The formula of an outfit, in which every piece is replaced by its kind.
          */
         post: operations["ofOutfit"];
         delete?: never;
@@ -490,8 +494,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Outfits that keep to a formula, or why there are none.
-         * @description Outfits that keep to a formula, or why there are none.
+         * The outfits that match a formula, or why there are none.
+         * @description The outfits that match a formula, or why there are none.
          */
         post: operations["outfits_1"];
         delete?: never;
@@ -518,8 +522,10 @@ export interface paths {
         options?: never;
         head?: never;
         /**
-         * Changes what is given of <code>name</code> and <code>slots</code>; with the slots that were <code>seen</code> only where they still are so.
-         * @description Changes what is given of <code>name</code> and <code>slots</code>; with the slots that were <code>seen</code> only where they still are so.
+         * Changes the given <code>name</code> and <code>slots</code>; with <code>seen</code>, only if the slots are still as the caller
+         *      saw them.
+         * @description Changes the given <code>name</code> and <code>slots</code>; with <code>seen</code>, only if the slots are still as the caller
+         *      saw them.
          */
         patch: operations["change_4"];
         trace?: never;
@@ -534,8 +540,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Saves rows of the file in one step: all of them, which refuses the whole when one has a problem, or the chosen ones.
-         * @description Saves rows of the file in one step: all of them, which refuses the whole when one has a problem, or the chosen ones.
+         * Imports rows in one step: all of them, refused as a whole when one has a problem, or the chosen ones.
+         * @description Imports rows in one step: all of them, refused as a whole when one has a problem, or the chosen ones.
          */
         post: operations["apply"];
         delete?: never;
@@ -574,8 +580,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Says for every row what will happen to it and what is wrong; saves nothing.
-         * @description Says for every row what will happen to it and what is wrong; saves nothing.
+         * Previews the import row by row, with problems; nothing is saved.
+         * @description Previews the import row by row, with problems; nothing is saved.
          */
         post: operations["preview"];
         delete?: never;
@@ -594,8 +600,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * The verdict on an outfit with its reasons, its drawing, and how it fares through the day.
-         * @description The verdict on an outfit with its reasons, its drawing, and how it fares through the day.
+         * Judges an outfit, with reasons, its drawing, and its comfort through the day.
+         * @description Judges an outfit, with reasons, its drawing, and its comfort through the day.
          */
         post: operations["judge_1"];
         delete?: never;
@@ -612,8 +618,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * What the next suit should be like to open most combinations with those there are.
-         * @description What the next suit should be like to open most combinations with those there are.
+         * The suits that would combine best with the wardrobe.
+         * @description The suits that would combine best with the wardrobe.
          */
         get: operations["next"];
         put?: never;
@@ -634,8 +640,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * What an occasion would do to the outfits of a client before it is added to the brief.
-         * @description What an occasion would do to the outfits of a client before it is added to the brief.
+         * Tries an occasion before it is added to the brief: outfits that pass and some that just fail.
+         * @description Tries an occasion before it is added to the brief: outfits that pass and some that just fail.
          */
         post: operations["trial"];
         delete?: never;
@@ -672,19 +678,19 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * What a stylist has decided over the rules for a client.
-         * @description What a stylist has decided over the rules for a client.
+         * The rulings for a client.
+         * @description The rulings for a client.
          */
         get: operations["all_5"];
         put?: never;
         /**
-         * Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way.
-         * @description Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way.
+         * Saves rulings, all or nothing; they replace earlier ones on the same pieces.
+         * @description Saves rulings, all or nothing; they replace earlier ones on the same pieces.
          */
         post: operations["rule"];
         /**
-         * Takes back the ruling on exactly these pieces.
-         * @description Takes back the ruling on exactly these pieces.
+         * Deletes the ruling on exactly these pieces.
+         * @description Deletes the ruling on exactly these pieces.
          */
         delete: operations["takeBack"];
         options?: never;
@@ -700,13 +706,13 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The colours of a wardrobe, grouped, beside the palette agreed with the client.
-         * @description The colours of a wardrobe, grouped, beside the palette agreed with the client.
+         * The colours of a wardrobe, grouped, and the client's palette.
+         * @description The colours of a wardrobe, grouped, and the client's palette.
          */
         get: operations["palette"];
         /**
-         * Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it.
-         * @description Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it.
+         * Replaces the client's palette; one with a mistake is refused and nothing is saved.
+         * @description Replaces the client's palette; one with a mistake is refused and nothing is saved.
          */
         put: operations["change_1"];
         post?: never;
@@ -726,8 +732,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * The context is the one to get to.
-         * @description The context is the one to get to.
+         * The shortest sequences of edits to an outfit of the given context.
+         * @description The shortest sequences of edits to an outfit of the given context.
          */
         post: operations["paths_1"];
         delete?: never;
@@ -790,8 +796,8 @@ export interface paths {
         get: operations["all_3"];
         put?: never;
         /**
-         * Adds a piece in document form; it gets an id where it has none.
-         * @description Adds a piece in document form; it gets an id where it has none.
+         * Adds a piece in document form; it gets an id unless it has one.
+         * @description Adds a piece in document form; it gets an id unless it has one.
          */
         post: operations["add_2"];
         delete?: never;
@@ -850,8 +856,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Records a piece from each line in one step; when one cannot be accepted, none is.
-         * @description Records a piece from each line in one step; when one cannot be accepted, none is. A line that names no kind is refused.
+         * Adds a piece from each line in one step, all or none.
+         * @description Adds a piece from each line in one step, all or none. A line that names no kind is refused.
          */
         post: operations["enterAll"];
         delete?: never;
@@ -870,8 +876,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Records a piece from one line of words.
-         * @description Records a piece from one line of words.
+         * Adds a piece from an entry line.
+         * @description Adds a piece from an entry line.
          */
         post: operations["enter"];
         delete?: never;
@@ -889,14 +895,14 @@ export interface paths {
         };
         get?: never;
         /**
-         * Replaces what was set of a piece, if nobody has changed it since the version in If-Match.
-         * @description Replaces what was set of a piece, if nobody has changed it since the version in If-Match.
+         * Replaces the attributes set on a piece, if it is still at the version in If-Match.
+         * @description Replaces the attributes set on a piece, if it is still at the version in If-Match.
          */
         put: operations["change"];
         post?: never;
         /**
-         * Deletes a piece; with If-Match only if nobody has changed it since.
-         * @description Deletes a piece; with If-Match only if nobody has changed it since. Undo brings it back.
+         * Deletes a piece; with If-Match, only if it is still at that version.
+         * @description Deletes a piece; with If-Match, only if it is still at that version. Undo restores it.
          */
         delete: operations["delete"];
         options?: never;
@@ -918,8 +924,8 @@ export interface paths {
         get: operations["all_4"];
         put?: never;
         /**
-         * Keeps a photo of a piece, upright, in three sizes and without what the camera wrote into it.
-         * @description Keeps a photo of a piece, upright, in three sizes and without what the camera wrote into it.
+         * Saves a photo of a piece, rotated upright, in three sizes and without metadata.
+         * @description Saves a photo of a piece, rotated upright, in three sizes and without metadata.
          */
         post: operations["add_3"];
         delete?: never;
@@ -938,8 +944,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Keeps a picture of the simulated camera as a photo of a piece.
-         * @description Keeps a picture of the simulated camera as a photo of a piece.
+         * Saves a picture of the simulated camera as a photo of a piece.
+         * @description Saves a picture of the simulated camera as a photo of a piece.
          */
         post: operations["take"];
         delete?: never;
@@ -956,8 +962,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * What happened to a piece, newest first, with what changed.
-         * @description What happened to a piece, newest first, with what changed.
+         * The history of a piece, newest first.
+         * @description The history of a piece, newest first.
          */
         get: operations["story"];
         put?: never;
@@ -978,8 +984,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Says what an unclear word of a piece means, or that it may stay a note.
-         * @description Says what an unclear word of a piece means, or that it may stay a note.
+         * Settles an unclear word of a piece, with a meaning or as a note.
+         * @description Settles an unclear word of a piece, with a meaning or as a note.
          */
         post: operations["explain"];
         delete?: never;
@@ -996,10 +1002,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Streams <code>progress</code> while a context is made ready to be asked of outfits, then <code>complete</code>: the calls after it answer at
-         *      once.
-         * @description Streams <code>progress</code> while a context is made ready to be asked of outfits, then <code>complete</code>: the calls after it answer at
-         *      once. Without it they work, and take as long the first time.
+         * Streams <code>progress</code> while a context is prepared for questions about outfits, then <code>complete</code>;
+         *      subsequent calls answer at once.
+         * @description Streams <code>progress</code> while a context is prepared for questions about outfits, then <code>complete</code>;
+         *      subsequent calls answer at once. Without it they work but take as long the first time.
          */
         get: operations["prepare"];
         put?: never;
@@ -1020,8 +1026,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Does again what was taken back last.
-         * @description Does again what was taken back last.
+         * Redoes the step undone last.
+         * @description Redoes the step undone last.
          */
         post: operations["redo"];
         delete?: never;
@@ -1038,8 +1044,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * What is worn, finished for the day, the evening and the weekend.
-         * @description What is worn, finished for the day, the evening and the weekend.
+         * A base finished for day, evening and weekend.
+         * @description A base finished for day, evening and weekend.
          */
         get: operations["registers"];
         put?: never;
@@ -1058,13 +1064,13 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Every rule with its schools and numbers as they are for a client.
-         * @description Every rule with its schools and numbers as they are for a client.
+         * Every rule with its schools and parameters for a client.
+         * @description Every rule with its schools and parameters for a client.
          */
         get: operations["rules"];
         /**
-         * Puts the client's own house rules in place of what they were.
-         * @description Puts the client's own house rules in place of what they were.
+         * Replaces the client's house rules.
+         * @description Replaces the client's house rules.
          */
         put: operations["holdForClient"];
         post?: never;
@@ -1088,9 +1094,9 @@ export interface paths {
         get: operations["all_2"];
         put?: never;
         /**
-         * Keeps an outfit: its <code>name</code>, <code>slots</code> and <code>finishes</code>, and what else is said of it: <code>notes</code>, <code>
+         * Saves an outfit: its <code>name</code>, <code>slots</code> and <code>finishes</code>, and optionally <code>notes</code>, <code>
          *      occasions</code>, <code>seasons</code>, <code>tags</code>, <code>favourite</code>.
-         * @description Keeps an outfit: its <code>name</code>, <code>slots</code> and <code>finishes</code>, and what else is said of it: <code>notes</code>, <code>
+         * @description Saves an outfit: its <code>name</code>, <code>slots</code> and <code>finishes</code>, and optionally <code>notes</code>, <code>
          *      occasions</code>, <code>seasons</code>, <code>tags</code>, <code>favourite</code>.
          */
         post: operations["save"];
@@ -1111,15 +1117,15 @@ export interface paths {
         put?: never;
         post?: never;
         /**
-         * Deletes a saved outfit and answers those that are left; undo brings it back.
-         * @description Deletes a saved outfit and answers those that are left; undo brings it back.
+         * Deletes a saved outfit and returns the others; undo restores it.
+         * @description Deletes a saved outfit and returns the others; undo restores it.
          */
         delete: operations["delete_1"];
         options?: never;
         head?: never;
         /**
-         * Changes what is given of what is said of it, and with the <code>version</code> that was seen <code>slots</code> and <code>finishes</code>.
-         * @description Changes what is given of what is said of it, and with the <code>version</code> that was seen <code>slots</code> and <code>finishes</code>.
+         * Changes the fields given and, with the <code>version</code> the caller saw, <code>slots</code> and <code>finishes</code>.
+         * @description Changes the fields given and, with the <code>version</code> the caller saw, <code>slots</code> and <code>finishes</code>.
          */
         patch: operations["change_3"];
         trace?: never;
@@ -1172,10 +1178,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * An outfit the client has not worn yet, drawn at random from those that work, with some pieces in it if so asked; the best of a
-         *      few draws.
-         * @description An outfit the client has not worn yet, drawn at random from those that work, with some pieces in it if so asked; the best of a
-         *      few draws. Nothing where there is none.
+         * An outfit the client has not worn yet, drawn at random from those that work, optionally with given pieces; the
+         *      best of a few draws.
+         * @description An outfit the client has not worn yet, drawn at random from those that work, optionally with given pieces; the
+         *      best of a few draws. Empty when there is none.
          */
         get: operations["surprise"];
         put?: never;
@@ -1196,8 +1202,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Takes back the latest step, whatever it changed.
-         * @description Takes back the latest step, whatever it changed.
+         * Undoes the latest step, whatever it changed.
+         * @description Undoes the latest step, whatever it changed.
          */
         post: operations["undo"];
         delete?: never;
@@ -1214,8 +1220,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Drawn looks with one piece that differ as much as can be.
-         * @description Drawn looks with one piece that differ as much as can be.
+         * Looks with one piece that are as different as possible, with drawings.
+         * @description Looks with one piece that are as different as possible, with drawings.
          */
         get: operations["ways_1"];
         put?: never;
@@ -1234,14 +1240,14 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * By id of the piece; pieces never worn are missing.
-         * @description By id of the piece; pieces never worn are missing.
+         * By piece id; pieces never worn are omitted.
+         * @description By piece id; pieces never worn are omitted.
          */
         get: operations["worn"];
         put?: never;
         /**
-         * Writes down that pieces of the wardrobe were worn together.
-         * @description Writes down that pieces of the wardrobe were worn together.
+         * Records that pieces of the wardrobe were worn together.
+         * @description Records that pieces of the wardrobe were worn together.
          */
         post: operations["wear"];
         delete?: never;
@@ -1260,8 +1266,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Why pieces make no outfit, shown on the outfit in which they come nearest to working.
-         * @description Why pieces make no outfit, shown on the outfit in which they come nearest to working.
+         * Explains why pieces are in no outfit, using the outfit in which they come nearest to working.
+         * @description Explains why pieces are in no outfit, using the outfit in which they come nearest to working.
          */
         post: operations["why"];
         delete?: never;
@@ -1278,8 +1284,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The latest first, at most 200; without those of which a piece has left the wardrobe.
-         * @description The latest first, at most 200; without those of which a piece has left the wardrobe.
+         * The most recent first, at most 200; without those with a piece that has left the wardrobe.
+         * @description The most recent first, at most 200; without those with a piece that has left the wardrobe.
          */
         get: operations["all_9"];
         put?: never;
@@ -1298,8 +1304,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * A client with the seasons and occasions that can be asked about.
-         * @description A client with the seasons and occasions that can be asked about.
+         * A client with the seasons and occasions that can be chosen.
+         * @description A client with the seasons and occasions that can be chosen.
          */
         get: operations["one"];
         put?: never;
@@ -1320,8 +1326,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Reads twelve months as somebody typed or pasted them; nothing is kept.
-         * @description Reads twelve months as somebody typed or pasted them; nothing is kept.
+         * Parses twelve months of typed or pasted climate; nothing is saved.
+         * @description Parses twelve months of typed or pasted climate; nothing is saved.
          */
         post: operations["read_1"];
         delete?: never;
@@ -1340,8 +1346,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Plans a capsule of a wardrobe that is sent along.
-         * @description Plans a capsule of a wardrobe that is sent along.
+         * Plans a capsule for the wardrobe in the request.
+         * @description Plans a capsule for the wardrobe in the request.
          */
         post: operations["plan"];
         delete?: never;
@@ -1360,8 +1366,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Every outfit one edit away from another that works.
-         * @description Every outfit one edit away from another that works.
+         * Every working outfit one edit away from another.
+         * @description Every working outfit one edit away from another.
          */
         post: operations["changes"];
         delete?: never;
@@ -1380,8 +1386,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * How far colours are apart (CIEDE2000) and the families they belong to.
-         * @description How far colours are apart (CIEDE2000) and the families they belong to.
+         * Differences between colours (CIEDE2000) and their families.
+         * @description Differences between colours (CIEDE2000) and their families.
          */
         post: operations["colour"];
         delete?: never;
@@ -1400,8 +1406,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Counts the combinations of a wardrobe in a context, exactly, with the figures that are asked for.
-         * @description Counts the combinations of a wardrobe in a context, exactly, with the figures that are asked for.
+         * Counts the combinations of a wardrobe in a context exactly, with the figures requested.
+         * @description Counts the combinations of a wardrobe in a context exactly, with the figures requested.
          */
         post: operations["count"];
         delete?: never;
@@ -1420,8 +1426,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Outfits that keep to a formula, counted and listed, or why there are none.
-         * @description Outfits that keep to a formula, counted and listed, or why there are none.
+         * Outfits that match a formula, counted and listed, or why there are none.
+         * @description Outfits that match a formula, counted and listed, or why there are none.
          */
         post: operations["formula"];
         delete?: never;
@@ -1440,8 +1446,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Judges each outfit; over several months, in the one where it is at its best.
-         * @description Judges each outfit; over several months, in the one where it is at its best.
+         * Judges each outfit; over several months, in the month in which it is at its best.
+         * @description Judges each outfit; over several months, in the month in which it is at its best.
          */
         post: operations["judge"];
         delete?: never;
@@ -1500,8 +1506,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Outfits with one piece that differ as much as can be.
-         * @description Outfits with one piece that differ as much as can be.
+         * Outfits with one piece that are as different as possible.
+         * @description Outfits with one piece that are as different as possible.
          */
         post: operations["ways"];
         delete?: never;
@@ -1520,8 +1526,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * How the counts differ when a wardrobe is changed in thought.
-         * @description How the counts differ when a wardrobe is changed in thought.
+         * The difference in counts when a wardrobe is changed hypothetically.
+         * @description The difference in counts when a wardrobe is changed hypothetically.
          */
         post: operations["whatIf"];
         delete?: never;
@@ -1540,8 +1546,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Reads a line as it is typed, without saving anything.
-         * @description Reads a line as it is typed, without saving anything.
+         * Reads a line while it is typed, without saving anything.
+         * @description Reads a line while it is typed, without saving anything.
          */
         post: operations["read"];
         delete?: never;
@@ -1622,14 +1628,14 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The occasions a client may be given: those shipped and the studio's own.
-         * @description The occasions a client may be given: those shipped and the studio's own.
+         * The occasions to choose from: built-in ones and the studio's own.
+         * @description The occasions to choose from: built-in ones and the studio's own.
          */
         get: operations["all"];
         put?: never;
         /**
-         * Adds an occasion in document form, or replaces the studio's own of that name.
-         * @description Adds an occasion in document form, or replaces the studio's own of that name.
+         * Adds an occasion in document form, or replaces the studio's own with the same name.
+         * @description Adds an occasion in document form, or replaces the studio's own with the same name.
          */
         post: operations["add"];
         delete?: never;
@@ -1649,8 +1655,8 @@ export interface paths {
         put?: never;
         post?: never;
         /**
-         * Takes away a template of the studio's own; those shipped stay.
-         * @description Takes away a template of the studio's own; those shipped stay.
+         * Deletes one of the studio's own templates; built-in ones stay.
+         * @description Deletes one of the studio's own templates; built-in ones stay.
          */
         delete: operations["remove"];
         options?: never;
@@ -1666,8 +1672,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The places shipped with Jomble and their climate, month by month.
-         * @description The places shipped with Jomble and their climate, month by month.
+         * The built-in places and their climate, month by month.
+         * @description The built-in places and their climate, month by month.
          */
         get: operations["places"];
         put?: never;
@@ -1686,8 +1692,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Outfits drawn to show where a rule finds fault and where it does not.
-         * @description Outfits drawn to show where a rule finds fault and where it does not.
+         * Drawn outfits that show when a rule finds fault and when it does not.
+         * @description Drawn outfits that show when a rule finds fault and when it does not.
          */
         get: operations["examples"];
         put?: never;
@@ -1754,13 +1760,13 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The schools and numbers of the rules that the studio has set.
-         * @description The schools and numbers of the rules that the studio has set.
+         * The studio's house rules.
+         * @description The studio's house rules.
          */
         get: operations["ofStudio"];
         /**
-         * Puts the studio's house rules in place of what they were.
-         * @description Puts the studio's house rules in place of what they were.
+         * Replaces the studio's house rules.
+         * @description Replaces the studio's house rules.
          */
         put: operations["holdInStudio"];
         post?: never;
@@ -1808,9 +1814,9 @@ export interface components {
             /** Format: int32 */
             changed?: number;
         };
-        /** @description What is asked for. */
+        /** @description A ruling to be saved. */
         Asked: {
-            /** @description if given, the ruling holds for the pieces with each of these, one by one */
+            /** @description if given, the ruling applies to the pieces with each of these, one by one */
             anyOf?: string[];
             by?: string;
             /** @description approved or never */
@@ -1821,7 +1827,7 @@ export interface components {
         };
         AskedSeasonView: {
             asked?: number[];
-            /** @description what it is asked for by; <code>asked</code> are the months it is asked in */
+            /** @description identifies it in requests; <code>asked</code> are the months it is judged in */
             id?: string;
         };
         AttributeView: {
@@ -1836,19 +1842,19 @@ export interface components {
         BenchSlotView: {
             /**
              * Format: int32
-             * @description how many of the offers an outfit that works may hold
+             * @description number of offers that fit
              */
             fit?: number;
             offers?: components["schemas"]["OfferView"][];
             slot?: string;
         };
-        /** @description What still fits an outfit, slot by slot in the order in which a body is dressed. */
+        /** @description What still fits an outfit, by slot in dressing order. */
         BenchView: {
-            /** @description pieces that would add to an outfit that works */
+            /** @description pieces that would improve an outfit that works */
             oneMore?: components["schemas"]["OfferView"][];
             slots?: components["schemas"]["BenchSlotView"][];
         };
-        /** @description A capsule found while the search goes on. */
+        /** @description A capsule found during the search. */
         BetterView: {
             /** Format: int32 */
             earning?: number;
@@ -1862,7 +1868,7 @@ export interface components {
             /** Format: double */
             variety?: number;
         };
-        /** @description Where a horizontal falls, as a fraction of stature, and how strong it is. */
+        /** @description A visible horizontal: its height as a fraction of stature, and its strength. */
         BreakView: {
             /** Format: int32 */
             deltaE?: number;
@@ -1871,11 +1877,11 @@ export interface components {
         };
         /** @description A change to parts of a brief. */
         BriefChange: {
-            /** @description the same parts as they were when they were read */
+            /** @description the same parts as the caller saw them */
             seen?: {
                 [key: string]: unknown;
             };
-            /** @description by name of the part, in document form; null takes a part back to what it is by default */
+            /** @description by name of the part, in document form; null resets a part to its default */
             set: {
                 [key: string]: unknown;
             };
@@ -1898,7 +1904,7 @@ export interface components {
             /** @description whether the seasons are those usual in the climate */
             usualSeasons?: boolean;
         };
-        /** @description A planned capsule on the wire; integers above 2^53 are written as text. */
+        /** @description A planned capsule; integers above 2^53 are written as text. */
         CapsulePlanView: {
             curve?: components["schemas"]["SizeView"][];
             /** Format: int32 */
@@ -1907,10 +1913,10 @@ export interface components {
             /** Format: int64 */
             millis?: number;
             nearest?: components["schemas"]["NearestView"][];
-            /** @description in the order of layers */
+            /** @description in layer order */
             pieces?: string[];
             /**
-             * @description proved best, bounded, or unbounded where no bound is known
+             * @description proved best, bounded, or unbounded when no bound is known
              * @enum {string}
              */
             quality?: "proved" | "bounded" | "unbounded";
@@ -1918,14 +1924,14 @@ export interface components {
                 [key: string]: components["schemas"]["ReasonView"];
             };
             relaxations?: components["schemas"]["RelaxationView"][];
-            /** @description of each piece that is not for all the seasons, those it is for */
+            /** @description by piece, its seasons, for pieces not worn in all of them */
             seasonal?: {
                 [key: string]: string[];
             };
             swaps?: components["schemas"]["SwapView"][];
             /**
              * Format: int64
-             * @description more outfits are not possible; left out where it is not known
+             * @description upper bound of the number of outfits; omitted when unknown
              */
             upperBoundOutfits?: number;
         };
@@ -1935,21 +1941,21 @@ export interface components {
             /** @description Exact: text beyond 2^53. */
             n?: number | string;
         };
-        /** @description One piece more, or one in place of another. */
+        /** @description A change that adds or replaces one piece. */
         ChangeView: {
-            /** @description what it takes the place of, null when it is added */
+            /** @description the piece it replaces, null when it is added */
             instead?: string;
             piece?: string;
             slot?: string;
             /** @description of the outfit after the change */
             verdict?: string;
         };
-        /** @description An attribute that changed, and its value since in document form; null where it is derived again. */
+        /** @description A changed attribute and its new value in document form; null when it is derived again. */
         ChangedView: {
             name?: string;
             value?: unknown;
         };
-        /** @description Every outfit one edit away, on the wire: by slot, what is taken off first. */
+        /** @description Every outfit one edit away, by slot; removals come first. */
         ChangesView: {
             changes?: components["schemas"]["OutfitChangeView"][];
         };
@@ -1991,11 +1997,12 @@ export interface components {
         ClimateText: {
             text: string;
         };
-        /** @description A page of combinations on the wire; a total beyond 2^53 is written as text. */
+        /** @description A page of combinations; a total beyond 2^53 is written as text. */
         CombinationsView: {
             /**
              * Format: int32
-             * @description how many are listed in this order, where that is a selection: best first of a list too long to be sorted
+             * @description number of combinations in this order, when only a selection is sorted because the whole list is too
+             *          long
              */
             listed?: number;
             outfits?: components["schemas"]["OutfitView"][];
@@ -2009,10 +2016,13 @@ export interface components {
             season?: string;
             /** @description Exact: text beyond 2^53. */
             total?: number | string;
-            /** @description the month of the season with the fewest and its total, null where it is not counted yet or there is no weather */
+            /**
+             * @description the month of the season with the fewest combinations, with its total; null when not counted yet or
+             *          without weather
+             */
             weakest?: components["schemas"]["StepView"];
         };
-        /** @description Counts on the wire; integers above 2^53 are written as text. The ladder and fresh days are there when they were asked for. */
+        /** @description Counts; integers above 2^53 are written as text. The ladder and fresh days are present only if requested. */
         CountsView: {
             /** @description Exact: text beyond 2^53. */
             daring?: number | string;
@@ -2049,7 +2059,7 @@ export interface components {
             email: string;
             password: string;
         };
-        /** @description The picks behind the share in the dark. */
+        /** @description The random picks and how many of them work. */
         DarkView: {
             /** @description Exact: text beyond 2^53. */
             all?: number | string;
@@ -2068,7 +2078,7 @@ export interface components {
             /** Format: double */
             hueB?: number;
         };
-        /** @description How two counts differ, on the wire; integers beyond 2^53 are written as text. */
+        /** @description The difference of two counts; integers beyond 2^53 are written as text. */
         DifferenceView: {
             daring?: components["schemas"]["FigureView"];
             missing?: string[];
@@ -2090,43 +2100,44 @@ export interface components {
         };
         DrawnPath: {
             edits?: components["schemas"]["OutfitChangeView"][];
-            /** @description the drawing after each of the edits, with what it changed marked */
+            /** @description the drawing after each edit, with the change marked */
             figures?: string[];
         };
-        /** @description The shortest ways from an outfit to one of another context. */
+        /** @description The shortest sequences of edits from an outfit to one of another context. */
         DrawnPaths: {
             /**
              * Format: int32
-             * @description edits of each; null where there is none of at most {@value jomble.server.outfit.ClientOutfitController.DrawnPaths#LONGEST}
+             * @description number of edits in each; null when there is none of at most {@value jomble.server.outfit.ClientOutfitController.DrawnPaths#LONGEST}
              */
             length?: number;
-            /** @description whether there are more of that length */
+            /** @description whether there are further sequences of that length */
             more?: boolean;
             paths?: components["schemas"]["DrawnPath"][];
         };
-        /** @description A line of words. */
+        /** @description An entry line. */
         EntryRequest: {
-            /** @description attributes in document form kept from the piece before, where the line does not say otherwise */
+            /** @description attributes in document form carried over from the previous piece, unless the line names them */
             also?: {
                 [key: string]: unknown;
             };
             /**
-             * @description saves the line whatever it says: words that were not understood become the piece's notes and wait
-             *          among its unclear words, and a piece without a kind is one nobody has named yet. Otherwise they refuse the line.
+             * @description saves the line in any case: words that were not understood become notes and are listed as
+             *          unclear, and a piece without a kind is saved as unnamed. Otherwise such a line is refused.
              */
             keepUnknown?: boolean;
             /**
              * Format: uuid
-             * @description the caller's own mark of this line: sent again, because no answer came, it is not recorded twice
+             * @description the caller's key for this line: when it is sent again because no answer arrived, the piece is not
+             *          added twice
              */
             key?: string;
             line: string;
         };
-        /** @description What was understood of an entry line. */
+        /** @description The reading of an entry line. */
         EntryView: {
             chips?: components["schemas"]["Chip"][];
             complete?: boolean;
-            /** @description the piece it would become, or null as long as no kind is named */
+            /** @description the piece it would become, or null until a kind is named */
             preview?: components["schemas"]["PieceView"];
         };
         /** @description A worked case. */
@@ -2135,14 +2146,14 @@ export interface components {
             /** @description what the rule finds: none, credit, minor, major or stop */
             kind?: string;
             name?: string;
-            /** @description what it says, null where it says nothing */
+            /** @description of the finding, null for none */
             text?: string;
         };
-        /** @description How an outfit fares at one moment of the day. */
+        /** @description Comfort at one moment of the day. */
         FeltView: {
             /**
              * Format: double
-             * @description temperature of the air
+             * @description air temperature
              */
             airC?: number;
             /** @description cold, comfortable or warm */
@@ -2197,9 +2208,9 @@ export interface components {
         };
         /** @description One reason. */
         FindingView: {
-            /** @description what would mend it, or null */
+            /** @description how to fix it, or null */
             cure?: string;
-            /** @description the measures the sentence rests on, in words, or null */
+            /** @description the measured values in words, or null */
             exact?: string;
             kind?: string;
             pieces?: string[];
@@ -2210,7 +2221,7 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        /** @description A piece worn in another way than is best. */
+        /** @description A piece worn in another way than the best. */
         FinishChangeView: {
             finish?: string[];
             piece?: string;
@@ -2229,13 +2240,16 @@ export interface components {
             /** Format: double */
             windMs?: number;
         };
-        /** @description What is asked of a formula: the <code>context</code> on screen and its <code>slots</code>, or an <code>outfit</code> to make one of. */
+        /**
+         * @description A question about a formula: the <code>context</code> on screen and its <code>slots</code>, or an <code>outfit</code> to derive
+         *      it from.
+         */
         FormulaAsked: {
             capsule?: string;
             daring?: boolean;
             /**
              * Format: int32
-             * @description outfits shown, 1..{@value jomble.server.outfit.FormulaController.FormulaAsked#MOST_SHOWN}; null for {@value jomble.server.outfit.FormulaController.FormulaAsked#SHOWN}
+             * @description number of outfits to show, 1..{@value jomble.server.outfit.FormulaController.FormulaAsked#MOST_SHOWN}; null for {@value jomble.server.outfit.FormulaController.FormulaAsked#SHOWN}
              */
             most?: number;
             occasion?: string;
@@ -2249,7 +2263,7 @@ export interface components {
         };
         /** @description A formula. */
         FormulaItemView: {
-            /** @description left out where it is not saved */
+            /** @description omitted when it is not saved */
             id?: string;
             name?: string;
             /** @description in document form */
@@ -2258,7 +2272,7 @@ export interface components {
             };
             /**
              * Format: int32
-             * @description outfits that were worn or saved and keep to it; left out where that was not asked
+             * @description number of worn or saved outfits that match; omitted when not requested
              */
             times?: number;
             /** @description Exact: text beyond 2^53. */
@@ -2274,13 +2288,13 @@ export interface components {
             /** @description Exact: text beyond 2^53. */
             total?: number | string;
         };
-        /** @description All of a client. */
+        /** @description All formulas of a client. */
         FormulasView: {
-            /** @description found in what was worn and saved, the most lived in first */
+            /** @description found in what was worn and saved, most lived in first */
             lived?: components["schemas"]["FormulaItemView"][];
             /**
              * Format: int32
-             * @description how many worn and saved outfits that was found in
+             * @description number of worn and saved outfits they were found in
              */
             outfits?: number;
             saved?: components["schemas"]["FormulaItemView"][];
@@ -2310,7 +2324,7 @@ export interface components {
         /** @description A verdict with its reasons, worst first. */
         JudgementView: {
             findings?: components["schemas"]["FindingView"][];
-            /** @description by id of the piece, the finishes it is best worn with */
+            /** @description by id of the piece, its best finishes */
             finishes?: {
                 [key: string]: string[];
             };
@@ -2321,11 +2335,14 @@ export interface components {
             points?: number;
             verdict?: string;
         };
-        /** @description Outfits that keep to a formula. */
+        /** @description The outfits that match a formula. */
         KeepingFormulaView: {
             /** @description why there are none */
             missing?: components["schemas"]["MissingSlotView"][];
-            /** @description those never worn first, best first and varied; of many, {@value jomble.server.outfit.FormulaController.KeepingFormulaView#LOOKED_AT} from all over the list are looked at, or as many as are shown */
+            /**
+             * @description those never worn first, best first and varied; of a long list, {@value jomble.server.outfit.FormulaController.KeepingFormulaView#LOOKED_AT} spread over it
+             *          are examined, or as many as are shown
+             */
             outfits?: components["schemas"]["KeepingView"][];
             /** @description Exact: text beyond 2^53. */
             total?: number | string;
@@ -2338,7 +2355,7 @@ export interface components {
             /** @description whether it was worn */
             worn?: boolean;
         };
-        /** @description What was worn at one time. */
+        /** @description One version of the outfit. */
         KeptVersionView: {
             finishes?: {
                 [key: string]: string[];
@@ -2357,7 +2374,7 @@ export interface components {
             id?: string;
             name?: string;
         };
-        /** @description How many there are as more and more slots are counted. */
+        /** @description Number of combinations as more and more slots are counted. */
         LadderView: {
             /** @description Exact: text beyond 2^53. */
             bases?: number | string;
@@ -2368,7 +2385,7 @@ export interface components {
             /** @description Exact: text beyond 2^53. */
             outfits?: number | string;
         };
-        /** @description What one limit does. */
+        /** @description The effect of one limit. */
         LimitView: {
             /** @description Exact: text beyond 2^53. */
             after?: number | string;
@@ -2378,23 +2395,23 @@ export interface components {
             fewer?: string[];
             /**
              * Format: double
-             * @description what a limit to heels that leaves nothing would have to allow, else null
+             * @description the lowest heel that a limit to heels would have to allow when it leaves nothing, else null
              */
             lowestHeelCm?: number | null;
-            /** @description what would have to be there for a first outfit, where there is none */
+            /** @description what a first outfit lacks, when there is none */
             missing?: string[];
             /**
              * Format: int32
-             * @description the one it is counted in, with layers; null for bases without weather
+             * @description the month it is counted in, with layers; null for bases without weather
              */
             month?: number | null;
             /** @description ids of pieces that are in more */
             more?: string[];
-            /** @description the one it is about, or null */
+            /** @description the occasion it concerns, or null */
             occasion?: string | null;
             /** @description ids of pieces that are in no outfit because of it */
             out?: string[];
-            /** @description where it stands in the brief */
+            /** @description its place in the brief */
             pointer?: string;
         };
         LinesRequest: {
@@ -2408,43 +2425,43 @@ export interface components {
         };
         /** @description A change of many pieces. */
         ManyRequest: {
-            /** @description entries of attributes that are lists, beside those each piece has */
+            /** @description entries to add to list attributes */
             add?: {
                 [key: string]: unknown[];
             };
-            /** @description version of each piece as it was seen, by id */
+            /** @description version of each piece as the caller saw it, by id */
             seen: {
                 [key: string]: number;
             };
-            /** @description attributes in document form; null sets one back to derived */
+            /** @description attributes in document form; null resets one to derived */
             set?: {
                 [key: string]: unknown;
             };
         };
-        /** @description What an unclear word of a piece means. */
+        /** @description The meaning of an unclear word of a piece. */
         MeaningRequest: {
-            /** @description what it means, in words of the entry line; null leaves it a note and stops asking */
+            /** @description its meaning, in words of the entry line; null keeps it as a note and settles it */
             as?: string;
             word: string;
         };
-        /** @description What was measured. */
+        /** @description Measures of the outfit. */
         MeasuresView: {
             breaks?: components["schemas"]["BreakView"][];
             /** Format: double */
             clo?: number;
             /**
              * Format: double
-             * @description warmest stroll it bears after the best peel
+             * @description warmest air for a stroll after the best peel
              */
             comfortHighC?: number;
             /**
              * Format: double
-             * @description coldest walk the outfit bears with everything on
+             * @description coldest air for a walk with everything on
              */
             comfortLowC?: number;
             /**
              * Format: double
-             * @description warmest stroll it bears with everything on
+             * @description warmest air for a stroll with everything on
              */
             dressedHighC?: number;
             /** Format: int32 */
@@ -2461,7 +2478,7 @@ export interface components {
             slot?: string;
         };
         MissingSlotView: {
-            /** @description what would have to be other than it is */
+            /** @description the slot that would have to change */
             slot?: string;
             text?: string;
         };
@@ -2484,7 +2501,7 @@ export interface components {
         NearestView: {
             /**
              * Format: int64
-             * @description outfits it would add; <code>instead</code> is whom it would replace best
+             * @description outfits it would add; <code>instead</code> is the piece it would best replace
              */
             adds?: number;
             instead?: string;
@@ -2512,17 +2529,17 @@ export interface components {
             have?: null | number | string;
             /**
              * Format: int32
-             * @description the weakest one, null where the climate is not known
+             * @description the weakest month, null when the climate is unknown
              */
             month?: number | null;
             /**
              * Format: int32
-             * @description how many different outfits are wanted before one comes again
+             * @description number of different outfits wanted before one repeats
              */
             need?: number;
             occasion?: string;
             season?: string;
-            /** @description whether the stylist said so; else it follows from how often the occasion comes */
+            /** @description whether the stylist set it; otherwise it follows from how often the occasion comes */
             set?: boolean;
         };
         NeverView: {
@@ -2544,12 +2561,12 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        /** @description What the next suit should be like. */
+        /** @description A suit to buy. */
         NextSuitView: {
             attributes?: {
                 [key: string]: string;
             };
-            /** @description by attribute, what each other value of it would open instead */
+            /** @description by attribute, the number each other value would go with */
             otherwise?: {
                 [key: string]: {
                     [key: string]: number;
@@ -2557,21 +2574,21 @@ export interface components {
             };
             /**
              * Format: int32
-             * @description bottoms the jacket of the suit would go with
+             * @description number of bottoms its jacket would go with
              */
             withJacket?: number;
             /**
              * Format: int32
-             * @description jackets its trousers would go with
+             * @description number of jackets its trousers would go with
              */
             withTrousers?: number;
         };
         NoteView: {
-            /** @description whether it is about safety; else about how to finish the outfit */
+            /** @description whether it concerns safety rather than finishing the outfit */
             safety?: boolean;
             text?: string;
         };
-        /** @description The verdict on an outfit for an occasion, with the formality that is asked for there. */
+        /** @description The verdict for an occasion, with its formality window. */
         OccasionView: {
             /** Format: int32 */
             formalityHigh?: number;
@@ -2583,22 +2600,22 @@ export interface components {
         Offer: {
             offered: boolean;
         };
-        /** @description What a slot may hold. */
+        /** @description A choice for a slot. */
         OfferView: {
             /**
              * Format: int32
-             * @description how many other pieces would have to make way; left out where nothing works with it
+             * @description number of other pieces that would have to be replaced; omitted when nothing works with it
              */
             changes?: number;
-            /** @description one, or several of a set of jewellery */
+            /** @description one, or several for a jewellery set */
             pieces?: string[];
-            /** @description the worst that is said because of it */
+            /** @description the worst finding it causes */
             reason?: string;
             slot?: string;
-            /** @description what it adds most to the score */
+            /** @description the largest part it adds to the score */
             speaks?: string;
             /**
-             * @description the best an outfit with it and all that is there comes to
+             * @description the best verdict of an outfit with it and everything chosen so far
              * @enum {string}
              */
             verdict?: "works" | "daring" | "no";
@@ -2615,77 +2632,77 @@ export interface components {
              */
             season?: number;
         };
-        /** @description A whole outfit, and the context it is asked about in; every slot is counted. */
+        /** @description A whole outfit and its context; every slot is counted. */
         OutfitAsked: {
             /**
              * Format: int32
-             * @description how many more edits than the shortest ways to another context are listed; 0..2, null for none
+             * @description number of edits beyond the shortest to list as well; 0..2, null for none
              */
             beyond?: number;
             capsule?: string;
-            /** @description whether only what fits a bag may be changed or put on, and layers taken off */
+            /** @description whether pieces may only be added or replaced if they fit in a bag; layers may be taken off */
             carry?: boolean;
             daring?: boolean;
             occasion?: string;
             season?: string;
-            /** @description from slot to id of a piece, or to ids for a set of jewellery */
+            /** @description from slot to the id of a piece, or to ids for a jewellery set */
             slots?: {
                 [key: string]: unknown;
             };
         };
-        /** @description One edit of an outfit on the wire. */
+        /** @description One edit of an outfit. */
         OutfitChangeView: {
-            /** @description the piece that was worn there, or several for a set of jewellery; left out where there was none */
+            /** @description the piece worn there before, or several for a jewellery set; omitted when the slot was empty */
             from?: unknown;
             /** @description swap, add or remove */
             kind?: string;
-            /** @description what is worn after it */
+            /** @description the outfit after the edit */
             outfit?: {
                 [key: string]: unknown;
             };
             slot?: string;
-            /** @description the piece that is worn there instead; left out where one was taken off */
+            /** @description the piece worn there afterwards; omitted when the slot is emptied */
             to?: unknown;
-            /** @description of that outfit, where it is asked for */
+            /** @description of that outfit, if requested */
             verdict?: string;
         };
-        /** @description What is shown of one outfit. */
+        /** @description The drawings of one outfit. */
         OutfitDrawing: {
-            /** @description on the form, the coat left out; two places in which a colour comes again are marked */
+            /** @description on the dress form without the coat; two slots that echo a colour are marked */
             figure?: string;
-            /** @description the heights of its breaks, level with the figure */
+            /** @description the heights of its breaks, aligned with the figure */
             ruler?: string;
-            /** @description the air it is comfortable in */
+            /** @description the air temperatures it is comfortable in */
             temperatures?: string;
-            /** @description the same with the coat on; null where there is none */
+            /** @description the same with the coat; null if there is none */
             withCoat?: string;
         };
         OutfitRequest: {
-            /** @description by id of a piece, how it is to be worn; the others are worn as is best */
+            /** @description by id of a piece, how it is worn; other pieces are worn in the best way */
             finishes?: {
                 [key: string]: string[];
             };
             occasion?: string;
             season?: string;
-            /** @description from slot to id of a piece, or to ids for a set of jewellery */
+            /** @description from slot to the id of a piece, or to ids for a jewellery set */
             slots?: {
                 [key: string]: unknown;
             };
         };
-        /** @description Everything there is to say of one outfit. */
+        /** @description Everything about one outfit. */
         OutfitVerdict: {
             changes?: components["schemas"]["ChangeView"][];
-            /** @description how it is on the way there, indoors and in the evening; nothing without weather */
+            /** @description comfort on the way there, indoors and in the evening; empty without weather */
             day?: components["schemas"]["FeltView"][];
             drawing?: components["schemas"]["OutfitDrawing"];
             judgement?: components["schemas"]["JudgementView"];
-            /** @description how it would be judged for each of the client's occasions */
+            /** @description the verdict for each of the client's occasions */
             occasions?: components["schemas"]["OccasionView"][];
-            /** @description the outfit judged: the one asked for, with the other mandatory slots filled as well as can be */
+            /** @description the outfit judged: the one requested, with empty mandatory slots filled in the best way */
             slots?: {
                 [key: string]: string;
             };
-            /** @description by id of a piece, the finishes it may be worn with, for those with a choice */
+            /** @description by id of a piece, its possible finishes, for pieces with a choice */
             ways?: {
                 [key: string]: string[][];
             };
@@ -2694,9 +2711,9 @@ export interface components {
         OutfitView: {
             /** Format: int32 */
             credits?: number;
-            /** @description the drawing, where one was asked for */
+            /** @description the drawing, if requested */
             figure?: string;
-            /** @description the other slots as they are best filled */
+            /** @description the other slots, filled in the best way */
             filled?: {
                 [key: string]: unknown;
             };
@@ -2705,10 +2722,10 @@ export interface components {
             points?: number;
             /**
              * Format: double
-             * @description how gladly it would be shown, the sum of its <code>parts</code>
+             * @description ranking score, the sum of its <code>parts</code>; higher is better
              */
             score?: number;
-            /** @description the counted slots: from slot to piece, or to several pieces for a set of jewellery */
+            /** @description the counted slots: from slot to piece, or to several pieces for a jewellery set */
             slots?: {
                 [key: string]: unknown;
             };
@@ -2734,7 +2751,7 @@ export interface components {
         ParameterView: {
             /**
              * Format: double
-             * @description the number for the client, null where as in the studio
+             * @description the client's value, null when it follows the studio
              */
             client?: number;
             /** Format: double */
@@ -2748,25 +2765,25 @@ export interface components {
             /** Format: double */
             usual?: number;
         };
-        /** @description One thing that speaks for an outfit or against it, in points. */
+        /** @description One part of the score, in points. */
         PartView: {
             part?: string;
             /** Format: double */
             points?: number;
         };
-        /** @description The shortest ways to an outfit of the context. */
+        /** @description The shortest sequences of edits to an outfit of the context. */
         PathsView: {
             /**
              * Format: int32
-             * @description edits of each; left out where there is none as short as was asked for
+             * @description number of edits in each; omitted when there is none within the limit
              */
             length?: number;
-            /** @description whether there are more of that length */
+            /** @description whether there are further sequences of that length */
             more?: boolean;
             paths?: components["schemas"]["OutfitChangeView"][][];
         };
         PhotoView: {
-            /** @description what the photo seems to show, heaviest first; a proposal until somebody takes it */
+            /** @description proposed from the photo, heaviest first */
             colours?: components["schemas"]["SeenView"][];
             /** Format: uuid */
             id?: string;
@@ -2780,7 +2797,7 @@ export interface components {
             change?: number | string;
             id?: string;
         };
-        /** @description A piece as the front end shows it. */
+        /** @description A piece as shown on screen. */
         PieceView: {
             colourNames?: string[];
             family?: string;
@@ -2797,13 +2814,13 @@ export interface components {
                 [key: string]: unknown;
             };
             roles?: string[];
-            /** @description what was set by hand, in document form */
+            /** @description attributes set by hand, in document form */
             set?: {
                 [key: string]: unknown;
             };
             /** @description the piece edge-on, an SVG document */
             strip?: string;
-            /** @description the words of its line nobody has made sense of yet */
+            /** @description words of its entry line that are not understood yet */
             unclear?: components["schemas"]["Unclear"][];
             /** Format: int64 */
             version?: number;
@@ -2828,7 +2845,7 @@ export interface components {
             type?: string;
         };
         PreferredView: {
-            /** @description mean of the pieces whose cost is known, null where none is */
+            /** @description mean over the pieces with a known cost, null when there are none */
             costPerWear?: components["schemas"]["MoneyView"];
             /** Format: int32 */
             favourites?: number;
@@ -2858,7 +2875,7 @@ export interface components {
         ReasonView: {
             /** @description Exact: text beyond 2^53. */
             completes?: number | string;
-            /** @description whether something that is needed or wished for fails without it */
+            /** @description whether a need or a wish fails without it */
             essential?: boolean;
             /** @description Exact: text beyond 2^53. */
             in?: number | string;
@@ -2869,23 +2886,23 @@ export interface components {
         RefusedView: {
             why?: string;
         };
-        /** @description A base with the finishing pieces that take it to a register. */
+        /** @description A base with finishing pieces for a register. */
         RegisterView: {
             figure?: string;
-            /** @description the pieces that were put on */
+            /** @description the pieces that were added */
             finishing?: string[];
             /** Format: int32 */
             formality?: number;
-            /** @description that are seen; one where they agree */
+            /** @description visible metals; one if they agree */
             metals?: string[];
-            /** @description what speaks for them by the rules */
+            /** @description credits of the finishing pieces */
             reasons?: string[];
             register?: string;
-            /** @description what is worn, the base with its finishing pieces */
+            /** @description the base with its finishing pieces */
             slots?: {
                 [key: string]: unknown;
             };
-            /** @description the piece that asks to be looked at; left out where none does */
+            /** @description the statement piece; omitted if there is none */
             statement?: string;
             verdict?: string;
         };
@@ -2893,14 +2910,14 @@ export interface components {
             text?: string;
             wish?: string;
         };
-        /** @description What will happen to a row. */
+        /** @description The effect of importing a row. */
         RowView: {
             /** @description add, change, same or refuse */
             action?: string;
             id?: string;
             kind?: string;
             label?: string;
-            /** @description pointer is the column */
+            /** @description the pointer is the column */
             problems?: components["schemas"]["Problem"][];
             /** Format: int32 */
             row?: number;
@@ -2909,26 +2926,27 @@ export interface components {
         RuleView: {
             /**
              * Format: int32
-             * @description pairs of pieces, or single ones, of the wardrobe that it finds fault with; null for rules about the whole
+             * @description number of pairs of pieces, or single pieces, of the wardrobe it finds fault with; null for
+             *          whole-outfit rules
              */
             faults?: number;
-            /** @description what the rule is about */
+            /** @description its subject */
             group?: string;
             id?: string;
             /**
              * Format: int32
-             * @description those of them that were approved all the same
+             * @description those of them that were approved
              */
             overruled?: number;
             parameters?: components["schemas"]["ParameterView"][];
             rationale?: string;
             schools?: components["schemas"]["SwitchView"][];
             scope?: string;
-            /** @description whether it may be set one step softer */
+            /** @description whether it may be made one step milder */
             softenable?: boolean;
             softened?: boolean;
             source?: string;
-            /** @description whether it keeps being overruled and nobody has decided yet what follows from it */
+            /** @description whether it is often overruled and has not been decided on yet */
             suggestsSoftening?: boolean;
             title?: string;
         };
@@ -2939,14 +2957,14 @@ export interface components {
             pieces?: string[];
             reason?: string;
         };
-        /** @description A saved capsule on the wire. */
+        /** @description A saved capsule. */
         SavedCapsuleView: {
-            /** @description versions, the oldest first */
+            /** @description previous versions, oldest first */
             earlier?: components["schemas"]["VersionView"][];
             /** @description pieces of it that have left the wardrobe */
             gone?: string[];
             id?: string;
-            /** @description null where it is not locked */
+            /** @description null when it is not locked */
             locked?: components["schemas"]["LockView"];
             name?: string;
             notes?: string;
@@ -2955,18 +2973,18 @@ export interface components {
             saved?: string;
             /**
              * Format: int32
-             * @description counted from 1; to be sent back with a change of pieces or wishes
+             * @description from 1; to be sent back with a change of pieces or wishes
              */
             version?: number;
             wishes?: {
                 [key: string]: unknown;
             };
-            /** @description everything worn by somebody who lives out of it, with the pieces that do not count toward its size */
+            /** @description all pieces worn with it, including those that do not count towards its size */
             worn?: string[];
         };
-        /** @description A saved outfit on the wire, judged as the wardrobe is now. */
+        /** @description A saved outfit, judged as the wardrobe is now. */
         SavedOutfitView: {
-            /** @description versions, the oldest first */
+            /** @description previous versions, oldest first */
             earlier?: components["schemas"]["KeptVersionView"][];
             favourite?: boolean;
             figure?: string;
@@ -2978,19 +2996,19 @@ export interface components {
             id?: string;
             /**
              * Format: date
-             * @description left out where it never was
+             * @description omitted when it was never worn
              */
             lastWorn?: string;
             name?: string;
             notes?: string;
-            /** @description for which it is judged like that; empty for any */
+            /** @description the occasion of that verdict; empty for any */
             occasion?: string;
             occasions?: string[];
-            /** @description the worst there is to say against it; left out where there is nothing */
+            /** @description the worst finding; omitted when there is none */
             reason?: string;
             /** Format: date-time */
             saved?: string;
-            /** @description in which it is judged like that; empty for no weather */
+            /** @description the season of that verdict; empty for no weather */
             season?: string;
             seasons?: string[];
             slots?: {
@@ -3002,11 +3020,11 @@ export interface components {
              * @description since the log began
              */
             timesWorn?: number;
-            /** @description the worst of those for its occasions and seasons; no where a piece has gone */
+            /** @description the worst over its occasions and seasons; no when a piece is gone */
             verdict?: string;
             /**
              * Format: int32
-             * @description counted from 1; to be sent back with a change of what is worn
+             * @description from 1; to be sent back with a change of what is worn
              */
             version?: number;
         };
@@ -3035,7 +3053,7 @@ export interface components {
             kind?: string;
             label?: string;
         };
-        /** @description One of several capsules with a core, and what would be found without one. */
+        /** @description One of several capsules with a shared core, and the capsule found without one. */
         SharedPartView: {
             alone?: components["schemas"]["BetterView"];
             name?: string;
@@ -3056,7 +3074,7 @@ export interface components {
             daring?: number | string;
             /**
              * Format: int32
-             * @description null but for the weakest month of a season
+             * @description set only for the weakest month of a season
              */
             month?: number | null;
             step?: string;
@@ -3070,12 +3088,12 @@ export interface components {
             /** @description Exact: text beyond 2^53. */
             works?: number | string;
         };
-        /** @description A jacket and a bottom, with a waistcoat between them or without. */
+        /** @description A jacket and a bottom, with or without a waistcoat. */
         SuitCellView: {
             bottom?: string;
             /**
              * Format: double
-             * @description difference of their colours, ΔE00, to one decimal
+             * @description colour difference, ΔE00, to one decimal
              */
             deltaE?: number;
             jacket?: string;
@@ -3084,12 +3102,12 @@ export interface components {
             reason?: string;
             /**
              * Format: int32
-             * @description 0..10; left out where no suit is broken between jacket and bottom
+             * @description 0..10; omitted when no suit is broken between jacket and bottom
              */
             separability?: number;
             /**
              * Format: int32
-             * @description from how many suits they come, an odd piece counting as one of its own
+             * @description number of suits they come from; a single piece counts as one of its own
              */
             suits?: number;
             verdict?: string;
@@ -3106,7 +3124,7 @@ export interface components {
             waistcoats?: string[];
         };
         SurpriseView: {
-            /** @description null where nothing works */
+            /** @description null when nothing works */
             outfit?: components["schemas"]["OutfitView"];
         };
         SwapView: {
@@ -3128,7 +3146,10 @@ export interface components {
             hex?: string;
             name?: string;
             pieces?: string[];
-            /** @description base, accent or outsider; <code>fromPalette</code> is ΔE00 to the client's nearest colour, null without a palette */
+            /**
+             * @description base, accent or outsider; <code>fromPalette</code> is ΔE00 to the nearest palette colour, null without a
+             *          palette
+             */
             role?: string;
             /** Format: double */
             weightFraction?: number;
@@ -3138,7 +3159,7 @@ export interface components {
             id?: string;
             question?: string;
             schools?: components["schemas"]["SchoolView"][];
-            /** @description the school followed in the studio, <code>client</code> the one followed for the client, null where as in the studio */
+            /** @description the studio's school; <code>client</code> is the client's, null when it follows the studio */
             studio?: string;
         };
         TemplateView: {
@@ -3149,7 +3170,7 @@ export interface components {
             };
             own?: boolean;
         };
-        /** @description Outfits put to an occasion before it is kept: some that pass and some that just fail. */
+        /** @description An occasion to be tried before it is saved. */
         Trial: {
             /** @description in document form */
             occasion: {
@@ -3171,9 +3192,9 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        /** @description A word that was not understood, or "colour" or "kind" where the line left these open. */
+        /** @description A word that was not understood, or "colour" or "kind" when the line did not give one. */
         Unclear: {
-            /** @description the likeliest things it may mean, the likeliest first, at most two */
+            /** @description its most likely meanings, most likely first, at most two */
             readings?: string[];
             word?: string;
         };
@@ -3209,14 +3230,14 @@ export interface components {
                 [key: string]: string[];
             };
         };
-        /** @description Looks with one piece that differ as much as can be, on the wire. */
+        /** @description Looks with one piece that are as different as possible. */
         WaysView: {
             outfits?: components["schemas"]["OutfitView"][];
-            /** @description exact where it is proved that no choice of as many has a larger one, else greedy */
+            /** @description exact when proven optimal, else greedy */
             quality?: string;
             /**
              * Format: int32
-             * @description the least number of counted slots in which two of them differ
+             * @description the smallest number of counted slots in which two of them differ
              */
             smallestDistance?: number;
             /** @description Exact: text beyond 2^53. */
@@ -3230,7 +3251,7 @@ export interface components {
             date?: string;
             pieces?: string[];
         };
-        /** @description What is left without a piece. */
+        /** @description The capsule without one piece. */
         WithoutView: {
             /** Format: double */
             needsMetFraction?: number;
@@ -3238,18 +3259,18 @@ export interface components {
             outfits?: number;
             piece?: string;
         };
-        /** @description An outfit that was worn. */
+        /** @description A worn outfit. */
         WornOutfitView: {
             figure?: string;
             /** Format: date */
             last?: string;
-            /** @description where its pieces were, as far as that is known */
+            /** @description the slots of its pieces, as far as known */
             slots?: {
                 [key: string]: unknown;
             };
             /**
              * Format: int32
-             * @description how often exactly these pieces were worn together
+             * @description number of times exactly these pieces were worn together
              */
             times?: number;
         };
@@ -3362,7 +3383,7 @@ export interface operations {
                 occasion?: string;
                 daring?: boolean;
                 capsule?: string;
-                /** @description what the outfit has so far, each as <code>slot=id</code> */
+                /** @description the outfit so far, each piece as <code>slot=id</code> */
                 wear?: string[];
             };
             header?: never;
@@ -3453,7 +3474,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        /** @description <code>pieces</code>, and <code>wishes</code> as in the stateless call; nothing is searched for */
+        /** @description <code>pieces</code>, and <code>wishes</code> as in the stateless call */
         requestBody: {
             content: {
                 "application/json": {
@@ -3568,8 +3589,8 @@ export interface operations {
         parameters: {
             query?: {
                 /**
-                 * @description wishes, seed and budget as in the stateless call, the size of the <code>core</code>, and <code>groups</code> of occasions with a
-                 *          <code>name</code> each where it is not seasons that share it; as JSON
+                 * @description wishes, seed and budget as in the stateless call, the size of the <code>core</code>, and <code>groups</code>
+                 *          of occasions with a <code>name</code> each unless the capsules are for seasons; as JSON
                  */
                 asked?: string;
             };
@@ -3693,12 +3714,12 @@ export interface operations {
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
-                /** @description slot whose pieces are the rows of the crossing table, <code>columns</code> likewise */
+                /** @description slot whose pieces are the rows of the crossing table; <code>columns</code> likewise */
                 rows?: string;
                 columns?: string;
                 /** @description a saved capsule to stay within */
                 capsule?: string;
-                /** @description changes to the wardrobe in document form that are only thought of; nothing is saved */
+                /** @description hypothetical changes to the wardrobe in document form; nothing is saved */
                 whatIf?: string;
             };
             header?: never;
@@ -3781,12 +3802,12 @@ export interface operations {
                 occasion?: string;
                 counting?: string;
                 daring?: boolean;
-                /** @description the other context, <code>thenOccasion</code> and <code>thenDaring</code> likewise */
+                /** @description the other context; <code>thenOccasion</code> and <code>thenDaring</code> likewise */
                 thenSeason?: string;
                 thenOccasion?: string;
                 thenDaring?: boolean;
                 capsule?: string;
-                /** @description changes to the wardrobe in document form that are only thought of; nothing is saved */
+                /** @description hypothetical changes to the wardrobe in document form; nothing is saved */
                 whatIf?: string;
             };
             header?: never;
@@ -4909,11 +4930,11 @@ export interface operations {
             query?: {
                 season?: string;
                 occasion?: string;
-                /** @description as in the call that is to come */
+                /** @description as in the subsequent call */
                 counting?: string;
                 daring?: boolean;
                 capsule?: string;
-                /** @description pieces of that call */
+                /** @description pieces of the subsequent call */
                 containing?: string[];
             };
             header?: never;
@@ -5254,7 +5275,7 @@ export interface operations {
                 k?: number;
                 season?: string;
                 occasion?: string;
-                /** @description preset of the slots in which they are to differ, or slots with commas between them; null for outfits */
+                /** @description preset of the slots in which they differ, or slots separated by commas; null for outfits */
                 counting?: string;
                 daring?: boolean;
                 capsule?: string;

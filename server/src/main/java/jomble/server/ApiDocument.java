@@ -26,8 +26,8 @@ import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.util.StringUtils;
 
 /**
- * What the API reference is called, its chapters, one for each subject, and the events that calls stream. Summaries are the Javadoc of
- * the calls.
+ * The title of the API reference, its chapters, one for each subject, and the events of streams. Summaries are the
+ * Javadoc of the calls.
  */
 @Configuration(proxyBeanMethods = false)
 class ApiDocument {
@@ -42,7 +42,7 @@ class ApiDocument {
                                 .oneOf(List.of(new IntegerSchema().format("int64"), typed("string"))));
     }
 
-    /** Schemas of what events carry, by name. */
+    /** Schemas of event data, by name. */
     private final Map<String, Schema<?>> carried = new ConcurrentHashMap<>();
 
     @Bean
@@ -57,7 +57,7 @@ class ApiDocument {
                                                 + "token; all others are for who is signed in. Errors are application/problem+json (RFC 9457)."));
     }
 
-    /** Calls by the subject of their package, not by the class that happens to answer. */
+    /** Groups calls by the subject of their package rather than by class. */
     @Bean
     GlobalOperationCustomizer chapters() {
         return (operation, method) -> {
@@ -67,7 +67,7 @@ class ApiDocument {
         };
     }
 
-    /** A stream is described as one of its events, each with its name and its data. */
+    /** Describes a stream as one of its events, each with its name and data. */
     @Bean
     GlobalOperationCustomizer events() {
         return (operation, method) -> {

@@ -6,7 +6,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Scripts, styles and fonts carry a hash of their contents in their names, so that they are never asked for twice. */
+/** Scripts, styles and fonts have a hash of their content in their name, so browsers may cache them for ever. */
 @Configuration(proxyBeanMethods = false)
 class PageConfiguration implements WebMvcConfigurer {
     private static final Duration YEAR = Duration.ofDays(365);

@@ -3,7 +3,7 @@ package jomble.server;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
-/** Serves the one page of the front end under every address it routes itself. */
+/** Serves the single page of the front end at every address it routes itself. */
 @Controller
 class PageController {
     @GetMapping({"/", "/sign-in", "/clients", "/clients/**", "/kinds", "/help"})

@@ -5,7 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.UUID;
 
-/** A stylist who can sign in. Not filtered by studio: signing in comes before the studio is known. */
+/** A stylist who can sign in. Not filtered by studio, because the studio is unknown before signing in. */
 @Entity
 class Account {
     @Id

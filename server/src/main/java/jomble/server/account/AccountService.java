@@ -42,9 +42,9 @@ public class AccountService {
     }
 
     /**
-     * Who it is, or empty; takes the same time whether or not the address exists.
+     * The member, or empty; takes the same time whether or not the address exists.
      *
-     * @param email folded
+     * @param email case-folded
      */
     @Transactional(readOnly = true)
     public Optional<StudioMember> signIn(String email, String password) {
@@ -60,7 +60,7 @@ public class AccountService {
                 .map(t -> member(null, 0, t.studioId(), t.name()));
     }
 
-    /** Makes the first studio and its account, both or neither, where there is no account yet. */
+    /** Creates the first studio and its account in one transaction, unless an account exists. */
     @Write
     void createFirstAccount(String email, String password) {
         if (accounts.count() == 0) {
@@ -84,7 +84,7 @@ public class AccountService {
         return email.strip().toLowerCase(Locale.ROOT);
     }
 
-    /** Whether the account of somebody who signed in is there still, and unchanged. */
+    /** Whether a signed-in member's account still exists unchanged. */
     @Transactional(readOnly = true)
     boolean isStill(StudioMember member) {
         return accounts.findById(member.accountId())

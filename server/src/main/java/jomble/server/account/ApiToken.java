@@ -6,7 +6,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A program's key to the compute calls; only its SHA-256 is kept. */
+/** A program's token for the compute calls; only its SHA-256 is stored. */
 @Entity
 class ApiToken {
     @Id

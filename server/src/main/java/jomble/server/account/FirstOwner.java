@@ -9,7 +9,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.stereotype.Component;
 
-/** Creates the studio and its first account where there is none yet, from a file with {@code address:password}. */
+/** Creates the studio and its first account, unless one exists, from a file with {@code address:password}. */
 @Component
 @ConditionalOnExpression("!'${jomble.owner-file:}'.isBlank()")
 class FirstOwner implements ApplicationRunner {

@@ -32,7 +32,7 @@ import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHe
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Session cookie with CSRF protection for people, bearer tokens for programs and only for the compute calls. */
+/** Session cookie with CSRF protection for people; bearer tokens, limited to the compute calls, for programs. */
 @Configuration
 class SecurityConfiguration {
     private static final String COMPUTE = "/api/v1/compute/**";
@@ -54,7 +54,7 @@ class SecurityConfiguration {
         return new HttpSessionSecurityContextRepository();
     }
 
-    /** Drawings hold nothing of anybody: no session is opened for them, and every cache may keep them. */
+    /** Drawings contain no personal data, so they need no session and may be cached anywhere. */
     @Bean
     @Order(1)
     SecurityFilterChain drawings(HttpSecurity http) throws Exception {
@@ -108,7 +108,7 @@ class SecurityConfiguration {
         ProblemResponse.write(response, HttpStatus.UNAUTHORIZED, "sign-in-required", "Sign in first.");
     }
 
-    /** Whoever is nobody is asked to sign in, also where the CSRF token was missed before that could be asked. */
+    /** Anonymous callers are told to sign in, even when the CSRF check failed first. */
     private static void deny(HttpServletRequest request, HttpServletResponse response) throws IOException {
         boolean nobody = SecurityContextHolder.getContext().getAuthentication() == null;
         if (nobody && !request.getRequestURI().equals(SIGN_IN)) {
@@ -122,7 +122,7 @@ class SecurityConfiguration {
                 "This is not allowed here. Reload the page and try again.");
     }
 
-    /** Asked for on this machine, and not through a proxy. */
+    /** Whether the request comes from this machine and not through a proxy. */
     private static boolean isLocal(HttpServletRequest request) {
         boolean isForwarded = FORWARDED.stream().anyMatch(name -> request.getHeader(name) != null);
         return !isForwarded && LOOPBACK.contains(request.getRemoteAddr());
@@ -133,7 +133,7 @@ class SecurityConfiguration {
         return header != null && header.startsWith(BEARER);
     }
 
-    /** Lets a program in by its token; a wrong token is as good as none. */
+    /** Authenticates a program by its token; an invalid token is treated as none. */
     private static final class BearerFilter extends OncePerRequestFilter {
         private final AccountService accounts;
         private final Limits limits;

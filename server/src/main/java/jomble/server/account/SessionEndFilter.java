@@ -10,7 +10,9 @@ import java.time.Duration;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Ends a session a week after it began however much it is used, and at once when its account has changed or is gone. */
+/**
+ * Ends a session a week after it began, however much it is used, and at once when its account was changed or deleted.
+ */
 final class SessionEndFilter extends OncePerRequestFilter {
     private static final long LONGEST_MILLIS = Duration.ofDays(7).toMillis();
 
@@ -38,7 +40,7 @@ final class SessionEndFilter extends OncePerRequestFilter {
         return System.currentTimeMillis() - session.getCreationTime() > LONGEST_MILLIS;
     }
 
-    /** Static files need nobody. */
+    /** Static files need no session. */
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         return !request.getRequestURI().startsWith("/api/");

@@ -9,8 +9,8 @@ import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Sessions are read and written outside of Hibernate: opening a Hibernate session asks whose studio it is for, which is
- * known only once the HTTP session has been read.
+ * Reads and writes sessions outside Hibernate: a Hibernate session needs to know the studio, which is known only once
+ * the HTTP session has been read.
  */
 @Configuration(proxyBeanMethods = false)
 class SessionStorage {

@@ -1,2 +1,2 @@
-/** Who may sign in, and the tokens of programs that ask the compute calls. */
+/** Sign-in, and API tokens for the compute calls. */
 package jomble.server.account;

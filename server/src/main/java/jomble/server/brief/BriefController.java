@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What a stylist agreed with a client. */
+/** Briefs of clients. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/brief")
 class BriefController {
@@ -40,18 +40,20 @@ class BriefController {
     /**
      * A change to parts of a brief.
      *
-     * @param set by name of the part, in document form; null takes a part back to what it is by default
-     * @param seen the same parts as they were when they were read
+     * @param set by name of the part, in document form; null resets a part to its default
+     * @param seen the same parts as the caller saw them
      */
     record BriefChange(@NotNull Map<String, Object> set, Map<String, Object> seen) {}
 
-    /** What was agreed with a client, with the version it is at. */
+    /** A client's brief. */
     @GetMapping
     BriefView brief(@PathVariable UUID clientId) {
         return view(clients.wardrobeWithoutPieces(clientId).brief());
     }
 
-    /** Changes parts of the brief in one step that can be undone; nothing is kept of a part with a mistake in it. */
+    /**
+     * Changes parts of the brief in one step that can be undone; a part with a mistake is refused and nothing is saved.
+     */
     @PutMapping
     BriefView change(@PathVariable UUID clientId, @Valid @RequestBody BriefChange change) {
         return view(clients.changeBrief(clientId, change.set(), change.seen()));

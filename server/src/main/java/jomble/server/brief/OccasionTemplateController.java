@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Occasions to begin a brief with: the shipped ones, and those a studio adds. */
+/** Occasions to start a brief with: built-in ones and the studio's own. */
 @RestController
 @RequestMapping("/api/v1/occasion-templates")
 class OccasionTemplateController {
@@ -30,7 +30,7 @@ class OccasionTemplateController {
     /** @param occasion in document form */
     record TemplateView(String name, boolean own, Map<String, Object> occasion) {}
 
-    /** The occasions a client may be given: those shipped and the studio's own. */
+    /** The occasions to choose from: built-in ones and the studio's own. */
     @GetMapping
     List<TemplateView> all(@AuthenticationPrincipal StudioMember member) {
         List<TemplateView> all = new ArrayList<>();
@@ -42,14 +42,14 @@ class OccasionTemplateController {
         return all;
     }
 
-    /** Adds an occasion in document form, or replaces the studio's own of that name. */
+    /** Adds an occasion in document form, or replaces the studio's own with the same name. */
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void add(@AuthenticationPrincipal StudioMember member, @RequestBody Map<String, Object> document) {
         templates.add(member.studioId(), document);
     }
 
-    /** Takes away a template of the studio's own; those shipped stay. */
+    /** Deletes one of the studio's own templates; built-in ones stay. */
     @DeleteMapping("/{name}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal StudioMember member, @PathVariable String name) {

@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The occasions a studio offers besides the shipped ones, in document form. */
+/** A studio's own occasion templates, in document form. */
 @Service
 class OccasionTemplateService {
     private static final TypeReference<List<Map<String, Object>>> TREES = new TypeReference<>() {};
@@ -29,13 +29,13 @@ class OccasionTemplateService {
         this.json = json;
     }
 
-    /** The newest first. */
+    /** The studio's own templates, newest first. */
     @Transactional(readOnly = true)
     public List<Map<String, Object>> own(UUID studioId) {
         return read(studios.findById(studioId).orElseThrow());
     }
 
-    /** Adds an occasion, or replaces that of its name. */
+    /** Adds a template, or replaces the one with the same name. */
     @Write
     public void add(UUID studioId, Map<String, Object> document) {
         Node node = Node.root(document);

@@ -41,11 +41,11 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api/v1")
 class CapsuleController {
-    /** A round of the search takes about so long on the machine it was measured on; rounds decide, not time. */
+    /** Typical duration of a round on the reference machine; the number of rounds, not time, limits the search. */
     private static final int MILLIS_OF_A_ROUND = 60;
 
     private static final int SEED = 1;
-    /** Part of the time that goes into a shared core. */
+    /** Share of the time spent on a shared core. */
     private static final double CORE = 0.2;
 
     private static final int USUAL_BUDGET = 2000;
@@ -71,7 +71,7 @@ class CapsuleController {
         this.seconds = seconds;
     }
 
-    /** Plans a capsule of a wardrobe that is sent along. */
+    /** Plans a capsule for the wardrobe in the request. */
     @PostMapping("/compute/capsule")
     CapsulePlanView plan(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -83,8 +83,8 @@ class CapsuleController {
     }
 
     /**
-     * Plans a capsule of a client and streams it: {@code progress} and every {@code better} capsule found, then the {@code plan}, then
-     * {@code complete}.
+     * Plans a capsule for a client as a stream: {@code progress} and every {@code better} capsule found, then the
+     * {@code plan}, then {@code complete}.
      *
      * @param asked wishes, seed and budget as in the stateless call, as JSON
      */
@@ -101,9 +101,9 @@ class CapsuleController {
     }
 
     /**
-     * Says what a capsule put together by hand is worth.
+     * Computes the figures of a capsule put together by hand, without a search.
      *
-     * @param request {@code pieces}, and {@code wishes} as in the stateless call; nothing is searched for
+     * @param request {@code pieces}, and {@code wishes} as in the stateless call
      */
     @PostMapping("/clients/{clientId}/capsule-figures")
     CapsulePlanView figures(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
@@ -118,11 +118,11 @@ class CapsuleController {
     }
 
     /**
-     * Plans capsules that share a core, one for each season wished for or one for each group of occasions, and streams them: the
-     * {@code core}, each {@code part}, then {@code complete}.
+     * Plans capsules that share a core, one for each season or for each group of occasions, as a stream: the {@code
+     * core}, each {@code part}, then {@code complete}.
      *
-     * @param asked wishes, seed and budget as in the stateless call, the size of the {@code core}, and {@code groups} of occasions with a
-     *     {@code name} each where it is not seasons that share it; as JSON
+     * @param asked wishes, seed and budget as in the stateless call, the size of the {@code core}, and {@code groups}
+     *     of occasions with a {@code name} each unless the capsules are for seasons; as JSON
      */
     @GetMapping(path = "/clients/{clientId}/capsules-sharing-a-core", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "core", data = String[].class)

@@ -15,12 +15,12 @@ import jomble.server.counting.CountsView.LadderView;
 import jomble.server.counting.Exact;
 
 /**
- * A planned capsule on the wire; integers above 2^53 are written as text.
+ * A planned capsule; integers above 2^53 are written as text.
  *
- * @param pieces in the order of layers
- * @param seasonal of each piece that is not for all the seasons, those it is for
- * @param quality proved best, bounded, or unbounded where no bound is known
- * @param upperBoundOutfits more outfits are not possible; left out where it is not known
+ * @param pieces in layer order
+ * @param seasonal by piece, its seasons, for pieces not worn in all of them
+ * @param quality proved best, bounded, or unbounded when no bound is known
+ * @param upperBoundOutfits upper bound of the number of outfits; omitted when unknown
  */
 record CapsulePlanView(
         List<String> pieces,
@@ -62,7 +62,7 @@ record CapsulePlanView(
             int bottoms,
             List<NeedMetView> contexts) {}
 
-    /** @param costPerWear mean of the pieces whose cost is known, null where none is */
+    /** @param costPerWear mean over the pieces with a known cost, null when there are none */
     record PreferredView(
             int favourites, @Schema(nullable = true) MoneyView costPerWear, int wholeYear) {
         static PreferredView of(CapsulePlan.Preferred preferred) {
@@ -78,7 +78,7 @@ record CapsulePlanView(
 
     record MoneyView(BigDecimal amount, String currency) {}
 
-    /** What is left without a piece. */
+    /** The capsule without one piece. */
     record WithoutView(String piece, double needsMetFraction, long outfits) {}
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -86,8 +86,9 @@ record CapsulePlanView(
             String occasion, String season, int need, Exact outfits, Integer weakestMonth, Exact weakestMonthOutfits) {}
 
     /**
-     * @param in outfits it is in, {@code completes} those it can complete, {@code lost} those lost without it
-     * @param essential whether something that is needed or wished for fails without it
+     * @param in number of outfits that contain it; {@code completes} those it can complete; {@code lost} those lost
+     *     without it
+     * @param essential whether a need or a wish fails without it
      */
     record ReasonView(Exact in, Exact completes, Exact lost, boolean essential, String text) {}
 
@@ -100,14 +101,14 @@ record CapsulePlanView(
             double variety,
             PreferredView preferred) {}
 
-    /** @param adds outfits it would add; {@code instead} is whom it would replace best */
+    /** @param adds outfits it would add; {@code instead} is the piece it would best replace */
     record NearestView(String piece, long adds, String instead, long outfits, double needsMetFraction) {}
 
     record SizeView(int size, double needsMetFraction, double needsMetByBasesFraction, long outfits) {}
 
     record RelaxationView(String wish, String text) {}
 
-    /** A capsule found while the search goes on. */
+    /** A capsule found during the search. */
     record BetterView(
             List<String> pieces, int missed, double needsMetFraction, int earning, long outfits, double variety) {
         static BetterView of(CapsulePlan.Better better) {
@@ -121,7 +122,7 @@ record CapsulePlanView(
         }
     }
 
-    /** One of several capsules with a core, and what would be found without one. */
+    /** One of several capsules with a shared core, and the capsule found without one. */
     record SharedPartView(String name, CapsulePlanView plan, BetterView alone) {
         static SharedPartView of(String name, SharedCapsules.Part part) {
             return new SharedPartView(name, CapsulePlanView.of(part.plan(), 0), BetterView.of(part.alone()));

@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Capsules a stylist has kept: named, in versions, locked for a season. */
+/** Saved capsules: named, versioned, locked for a season. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/capsules")
 class SavedCapsuleController {
@@ -51,7 +51,7 @@ class SavedCapsuleController {
         return SavedCapsuleView.all(questions.wardrobe(clientId));
     }
 
-    /** Keeps a capsule: its {@code name}, {@code pieces}, {@code wishes} and {@code notes}. */
+    /** Saves a capsule: its {@code name}, {@code pieces}, {@code wishes} and {@code notes}. */
     @PostMapping
     SavedCapsuleView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -75,8 +75,8 @@ class SavedCapsuleController {
     }
 
     /**
-     * Changes what is given: {@code name}, {@code notes}, {@code locked} as {@code {"season": "winter"}} or null, and with the
-     * {@code version} that was seen {@code pieces} and {@code wishes}.
+     * Changes the fields given: {@code name}, {@code notes}, {@code locked} as {@code {"season": "winter"}} or null,
+     * and, with the {@code version} the caller saw, {@code pieces} and {@code wishes}.
      */
     @PatchMapping("/{id}")
     SavedCapsuleView change(
@@ -121,7 +121,7 @@ class SavedCapsuleController {
     }
 
     private interface Change {
-        /** @return null to take it away */
+        /** @return null to delete it */
         SavedCapsule of(Wardrobe now, SavedCapsule capsule);
     }
 

@@ -11,13 +11,13 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /**
- * A saved capsule on the wire.
+ * A saved capsule.
  *
- * @param worn everything worn by somebody who lives out of it, with the pieces that do not count toward its size
+ * @param worn all pieces worn with it, including those that do not count towards its size
  * @param gone pieces of it that have left the wardrobe
- * @param version counted from 1; to be sent back with a change of pieces or wishes
- * @param locked null where it is not locked
- * @param earlier versions, the oldest first
+ * @param version from 1; to be sent back with a change of pieces or wishes
+ * @param locked null when it is not locked
+ * @param earlier previous versions, oldest first
  */
 record SavedCapsuleView(
         String id,

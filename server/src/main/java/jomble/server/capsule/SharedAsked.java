@@ -10,9 +10,9 @@ import jomble.core.document.Wardrobe;
 import jomble.core.tree.Node;
 
 /**
- * Capsules that are to share a core.
+ * A request for capsules that share a core.
  *
- * @param core how many pieces they share at most
+ * @param core maximum number of shared pieces
  * @param parts the capsules by name
  */
 record SharedAsked(int core, Map<String, CapsuleProblem> parts) {
@@ -21,7 +21,7 @@ record SharedAsked(int core, Map<String, CapsuleProblem> parts) {
     private static final int USUAL_CORE = 8;
     private static final int LONGEST_NAME = 80;
 
-    /** Reads the wishes, the size of the core and the groups; what is wrong is reported at its node. */
+    /** Reads the wishes, the size of the core and the groups; problems are reported at their node. */
     static SharedAsked read(Node node, Wardrobe wardrobe) {
         Node core = node.field("core");
         Integer size = core.isNull() ? (Integer) USUAL_CORE : core.integer(0, LARGEST_CORE);

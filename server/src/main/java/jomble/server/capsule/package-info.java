@@ -1,2 +1,2 @@
-/** Capsules of a wardrobe: planned on request, for a client or for a document that is sent along. */
+/** Planning capsules, for a client or for a wardrobe sent in the request. */
 package jomble.server.capsule;

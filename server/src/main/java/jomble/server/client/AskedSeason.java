@@ -11,18 +11,19 @@ import jomble.core.document.ClimateReader;
 import jomble.server.problem.ProblemException;
 
 /**
- * A part of the year that is asked about on screen, or one day.
+ * A season, the whole year or one day, as chosen on screen.
  *
- * @param id name of the client's season, {@link ClimateReader#ALL_YEAR} for all of them, a date, empty for no weather
- * @param asked months it is asked in: the middle one of the season, of the year that of each season
+ * @param id name of the client's season, {@link ClimateReader#ALL_YEAR} for all of them, a date, or empty for no
+ *     weather
+ * @param asked months it is judged in: the middle month of a season; for the year, that of each season
  * @param months all its months
- * @param day the day, null where a part of the year is asked about
+ * @param day the day, null for a season or the year
  */
 public record AskedSeason(String id, List<Integer> asked, List<Integer> months, LocalDate day) {
     private static final AskedSeason NONE = new AskedSeason("", List.of(), List.of(), null);
     private static final Pattern DATE = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
-    /** No weather, the seasons whose climate is known, and the year when that is of all. */
+    /** No weather, the seasons whose climate is known, and the year if all are. */
     public static List<AskedSeason> of(Brief brief) {
         List<AskedSeason> all = new ArrayList<>(List.of(NONE));
         brief.seasons().stream().filter(brief::knows).map(AskedSeason::of).forEach(all::add);

@@ -8,7 +8,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 
-/** A client of a studio, with the wardrobe document but for its pieces. */
+/** A client of a studio, with the wardrobe document except its pieces. */
 @Entity
 public class Client {
     @Id

@@ -35,7 +35,7 @@ class ClientController {
 
     record SetView(String id, String kind, String label) {}
 
-    /** @param id what it is asked for by; {@code asked} are the months it is asked in */
+    /** @param id identifies it in requests; {@code asked} are the months it is judged in */
     record AskedSeasonView(String id, List<Integer> asked) {}
 
     /** @param seasons those whose climate is known */
@@ -47,7 +47,7 @@ class ClientController {
             List<AskedSeasonView> seasons,
             List<SetView> sets) {}
 
-    /** The studio's clients, each with how much there is of them. */
+    /** The studio's clients, each with the number of pieces. */
     @GetMapping
     List<ClientSummary> all() {
         return clients.all();
@@ -61,7 +61,7 @@ class ClientController {
         return new ClientSummary(client.id(), client.name(), 0);
     }
 
-    /** A client with the seasons and occasions that can be asked about. */
+    /** A client with the seasons and occasions that can be chosen. */
     @GetMapping("/{id}")
     ClientView one(@PathVariable UUID id) {
         Wardrobe wardrobe = clients.wardrobeWithoutPieces(id);

@@ -25,9 +25,9 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Clients and the frame of their wardrobes: brief, sets, and what else a document carries besides pieces. Whoever changes
- * anything of a client's wardrobe, pieces included, begins the transaction with {@link #hold}, so that changes come one
- * after the other and each reads what the one before it left.
+ * Clients and the frame of their wardrobes: brief, sets, and everything else in a document besides pieces. Every
+ * transaction that changes a client's wardrobe, pieces included, starts with {@link #hold}, so that changes are
+ * serialised and each reads the result of the one before.
  */
 @Service
 public class ClientService {
@@ -61,7 +61,7 @@ public class ClientService {
         return clients.findById(id).orElseThrow(() -> ProblemException.notFound("This client"));
     }
 
-    /** The wardrobe document without pieces, ready to have them put in. */
+    /** The wardrobe document without pieces. */
     @Transactional(readOnly = true)
     public Map<String, Object> frame(UUID id) {
         return new LinkedHashMap<>(json.readValue(find(id).frame(), TREE));
@@ -73,7 +73,7 @@ public class ClientService {
         return WardrobeReader.read(frame(id), Kinds.shipped());
     }
 
-    /** Keeps others from changing the client's wardrobe until the transaction ends. Comes before anything is read in it. */
+    /** Locks the client's wardrobe until the transaction ends. Must be called before anything is read in it. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void hold(UUID id) {
         toChange(id);
@@ -84,10 +84,10 @@ public class ClientService {
     }
 
     /**
-     * Changes what surrounds the pieces, as part of a step.
+     * Changes the frame as part of a step.
      *
-     * @param change given the wardrobe without its pieces as it is now; the pieces of its answer are not kept
-     * @throws jomble.core.tree.InvalidInputException when what it answers could not be read again
+     * @param change receives the current wardrobe without its pieces; pieces in its result are ignored
+     * @throws jomble.core.tree.InvalidInputException when the result is not a valid document
      */
     @Write
     public void changeFrame(UUID id, UUID step, UnaryOperator<Wardrobe> change) {
@@ -111,7 +111,7 @@ public class ClientService {
         }
     }
 
-    /** Puts back a frame as the history keeps it. */
+    /** Restores a frame from the history. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void restoreFrame(UUID id, String frame) {
         toChange(id).reframe(frame);
@@ -120,9 +120,9 @@ public class ClientService {
     /**
      * Changes parts of the brief in one step.
      *
-     * @param set by name of the part, in document form; null takes a part back to what it is by default
-     * @param seen the same parts as they were when they were read; null to change them whatever they are
-     * @return the brief as it is kept
+     * @param set by name of the part, in document form; null resets a part to its default
+     * @param seen the same parts as the caller saw them; null to change them regardless
+     * @return the saved brief
      * @throws ProblemException when one of the parts was changed since
      */
     @Write
@@ -150,7 +150,9 @@ public class ClientService {
         return changed;
     }
 
-    /** Makes a set known, or renames it, as part of a step. A set stays known when its last piece leaves, so that undo can bring it back. */
+    /**
+     * Adds or renames a set as part of a step. A set remains when its last piece leaves, so that undo can restore it.
+     */
     @Transactional(propagation = Propagation.MANDATORY)
     public void keepSet(UUID id, String setId, String kind, String label, UUID step) {
         Client client = toChange(id);

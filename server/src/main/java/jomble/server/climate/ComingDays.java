@@ -23,7 +23,7 @@ public class ComingDays {
         this.clock = clock;
     }
 
-    /** Today and the six days after it; empty where the climate of their months is not known. */
+    /** Today and the next six days; empty when the climate of their months is unknown. */
     List<Forecast.Day> of(Brief brief) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
         boolean isKnown = today.datesUntil(today.plusDays(DAYS))
@@ -33,7 +33,7 @@ public class ComingDays {
     }
 
     /**
-     * The weather of one of them.
+     * The weather of one of these days.
      *
      * @throws ProblemException when the day is not among them
      */

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Where clients live: shipped places, climates of one's own, and the weather to come. */
+/** Where clients live: built-in places, custom climates, and the forecast. */
 @RestController
 @RequestMapping("/api/v1")
 class PlaceController {
@@ -48,7 +48,7 @@ class PlaceController {
 
     record ForecastDayView(LocalDate date, double lowC, double highC, double windMs, double rainChance) {}
 
-    /** The places shipped with Jomble and their climate, month by month. */
+    /** The built-in places and their climate, month by month. */
     @GetMapping("/places")
     List<PlaceView> places() {
         return Places.shipped().stream()
@@ -56,7 +56,7 @@ class PlaceController {
                 .toList();
     }
 
-    /** Reads twelve months as somebody typed or pasted them; nothing is kept. */
+    /** Parses twelve months of typed or pasted climate; nothing is saved. */
     @PostMapping("/climate/read")
     List<PlaceMonthView> read(@Valid @RequestBody ClimateText body) {
         Node node = Node.at("/text", body.text());
@@ -65,7 +65,7 @@ class PlaceController {
         return views(months);
     }
 
-    /** The coming week at the client's place; empty where its climate is not known. */
+    /** The next week at the client's place; empty when its climate is unknown. */
     @GetMapping("/clients/{clientId}/forecast")
     List<ForecastDayView> forecast(@PathVariable UUID clientId) {
         return days.of(clients.wardrobeWithoutPieces(clientId).brief()).stream()

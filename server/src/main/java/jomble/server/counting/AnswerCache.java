@@ -6,11 +6,11 @@ import java.util.function.ToLongBiFunction;
 import jomble.core.counting.CountQuestion;
 
 /**
- * A cache of answers that are likely to be asked for again, the least recently used forgotten first, within a share of the memory there is. They depend on nothing but their keys, so forgetting one
- * is harmless. Safe for use by several threads.
+ * A cache of answers that evicts the least recently used, within a share of the heap. Answers depend only on their
+ * keys, so evicting one is harmless. Thread-safe.
  */
 final class AnswerCache<K, V> {
-    /** About what a piece takes with all its attributes; each question has its own. */
+    /** Approximate size of a piece with all its attributes; each question has its own copies. */
     private static final long BYTES_OF_A_PIECE = 3000;
 
     private static final long KILOBYTE = 1024;
@@ -18,8 +18,8 @@ final class AnswerCache<K, V> {
     private final Cache<K, V> answers;
 
     /**
-     * @param part of the heap that may be taken, such as 16 for a sixteenth
-     * @param bytes about what a key and its answer take
+     * @param part divisor of the heap, such as 16 for a sixteenth
+     * @param bytes approximate size of a key and its answer
      */
     AnswerCache(int part, ToLongBiFunction<K, V> bytes) {
         this.answers = Caffeine.newBuilder()
@@ -29,18 +29,18 @@ final class AnswerCache<K, V> {
                 .build();
     }
 
-    /** Of a short answer to a question. */
+    /** A cache of short answers to questions. */
     static <V> AnswerCache<CountQuestion, V> ofQuestions(int part) {
         return new AnswerCache<>(part, (question, answer) -> bytesOf(question));
     }
 
-    /** About what a question takes. */
+    /** Approximate size of a question. */
     static long bytesOf(CountQuestion question) {
         return BYTES_OF_A_PIECE
                 * (question.pieces().size() + question.contexts().size());
     }
 
-    /** Null where it is not cached. */
+    /** The answer, or null when it is not cached. */
     V get(K key) {
         return answers.getIfPresent(key);
     }

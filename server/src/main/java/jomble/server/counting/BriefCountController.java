@@ -53,7 +53,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** What each line of a brief does to the wardrobe, and whether the wardrobe meets what the client needs. */
+/** How each limit in a brief affects the wardrobe, and whether the wardrobe meets the client's needs. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class BriefCountController {
@@ -61,11 +61,11 @@ class BriefCountController {
     private static final String BASES_AND_SHOES = "top,bottom,onepiece,drape,underskirt,shoes";
     private static final String CLOTHES = "clothes";
     private static final String OUTFITS = "outfits";
-    /** The line of a brief that matters in weather only. */
+    /** The field of a brief that matters only with weather. */
     private static final String WARMTH = "/pmvOffset";
 
     private static final int TRIED = 3;
-    /** Of the best outfits for any occasion, how many are put to this one. */
+    /** Number of the best outfits for any occasion that are tried for this one. */
     private static final int LOOKED_AT = 200;
 
     private final ClientQuestions questions;
@@ -96,10 +96,11 @@ class BriefCountController {
     /**
      * One cell of the table of needs.
      *
-     * @param need how many different outfits are wanted before one comes again
-     * @param set whether the stylist said so; else it follows from how often the occasion comes
-     * @param have how many bases can be worn in the weakest month, with layers or without; null where the climate is not known
-     * @param month the weakest one, null where the climate is not known
+     * @param need number of different outfits wanted before one repeats
+     * @param set whether the stylist set it; otherwise it follows from how often the occasion comes
+     * @param have number of bases that can be worn in the weakest month, with layers or without; null when the climate
+     *     is unknown
+     * @param month the weakest month, null when the climate is unknown
      */
     record NeedView(
             String occasion,
@@ -110,18 +111,18 @@ class BriefCountController {
             @Schema(nullable = true) Integer month) {}
 
     /**
-     * What one limit does.
+     * The effect of one limit.
      *
-     * @param pointer where it stands in the brief
-     * @param occasion the one it is about, or null
-     * @param month the one it is counted in, with layers; null for bases without weather
-     * @param before how many bases there would be without it
-     * @param after how many there are
+     * @param pointer its place in the brief
+     * @param occasion the occasion it concerns, or null
+     * @param month the month it is counted in, with layers; null for bases without weather
+     * @param before number of bases without it
+     * @param after number of bases with it
      * @param out ids of pieces that are in no outfit because of it
      * @param fewer ids of pieces that are in fewer
      * @param more ids of pieces that are in more
-     * @param lowestHeelCm what a limit to heels that leaves nothing would have to allow, else null
-     * @param missing what would have to be there for a first outfit, where there is none
+     * @param lowestHeelCm the lowest heel that a limit to heels would have to allow when it leaves nothing, else null
+     * @param missing what a first outfit lacks, when there is none
      */
     record LimitView(
             String pointer,
@@ -135,7 +136,7 @@ class BriefCountController {
             @Schema(nullable = true) Double lowestHeelCm,
             List<String> missing) {}
 
-    /** Streams what is needed for every occasion in every season, each as a {@code need}; then {@code complete}. */
+    /** Streams the need for every occasion in every season, each as a {@code need}; then {@code complete}. */
     @GetMapping(path = "/counts/needs", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "need", data = NeedView.class)
     SseEmitter needs(@PathVariable UUID clientId) {
@@ -149,7 +150,7 @@ class BriefCountController {
         return streams.openEach("need", needs);
     }
 
-    /** @param asking null where the climate is not known */
+    /** @param asking null when the climate is unknown */
     private NeedView need(Needs.Wanted wanted, Function<Chosen, Question> asking, Progress progress) {
         Occasion occasion = wanted.occasion();
         BigInteger fewest = null;
@@ -173,7 +174,7 @@ class BriefCountController {
                 weakest);
     }
 
-    /** Streams what every limit of the brief does, each as a {@code limit}; then {@code complete}. */
+    /** Streams the effect of every limit of the brief, each as a {@code limit}; then {@code complete}. */
     @GetMapping(path = "/counts/limits", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "limit", data = LimitView.class)
     SseEmitter limits(@PathVariable UUID clientId) {
@@ -216,7 +217,7 @@ class BriefCountController {
                 after.missing().stream().map(Slot::words).toList());
     }
 
-    /** The lowest heel, in cm, with which there is an outfit without the limit; null for limits to anything else. */
+    /** The lowest heel, in cm, of any outfit without the limit; null for other limits. */
     private static Double lowestHeel(Limit limit, Counts without) {
         if (!limit.pointer().endsWith("/maxHeelCm")) {
             return null;
@@ -232,7 +233,7 @@ class BriefCountController {
                 .orElse(null);
     }
 
-    /** The month in which feeling the cold, or the heat, matters most; null where the climate is not known. */
+    /** The month in which feeling the cold or the heat matters most; null when the climate is unknown. */
     private static Integer hardestMonth(Brief brief) {
         Comparator<ClimateMonth> byMean = Comparator.comparingDouble(month -> month.lowC() + month.highC());
         return brief.climate().stream()
@@ -251,19 +252,19 @@ class BriefCountController {
     }
 
     /**
-     * Outfits put to an occasion before it is kept: some that pass and some that just fail.
+     * An occasion to be tried before it is saved.
      *
      * @param occasion in document form
      * @param season one of the client's, or null for no weather
      */
     record Trial(@NotNull Map<String, Object> occasion, String season) {}
 
-    /** @param outfit with its drawing; {@code findings} say why it fails, none where it passes */
+    /** @param outfit with its drawing; {@code findings} say why it fails and are empty when it passes */
     record TriedView(Map<String, Object> slots, String figure, List<FindingView> findings) {}
 
     record TrialView(Exact total, List<TriedView> pass, List<TriedView> fail) {}
 
-    /** What an occasion would do to the outfits of a client before it is added to the brief. */
+    /** Tries an occasion before it is added to the brief: outfits that pass and some that just fail. */
     @PostMapping("/occasion-trial")
     TrialView trial(@PathVariable UUID clientId, @Valid @RequestBody Trial trial) {
         Node node = Node.at("/occasion", trial.occasion());
@@ -300,7 +301,7 @@ class BriefCountController {
                         .toList());
     }
 
-    /** The first that fails by each rule, then the others. */
+    /** The first outfit that fails by each rule, then the others. */
     private static List<Judged> forDifferentReasons(List<Judged> failing) {
         Map<String, Judged> byRule = new LinkedHashMap<>();
         failing.forEach(
@@ -309,7 +310,7 @@ class BriefCountController {
                 .toList();
     }
 
-    /** A combination as the occasion judges it. */
+    /** A combination judged for the occasion. */
     private record Judged(Combination combination, Judgement judgement, JudgementContext context) {}
 
     private static Judged judged(Combination combination, List<Judge> judges, Wardrobe wardrobe) {

@@ -72,12 +72,12 @@ class ClientCountController {
     }
 
     /**
-     * Streams {@code progress} events, then {@code counts} without and {@code complete} with the uncounted pieces' figures, or
-     * {@code refused} with the reason.
+     * Streams {@code progress} events, then {@code counts} without and {@code complete} with the figures of uncounted
+     * pieces, or {@code refused} with the reason.
      *
      * @param capsule a saved capsule to stay within
-     * @param rows slot whose pieces are the rows of the crossing table, {@code columns} likewise
-     * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
+     * @param rows slot whose pieces are the rows of the crossing table; {@code columns} likewise
+     * @param whatIf hypothetical changes to the wardrobe in document form; nothing is saved
      */
     @GetMapping(path = "/counts", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "counts", data = CountsView.class)
@@ -107,10 +107,11 @@ class ClientCountController {
     }
 
     /**
-     * Streams {@code progress} events and then how the counts of this context and of another differ, as {@code difference}.
+     * Streams {@code progress} events, then the difference between the counts of this context and another as {@code
+     * difference}.
      *
-     * @param thenSeason the other context, {@code thenOccasion} and {@code thenDaring} likewise
-     * @param whatIf changes to the wardrobe in document form that are only thought of; nothing is saved
+     * @param thenSeason the other context; {@code thenOccasion} and {@code thenDaring} likewise
+     * @param whatIf hypothetical changes to the wardrobe in document form; nothing is saved
      */
     @GetMapping(path = "/counts/difference", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "difference", data = DifferenceView.class)
@@ -278,7 +279,7 @@ class ClientCountController {
                 counter.list(asked, before + from, most, deadline).after(before), figures, null);
     }
 
-    /** How many stand before the daring ones. */
+    /** Number of combinations before the daring ones. */
     private long working(CountQuestion asked, Deadline deadline) {
         return counter.list(asked.daring(false), 0, 0, deadline).total().longValueExact();
     }

@@ -11,19 +11,20 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
 /**
- * A page of combinations on the wire; a total beyond 2^53 is written as text.
+ * A page of combinations; a total beyond 2^53 is written as text.
  *
- * @param listed how many are listed in this order, where that is a selection: best first of a list too long to be sorted
+ * @param listed number of combinations in this order, when only a selection is sorted because the whole list is too
+ *     long
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record CombinationsView(Exact total, Integer listed, List<OutfitView> outfits) {
     /**
      * One combination.
      *
-     * @param slots the counted slots: from slot to piece, or to several pieces for a set of jewellery
-     * @param filled the other slots as they are best filled
-     * @param score how gladly it would be shown, the sum of its {@code parts}
-     * @param figure the drawing, where one was asked for
+     * @param slots the counted slots: from slot to piece, or to several pieces for a jewellery set
+     * @param filled the other slots, filled in the best way
+     * @param score ranking score, the sum of its {@code parts}; higher is better
+     * @param figure the drawing, if requested
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record OutfitView(
@@ -36,7 +37,7 @@ public record CombinationsView(Exact total, Integer listed, List<OutfitView> out
             List<PartView> parts,
             String figure) {}
 
-    /** One thing that speaks for an outfit or against it, in points. */
+    /** One part of the score, in points. */
     public record PartView(String part, double points) {}
 
     static CombinationsView of(CombinationPage page) {
@@ -68,7 +69,7 @@ public record CombinationsView(Exact total, Integer listed, List<OutfitView> out
                 figure);
     }
 
-    /** From slot to piece, or to several pieces for a set of jewellery. */
+    /** From slot to piece, or to several pieces for a jewellery set. */
     public static Map<String, Object> slots(Map<Slot, List<PieceId>> slots) {
         Map<String, Object> view = new LinkedHashMap<>();
         slots.forEach((slot, ids) -> view.put(

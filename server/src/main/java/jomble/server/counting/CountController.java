@@ -38,7 +38,7 @@ class CountController {
         this.seconds = seconds;
     }
 
-    /** Counts the combinations of a wardrobe in a context, exactly, with the figures that are asked for. */
+    /** Counts the combinations of a wardrobe in a context exactly, with the figures requested. */
     @PostMapping("/count")
     CountsView count(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -64,12 +64,12 @@ class CountController {
         return !node.isNull() && Boolean.TRUE.equals(node.bool());
     }
 
-    /** For the occasions of the brief, in the weather that is asked about. */
+    /** For the occasions of the brief, in the weather of the question. */
     private Integer freshDays(Question question, Deadline deadline) {
         return new FreshDaysOfBrief(counter).of(question.wardrobe(), question.contexts(), deadline);
     }
 
-    /** How the counts differ when a wardrobe is changed in thought. */
+    /** The difference in counts when a wardrobe is changed hypothetically. */
     @PostMapping("/what-if")
     DifferenceView whatIf(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);

@@ -13,8 +13,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Counts what is likely to be asked next while nobody waits for a count: after a moment's quiet, one thing after the other. As soon as
- * something is asked it leaves off.
+ * Counts what is likely to be requested next while no request is waiting: after a quiet moment, one count after the
+ * other. It pauses as soon as a request arrives.
  */
 final class CountingAhead {
     private static final Logger LOG = LoggerFactory.getLogger(CountingAhead.class);
@@ -26,21 +26,21 @@ final class CountingAhead {
         return ahead;
     });
 
-    /** Which of the lists that were begun is the last one; what belongs to another is left. */
+    /** Number of the current list; work of an earlier list is abandoned. */
     private final AtomicLong current = new AtomicLong();
 
-    /** @param quietMillis how long nothing must be asked before it begins */
+    /** @param quietMillis how long there must be no request before it starts */
     CountingAhead(long quietMillis) {
         this.quietMillis = quietMillis;
     }
 
-    /** Something to be counted and remembered. */
+    /** A count whose result is cached. */
     interface Work {
-        /** @throws CountingStoppedException when the progress asks to stop */
+        /** @throws CountingStoppedException when the progress listener asks to stop */
         void count(Progress progress);
     }
 
-    /** Begins with a list, in place of any other. */
+    /** Starts a list, replacing any other. */
     void begin(List<Work> list) {
         long mine = current.incrementAndGet();
         thread.schedule(() -> run(list, mine), quietMillis, TimeUnit.MILLISECONDS);
@@ -55,13 +55,13 @@ final class CountingAhead {
                 work.count(done -> current.get() == mine);
             }
         } catch (CountingStoppedException | TooManyCombinationsException | WardrobeTooLargeException e) {
-            // whoever asks will count it again, or be told why it cannot be counted
+            // A request for it will count again, or report why it cannot be counted.
         } catch (RuntimeException | Error e) {
             LOG.error("Counting ahead failed", e);
         }
     }
 
-    /** Leaves off. */
+    /** Pauses. */
     void pause() {
         current.incrementAndGet();
     }

@@ -22,7 +22,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Counts the largest wardrobes of each studio as soon as the server has started, so that nobody waits for the first figures. */
+/** Counts the largest wardrobes of each studio after the server has started, so that the first figures are ready. */
 @Component
 class CountingAtStart {
     private static final Logger LOG = LoggerFactory.getLogger(CountingAtStart.class);
@@ -40,7 +40,7 @@ class CountingAtStart {
         this.live = live;
     }
 
-    /** The server has started, and stays so whatever comes of this. */
+    /** A failure here must not affect the running server. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         List<Supplier<LiveCounts.Asked>> all = new ArrayList<>();
@@ -63,7 +63,7 @@ class CountingAtStart {
                 .toList();
     }
 
-    /** What is stored is read now, while the studio is known; what is asked of it is made when its turn comes. */
+    /** Reads the stored wardrobe now, while the studio is set; builds the questions when their turn comes. */
     private Stream<Supplier<LiveCounts.Asked>> ofClient(UUID client) {
         Function<Chosen, Question> asking = questions.asking(client);
         return LikelyNext.onOpening(asking.apply(LikelyNext.OPENING).wardrobe())

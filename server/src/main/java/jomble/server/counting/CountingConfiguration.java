@@ -7,7 +7,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 
-/** The counter everything asks. */
+/** Configures the counter. */
 @Configuration(proxyBeanMethods = false)
 class CountingConfiguration {
     private static final long QUIET_MILLIS = 1500;
@@ -22,7 +22,7 @@ class CountingConfiguration {
         return new DiagramCounter(catalogue);
     }
 
-    /** The one everything asks, in lanes. */
+    /** The counter used everywhere, which schedules work in lanes. */
     @Bean
     @Primary
     LaneCounter counter(DiagramCounter counter, Lanes lanes) {

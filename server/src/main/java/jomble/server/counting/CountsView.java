@@ -9,7 +9,7 @@ import jomble.core.counting.Ladder;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Counts on the wire; integers above 2^53 are written as text. The ladder and fresh days are there when they were asked for. */
+/** Counts; integers above 2^53 are written as text. The ladder and fresh days are present only if requested. */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record CountsView(
         Exact total,
@@ -28,7 +28,7 @@ public record CountsView(
         long millis,
         LadderView ladder,
         Integer freshDays) {
-    /** How many there are as more and more slots are counted. */
+    /** Number of combinations as more and more slots are counted. */
     public record LadderView(Exact bases, Exact clothes, Exact outfits, Exact looks) {
         public static LadderView of(Ladder ladder) {
             return new LadderView(
@@ -43,7 +43,7 @@ public record CountsView(
 
     record StructureView(String structure, Exact works, Exact daring) {}
 
-    /** The picks behind the share in the dark. */
+    /** The random picks and how many of them work. */
     record DarkView(Exact works, Exact all) {}
 
     record NeverView(String a, String b, String rule) {}
@@ -52,7 +52,7 @@ public record CountsView(
         return of(counts, millis, null, null);
     }
 
-    /** With the ladder and fresh days; null for what was not asked for. */
+    /** With the ladder and fresh days; null if not requested. */
     static CountsView of(Counts counts, long millis, Ladder ladder, Integer freshDays) {
         Map<String, Exact> perPiece = new LinkedHashMap<>();
         counts.perPiece().forEach((id, n) -> perPiece.put(id.value(), Exact.of(n)));

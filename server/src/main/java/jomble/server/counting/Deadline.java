@@ -3,7 +3,7 @@ package jomble.server.counting;
 import java.util.concurrent.TimeUnit;
 import jomble.core.counting.Progress;
 
-/** Ends a count that takes too long, so that a request gets either an exact figure or none. */
+/** Cancels a count that takes too long, so that a request gets an exact figure or none. */
 public final class Deadline implements Progress {
     private final long start = System.nanoTime();
     private final long nanos;

@@ -7,9 +7,10 @@ import jomble.core.counting.Counts;
 import jomble.core.piece.Slot;
 
 /**
- * How two counts differ, on the wire; integers beyond 2^53 are written as text.
+ * The difference of two counts; integers beyond 2^53 are written as text.
  *
- * @param before the total before, {@code after} the total after, {@code change} how many more; of the daring ones and on paper likewise
+ * @param before the total before, {@code after} the total after, {@code change} their difference; likewise for daring
+ *     combinations and on paper
  */
 record DifferenceView(
         FigureView total,

@@ -25,15 +25,16 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Runs long work in the background and streams what it finds as server-sent events, with {@code progress} in between. Every stream ends: in
- * {@code complete}, in {@code refused} with the reason, or when the browser stops listening, which stops the work too.
+ * Runs long work in the background and streams its results as server-sent events, with {@code progress} in between.
+ * Every stream ends with {@code complete}, with {@code refused} and the reason, or when the browser disconnects, which
+ * also cancels the work.
  */
 @Component
 public class EventStreams {
     private static final long LONGEST_MILLIS = TimeUnit.MINUTES.toMillis(5);
     private static final long BETWEEN_REPORTS_NANOS = TimeUnit.MILLISECONDS.toNanos(200);
 
-    /** Streams at once; most of them wait for counts, which are worked out elsewhere. */
+    /** Concurrent streams; most of them wait for counts, which run elsewhere. */
     private static final int MOST_STREAMS = 64;
 
     private static final long IDLE_SECONDS = 30;
@@ -61,12 +62,12 @@ public class EventStreams {
         return threads;
     }
 
-    /** Work that sends what it finds while it goes on. */
+    /** Work that sends results while it runs. */
     public interface Work {
         void run(Progress progress, Events events);
     }
 
-    /** Takes what is found, by the name of the event. */
+    /** Sends an event by name. */
     public interface Events {
         void send(String name, Object data);
     }
@@ -75,7 +76,7 @@ public class EventStreams {
 
     public record RefusedView(String why) {}
 
-    /** What the work sends; then {@code complete}, empty unless the work has sent it itself. */
+    /** Streams what the work sends, then {@code complete}, which is empty unless the work sent it itself. */
     public SseEmitter open(Work work) {
         SseEmitter emitter = emitters.get();
         AtomicBoolean listening = new AtomicBoolean(true);
@@ -87,7 +88,7 @@ public class EventStreams {
         return emitter;
     }
 
-    /** Each of several parts, as it is found; then {@code complete}. */
+    /** Streams several parts, each as soon as it is computed; then {@code complete}. */
     public SseEmitter openEach(String name, List<Function<Progress, Object>> parts) {
         return open((progress, events) -> {
             for (int i = 0; i < parts.size(); i++) {
@@ -115,7 +116,7 @@ public class EventStreams {
             listening.set(false);
             emitter.complete();
         } catch (RuntimeException | Error e) {
-            // Once nobody listens, the emitter refuses what is sent: that is no failure.
+            // After a disconnect the emitter rejects events; that is not a failure.
             if (listening.getAndSet(false)) {
                 LOG.error("A stream failed", e);
             }
@@ -127,7 +128,7 @@ public class EventStreams {
         try {
             send(emitter, "refused", new RefusedView(why));
         } catch (UncheckedIOException | IllegalStateException e) {
-            // nobody listens any more
+            // The client has disconnected.
         }
         emitter.complete();
     }
@@ -153,7 +154,7 @@ public class EventStreams {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (IllegalStateException e) {
-            // a connection that was lost while JSON was written comes wrapped twice
+            // A connection lost while JSON is written is wrapped twice.
             if (e.getCause() instanceof NestedRuntimeException cause && cause.contains(IOException.class)) {
                 throw new UncheckedIOException(new IOException(e));
             }

@@ -3,7 +3,7 @@ package jomble.server.counting;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.math.BigInteger;
 
-/** A whole number that is exact on the wire: beyond 2^53, where many readers of JSON round, it is written as text. */
+/** An exact integer in JSON: beyond 2^53, where many readers round, it is written as text. */
 public record Exact(BigInteger number) {
     private static final BigInteger EXACT_IN_A_DOUBLE = BigInteger.ONE.shiftLeft(53);
 

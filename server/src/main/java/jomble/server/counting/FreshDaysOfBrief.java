@@ -12,7 +12,7 @@ import jomble.core.counting.WearableBases;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.JudgementContext;
 
-/** Fresh days of a client: for the occasions of the brief, as often as it says, or once a week each where it does not say. */
+/** Fresh days of a client, for the occasions of the brief at their frequency, or once a week if none is given. */
 final class FreshDaysOfBrief {
     private static final double ONCE_A_WEEK = 1;
 
@@ -23,7 +23,7 @@ final class FreshDaysOfBrief {
     }
 
     /**
-     * @param contexts the weather that is asked about; the occasion in them is left aside
+     * @param contexts give the weather; their occasion is ignored
      * @return null for a brief without occasions
      */
     Integer of(Wardrobe wardrobe, List<JudgementContext> contexts, Progress progress) {

@@ -27,9 +27,9 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Counts in {@link Lanes}, by what a question is likely to cost. */
+/** Counts in {@link Lanes}, chosen by the estimated cost of a question. */
 final class LaneCounter implements Counter, SolutionFinder {
-    /** Combinations on paper times contexts. Up to so many, most counts take less than a second (docs/performance.md). */
+    /** Combinations on paper times contexts; below this, most counts take less than a second (docs/performance.md). */
     private static final double QUICK = 2e6;
 
     private final Counter counter;
@@ -42,7 +42,7 @@ final class LaneCounter implements Counter, SolutionFinder {
         this.lanes = lanes;
     }
 
-    /** What is asked, by the name of the method, with what else the answer depends on. */
+    /** The method and everything its answer depends on. */
     private record Key(String method, CountQuestion question, List<Object> also) {}
 
     private <T> T run(
@@ -51,7 +51,7 @@ final class LaneCounter implements Counter, SolutionFinder {
         return lanes.run(new Key(method, question, also), isHeavy, progress, work);
     }
 
-    /** About how many combinations of clothes there are on paper, times the contexts. */
+    /** Approximate number of combinations of clothes on paper, times the contexts. */
     static double cost(CountQuestion question) {
         Map<Slot, Integer> inSlot = new EnumMap<>(Slot.class);
         for (Piece piece : question.pieces()) {
@@ -119,13 +119,13 @@ final class LaneCounter implements Counter, SolutionFinder {
         return run("find", question, List.of(), progress, reporting -> finder.find(question, reporting));
     }
 
-    /** Little work each, and not shared. */
+    /** Too little work to share. */
     @Override
     public List<Combination> complete(CountQuestion question, Collection<Found> found, Progress progress) {
         return lanes.run(null, false, progress, reporting -> finder.complete(question, found, reporting));
     }
 
-    /** Told to one listener alone, so not shared. */
+    /** Results go to one listener, so they cannot be shared. */
     @Override
     public void ensembles(CountQuestion question, EnsembleListener listener, Progress progress) {
         lanes.run(null, cost(question) > QUICK, progress, reporting -> {

@@ -16,15 +16,19 @@ import jomble.core.counting.Progress;
 import org.springframework.stereotype.Component;
 
 /**
- * Where counts are worked out: on threads of their own, quick ones in another lane than heavy ones, so that a small question never waits behind
- * a large one. The same question asked by several at once is worked out once. Work ends within a moment when nobody waits for it any more.
+ * Runs counts on threads of their own, with separate lanes for quick and heavy ones, so that a small question never
+ * waits behind a large one. Identical questions asked at the same time share one computation. Work is cancelled shortly
+ * after the last caller stops waiting.
  */
 @Component
 class Lanes {
     private static final int CORES = Runtime.getRuntime().availableProcessors();
     private static final long BETWEEN_LOOKS_MILLIS = 50;
 
-    /** Whoever lists or edits goes before whoever counts, and small counts before large ones, where the launcher lets priorities count. */
+    /**
+     * Lists and edits take precedence over counts, and small counts over large ones, where the launcher enables thread
+     * priorities.
+     */
     private static final int QUICK_PRIORITY = 3;
 
     private final ExecutorService quick = lane("quick", CORES, QUICK_PRIORITY);
@@ -42,9 +46,9 @@ class Lanes {
     }
 
     /**
-     * Works something out, or waits for who does already.
+     * Computes something, or waits for the same computation already running.
      *
-     * @param key equal for work with equal answers; null for work that nobody else can use
+     * @param key equal for work with equal results; null for work that cannot be shared
      * @throws CountingStoppedException when {@code progress} asks to stop
      */
     <T> T run(Object key, boolean isHeavy, Progress progress, Function<Progress, T> work) {
@@ -53,7 +57,7 @@ class Lanes {
             try {
                 return flight.await(progress);
             } catch (CountingStoppedException e) {
-                // Others may have left just as this one came.
+                // All other callers may have left just as this one arrived.
                 if (!progress.goOn(flight.done)) {
                     throw e;
                 }
@@ -94,7 +98,7 @@ class Lanes {
         return flight;
     }
 
-    /** A call under way and how many wait for it. */
+    /** A running computation and the number of callers waiting for it. */
     private static final class Flight<T> implements Progress {
         private final AtomicInteger waiting = new AtomicInteger(1);
         private FutureTask<T> task;
@@ -106,7 +110,7 @@ class Lanes {
             return waiting.get() > 0;
         }
 
-        /** Nobody is taken on once the last one has left, because the work is about to end. */
+        /** Rejects new callers once the last one has left, because the work is about to be cancelled. */
         boolean takesOneMore() {
             return waiting.updateAndGet(before -> before == 0 ? 0 : before + 1) > 0;
         }

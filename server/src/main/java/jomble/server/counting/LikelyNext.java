@@ -7,19 +7,19 @@ import jomble.core.document.Wardrobe;
 import jomble.server.client.AskedSeason;
 import jomble.server.document.ClientQuestions.Chosen;
 
-/** Contexts of a wardrobe that a stylist is likely to look at next, the likeliest first. */
+/** Contexts a stylist is likely to view next, most likely first. */
 final class LikelyNext {
-    /** What a wardrobe is opened with. */
+    /** The context shown when a wardrobe is opened. */
     static final Chosen OPENING = new Chosen(null, null, null, false);
 
     private LikelyNext() {}
 
-    /** The same in every season, no weather first. */
+    /** Every season, starting with no weather. */
     static Stream<Chosen> onOpening(Wardrobe wardrobe) {
         return inSeasons(wardrobe, OPENING);
     }
 
-    /** Every other season, then every other occasion, then the daring ones in or out, then other slots. */
+    /** Every other season, then every other occasion, then daring outfits in or out, then other slots. */
     static Stream<Chosen> oneSwitchFurther(Wardrobe wardrobe, Chosen now) {
         Stream<Chosen> onOccasions = Stream.concat(
                         Stream.of(""), wardrobe.brief().occasions().stream().map(Occasion::name))

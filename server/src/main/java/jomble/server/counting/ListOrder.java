@@ -2,12 +2,12 @@ package jomble.server.counting;
 
 import jomble.core.piece.Word;
 
-/** In what order a list of outfits is sorted. */
+/** The order of a list of outfits. */
 enum ListOrder implements Word {
-    /** The same every time: verdict, structure, and the ids of pieces. */
+    /** Deterministic: by verdict, structure, and the ids of pieces. */
     STABLE,
     /** Best first, and varied. */
     BEST,
-    /** What works before what is daring, of one verdict by credits, of as many in the stable order. */
+    /** By verdict, then credits, then the stable order. */
     CREDITS
 }

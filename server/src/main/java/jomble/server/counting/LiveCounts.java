@@ -23,31 +23,31 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Counts in the background and streams how far it has come. A count ends when the browser stops listening.
+ * Counts in the background and streams progress. A count is cancelled when the browser disconnects.
  *
- * <p>What was counted is remembered for a while; it depends on nothing but the question, so forgetting it is harmless.
+ * <p>Results are cached; they depend only on the question, so evicting one is harmless.
  */
 @Component
 public class LiveCounts {
-    /** Parts of the heap for what is remembered. */
+    /** Divisors of the heap for the caches. */
     private static final int OF_COUNTS = 12;
 
     private static final int OF_TOTALS = 16;
     private static final int OF_BASES = 32;
 
-    /** Fresh days ask for the list of bases, which is waited for up to this length. */
+    /** Fresh days need the list of bases, which is built up to this length. */
     private static final BigInteger MOST_BASES_FOR_DAYS = BigInteger.valueOf(600);
 
     private final Counter counter;
     private final EventStreams streams;
     private final CountingAhead ahead;
-    /** By question; one that asks for the figures of uncounted pieces as well is another than one that does not. */
+    /** By question; questions with and without the figures of uncounted pieces are distinct. */
     private final AnswerCache<Asked, Known> known =
             new AnswerCache<>(OF_COUNTS, (asked, known) -> known.bytes(asked.question()));
-    /** Of questions that only the totals were asked of. */
+    /** Totals of questions counted for their totals only. */
     private final AnswerCache<CountQuestion, Totals> totals = AnswerCache.ofQuestions(OF_TOTALS);
 
-    /** How many bases can be worn, with layers or without. */
+    /** Number of bases that can be worn, with layers or without. */
     private final AnswerCache<CountQuestion, BigInteger> wearableBases = AnswerCache.ofQuestions(OF_BASES);
 
     LiveCounts(Counter counter, EventStreams streams, CountingAhead ahead) {
@@ -56,7 +56,7 @@ public class LiveCounts {
         this.ahead = ahead;
     }
 
-    /** A question, and the two slots that are crossed in its table. */
+    /** A question and the two slots crossed in its table. */
     record Asked(CountQuestion question, SlotPair across) {
         Asked withoutCompletions() {
             return new Asked(question.withoutCompletions(), across);
@@ -66,7 +66,7 @@ public class LiveCounts {
     private record Known(Counts counts, long millis) {
         private static final long BYTES_OF_A_FIGURE = 120;
 
-        /** About what it takes with its question. */
+        /** Approximate size with its question. */
         long bytes(CountQuestion question) {
             long crossings =
                     counts.perPair().values().stream().mapToLong(List::size).sum();
@@ -81,7 +81,7 @@ public class LiveCounts {
         }
     }
 
-    /** What is asked in one month of a season. */
+    /** The question in one month of a season. */
     record Month(int month, CountQuestion question) {}
 
     /**
@@ -91,7 +91,10 @@ public class LiveCounts {
      */
     record Cell(String season, String occasion, Asked asked, List<Month> months) {}
 
-    /** @param weakest the month of the season with the fewest and its total, null where it is not counted yet or there is no weather */
+    /**
+     * @param weakest the month of the season with the fewest combinations, with its total; null when not counted yet or
+     *     without weather
+     */
     record ContextCellView(
             String season,
             String occasion,
@@ -100,9 +103,9 @@ public class LiveCounts {
             @Schema(nullable = true) StepView weakest) {}
 
     /**
-     * The counts, first without and then with the figures of uncounted pieces.
+     * Streams the counts, first without and then with the figures of uncounted pieces.
      *
-     * @param next what is likely to be asked after it, to be counted once nobody waits
+     * @param next what is likely to be requested next, counted when no request is waiting
      */
     SseEmitter stream(Asked asked, List<Supplier<Asked>> next) {
         return streams.open((progress, events) -> {
@@ -114,14 +117,14 @@ public class LiveCounts {
         });
     }
 
-    /** Counts in turn, while nobody waits for a count, in place of what it was given before. */
+    /** Counts these in order while no request is waiting, replacing any earlier list. */
     void countAhead(List<Supplier<Asked>> next) {
         ahead.begin(next.stream()
                 .<CountingAhead.Work>map(one -> quiet -> first(one.get(), quiet))
                 .toList());
     }
 
-    /** How the counts of two questions differ, first without and then with the figures of uncounted pieces. */
+    /** Streams the difference of two counts, first without and then with the figures of uncounted pieces. */
     SseEmitter streamDifference(Asked before, Asked after) {
         return streams.open((progress, events) -> {
             Counts now = first(before, progress.partOf(0, 2)).counts();
@@ -131,7 +134,7 @@ public class LiveCounts {
         });
     }
 
-    /** What pieces take with them that are only left out is counted by itself; else both sides are counted. */
+    /** A removal is computed directly when possible; otherwise both sides are counted. */
     private DifferenceView difference(Asked before, Counts now, Asked after, Progress progress) {
         CountQuestion question = before.question();
         CountQuestion then =
@@ -143,10 +146,10 @@ public class LiveCounts {
     }
 
     /**
-     * The steps of the ladder, smallest first, each as it is counted; then the weakest of the months, and fresh days of a client with
+     * Streams the steps of the ladder, smallest first, then the weakest month, then the fresh days of a client with
      * occasions and few bases.
      *
-     * @param months of the season, asked for bases; none without weather
+     * @param months of the season, with questions that count bases; empty without weather
      */
     SseEmitter streamLadder(CountQuestion question, List<Month> months, FreshDaysAsked freshDays) {
         return streams.open((progress, events) -> {
@@ -167,7 +170,7 @@ public class LiveCounts {
         });
     }
 
-    /** The totals, counted now where they are not known. */
+    /** The totals, from the cache or counted now. */
     Totals totals(CountQuestion question, Progress progress) {
         Totals found = totals.get(question);
         if (found == null) {
@@ -177,7 +180,7 @@ public class LiveCounts {
         return found;
     }
 
-    /** The month with the fewest, the first of several. */
+    /** The month with the fewest combinations, the first in a tie. */
     private static StepView weakest(List<Month> months, Function<CountQuestion, Totals> counting) {
         StepView weakest = null;
         BigInteger fewest = null;
@@ -191,19 +194,21 @@ public class LiveCounts {
         return weakest;
     }
 
-    /** Counts fresh days, or answers null where no occasion asks for any. */
+    /** Counts fresh days; null when there are no occasions. */
     interface FreshDaysAsked {
         Integer count(Progress progress);
     }
 
-    /** @param month null but for the weakest month of a season */
+    /** @param month set only for the weakest month of a season */
     record StepView(String step, @Schema(nullable = true) Integer month, Exact total, Exact daring) {
         static StepView of(String step, Integer month, Totals totals) {
             return new StepView(step, month, Exact.of(totals.total()), Exact.of(totals.daring()));
         }
     }
 
-    /** The totals of many contexts, each as it is counted, and then each of a season with its weakest month. */
+    /**
+     * Streams the totals of many contexts as they are counted, then those of seasons again with their weakest month.
+     */
     SseEmitter streamCells(List<Cell> cells) {
         return streams.open((progress, events) -> {
             ContextTotals table = new ContextTotals(counter);
@@ -237,7 +242,7 @@ public class LiveCounts {
         return Optional.ofNullable(counted == null ? totals.get(asked.question()) : Totals.of(counted.counts()));
     }
 
-    /** The counts without the figures of uncounted pieces, counted now where they are not known. */
+    /** The counts without the figures of uncounted pieces, from the cache or counted now. */
     private Known first(Asked asked, Progress progress) {
         Asked key = asked.withoutCompletions();
         Known found = known.get(key);
@@ -250,7 +255,7 @@ public class LiveCounts {
         return found;
     }
 
-    /** The counts with all that is asked for. */
+    /** The counts with everything requested. */
     private Known complete(Asked asked, Progress progress) {
         Known found = asked.question().completions() ? known.get(asked) : first(asked, progress);
         if (found == null) {
@@ -263,7 +268,7 @@ public class LiveCounts {
         return found;
     }
 
-    /** How many bases can be worn, with layers or without. */
+    /** Number of bases that can be worn, with layers or without. */
     BigInteger bases(CountQuestion question, Progress progress) {
         BigInteger found = wearableBases.get(question);
         if (found == null) {
@@ -273,7 +278,7 @@ public class LiveCounts {
         return found;
     }
 
-    /** The counts without the figures of uncounted pieces, counted now where they are not known. */
+    /** The counts without the figures of uncounted pieces, from the cache or counted now. */
     Counts counts(CountQuestion question, Progress progress) {
         return first(new Asked(question, SlotPair.TOPS_AND_BOTTOMS), progress).counts();
     }

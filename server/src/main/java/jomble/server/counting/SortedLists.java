@@ -15,9 +15,10 @@ import jomble.server.problem.ProblemException;
 import org.springframework.stereotype.Component;
 
 /**
- * Lists in another order than the stable one: best first and varied, or by credits. Each outfit of the list has to be completed for that.
- * So lists of up to {@value #LONGEST} are sorted whole. Of a longer one best first sorts {@value #SELECTED} outfits that stand evenly
- * spread in the stable order, {@value #RUN} in a row, and by credits is refused. The last ones are remembered.
+ * Lists in an order other than the stable one: best first and varied, or by credits. Sorting requires completing every
+ * outfit, so lists of up to {@value #LONGEST} are sorted whole. For a longer list, best first sorts {@value #SELECTED}
+ * outfits spread evenly over the stable order in runs of {@value #RUN}, and by credits is refused. The most recent
+ * lists are cached.
  */
 @Component
 class SortedLists {
@@ -38,14 +39,14 @@ class SortedLists {
     /**
      * A page of a sorted list.
      *
-     * @param listed how many outfits the sorted list has: all of them, or a selection of a list too long to be sorted
+     * @param listed length of the sorted list: all outfits, or a selection when there are too many to sort
      */
     record Sorted(int listed, CombinationPage page) {}
 
-    /** A sorted list, or the selection that stands for it, with the length of the whole. */
+    /** A sorted list or selection, with the length of the whole list. */
     private record Laid(BigInteger total, List<Combination> outfits) {}
 
-    /** A list from a place on, and its order. */
+    /** Part of a list from an index on, and its order. */
     private record Part(CountQuestion question, long from, ListOrder order) {}
 
     SortedLists(Counter counter) {
@@ -55,8 +56,8 @@ class SortedLists {
     /**
      * A page of the sorted list.
      *
-     * @param order another than the stable one
-     * @param from where the list begins among the combinations of the question
+     * @param order other than the stable one
+     * @param from index of the list's first combination among those of the question
      * @param offset in the sorted list
      * @throws CountingStoppedException when {@code progress} asks to stop
      * @throws ProblemException when a list by credits is longer than {@value #LONGEST}

@@ -7,8 +7,8 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /**
- * An event that a call streams, for the API document: server-sent events have no type of their own in Java. Events that every stream
- * has, {@code progress}, {@code refused} and {@code complete}, are documented without being named.
+ * Declares an event a call streams, for the API document, because server-sent events have no type of their own in Java.
+ * The events every stream has, {@code progress}, {@code refused} and {@code complete}, are documented automatically.
  */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
@@ -16,10 +16,10 @@ import java.lang.annotation.Target;
 public @interface StreamedEvent {
     String name();
 
-    /** The type its data is written from. */
+    /** The type of its data. */
     Class<?> data();
 
-    /** Several of them on one call. */
+    /** Several events of one call. */
     @Target(ElementType.METHOD)
     @Retention(RetentionPolicy.RUNTIME)
     @interface All {

@@ -30,8 +30,8 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Loads the demonstration studio into an empty database, through the same import a stylist uses; all of it or nothing, so that a start that was
- * broken off is made up for by the next.
+ * Loads the demonstration studio into an empty database through the regular import, all or nothing, so that an
+ * interrupted start is repeated by the next.
  */
 @Component
 @ConditionalOnProperty("jomble.demo")
@@ -102,7 +102,7 @@ class DemoLoader implements ApplicationRunner {
         load(name, resource, List.of());
     }
 
-    /** @param madeUp pieces in document form, in place of none in the resource */
+    /** @param madeUp pieces in document form, added if the resource has none */
     private void load(String name, String resource, List<Map<String, Object>> madeUp) {
         Client client = clients.create(name);
         try (InputStream in = DemoLoader.class.getResourceAsStream(resource)) {

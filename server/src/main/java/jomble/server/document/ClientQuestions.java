@@ -24,7 +24,7 @@ import jomble.server.piece.Wardrobes;
 import jomble.server.problem.ProblemException;
 import org.springframework.stereotype.Component;
 
-/** Puts a stored wardrobe and the context chosen on screen into a question for the core. */
+/** Builds questions for the core from a stored wardrobe and the context chosen on screen. */
 @Component
 public class ClientQuestions {
     private final Wardrobes wardrobes;
@@ -43,9 +43,9 @@ public class ClientQuestions {
      * The context chosen on screen.
      *
      * @param season one of the client's, the year, the date of a coming day, or null or blank for no weather
-     * @param month one month to ask in, or null for those the season is asked in
+     * @param month a single month to judge in, or null for those of the season
      * @param occasion name of one of the brief's occasions, null or blank for any
-     * @param counting preset of counted slots, or slots with commas between them; null for outfits
+     * @param counting preset of counted slots, or slots separated by commas; null for outfits
      * @param capsule id of a saved capsule to stay within, null or blank for the whole wardrobe
      */
     public record Chosen(
@@ -76,7 +76,7 @@ public class ClientQuestions {
     }
 
     /**
-     * The question of the wardrobe as it would be.
+     * The question for a hypothetically changed wardrobe.
      *
      * @param whatIf changes in document form, or null
      */
@@ -92,24 +92,24 @@ public class ClientQuestions {
         return asked(house.governed(wardrobe), chosen);
     }
 
-    /** The questions of a wardrobe as it is now, for any context: nothing more is read when they are asked. */
+    /** Builds questions for any context from the wardrobe as it is now; nothing is read later. */
     public Function<Chosen, Question> asking(UUID clientId) {
         return asking(wardrobe(clientId));
     }
 
-    /** The wardrobe with the studio's rules beneath its own. */
+    /** The wardrobe with the studio's house rules applied beneath its own. */
     public Wardrobe wardrobe(UUID clientId) {
         return house.governed(wardrobes.of(clientId));
     }
 
-    /** Every line of what was agreed with the client that limits the wardrobe, with the studio's rules beneath. */
+    /** Every limit in the client's brief, with the studio's house rules applied. */
     public List<Limit> limits(UUID clientId) {
         return Limit.of(wardrobes.of(clientId)).stream()
                 .map(limit -> new Limit(limit.pointer(), limit.occasion(), house.governed(limit.without())))
                 .toList();
     }
 
-    /** The questions of a wardrobe that has the studio's rules beneath its own, for any context. */
+    /** Builds questions for any context from a wardrobe with the studio's house rules applied. */
     public Function<Chosen, Question> asking(Wardrobe governed) {
         return chosen -> asked(governed, chosen);
     }

@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Wardrobe documents out and in, without loss. */
+/** Lossless export and import of wardrobe documents. */
 @RestController
 @RequestMapping("/api/v1")
 class DocumentController {
@@ -32,13 +32,13 @@ class DocumentController {
 
     record Imported(int pieces) {}
 
-    /** Everything of a client as a wardrobe document. */
+    /** Exports everything of a client as a wardrobe document. */
     @GetMapping("/clients/{clientId}/document")
     Map<String, Object> export(@PathVariable UUID clientId) {
         return WardrobeWriter.write(wardrobes.of(clientId));
     }
 
-    /** Puts the document in place of the client's wardrobe; nothing is kept of a document with a mistake in it. */
+    /** Replaces the client's wardrobe by a document; a document with a mistake is refused and nothing is saved. */
     @PutMapping("/clients/{clientId}/document")
     Imported replace(@PathVariable UUID clientId, @RequestBody Map<String, Object> document) {
         Wardrobe wardrobe = WardrobeReader.read(document, kinds.all());

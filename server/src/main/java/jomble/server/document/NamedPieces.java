@@ -6,16 +6,16 @@ import jomble.core.document.Wardrobe;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
 
-/** Pieces that a call names by their ids. */
+/** Reads pieces a request names by id. */
 public final class NamedPieces {
     private NamedPieces() {}
 
     /**
-     * The pieces of a wardrobe that are named, each once.
+     * The distinct pieces named.
      *
-     * @param pointer where in the call they are named
+     * @param pointer where the request names them
      * @param ids null for none
-     * @throws jomble.core.tree.InvalidInputException naming the place of whatever is no piece of the wardrobe
+     * @throws jomble.core.tree.InvalidInputException naming the place of every unknown id
      */
     public static List<PieceId> read(String pointer, List<String> ids, Wardrobe wardrobe) {
         Node node = Node.at(pointer, ids == null ? List.of() : ids);

@@ -11,14 +11,14 @@ import jomble.drawing.Gallery;
 import jomble.drawing.Look;
 
 /**
- * Where the drawing of a piece is found. The address spells out the piece's look and the edition of the drawings, so that what
- * is found there never changes: a changed piece and a better drawing both have another address.
+ * The address of a piece's drawing. It encodes the piece's look and the edition of the drawings, so the content at an
+ * address never changes.
  */
 public final class DrawingAddress {
     static final String PATH = "/drawings/";
     private static final int DIGITS = 12;
 
-    /** A hash of the whole gallery, and so of how anything is drawn. */
+    /** A hash of the whole gallery, which changes whenever any drawing does. */
     static final String EDITION = edition();
 
     private DrawingAddress() {}

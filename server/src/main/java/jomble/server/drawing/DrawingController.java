@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Drawings of looks. Nothing of a client is in them, so they need no sign-in and may be kept by every cache. */
+/** Drawings of looks. They contain no personal data, so they need no sign-in and may be cached anywhere. */
 @Hidden
 @RestController
 @RequestMapping(DrawingAddress.PATH + "{edition}")
@@ -21,7 +21,7 @@ class DrawingController {
     private static final CacheControl FOR_EVER =
             CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
 
-    /** The flat of a look; of an edition that is past, what this one draws, not to be kept. */
+    /** The flat of a look; for an outdated edition the current drawing, not cacheable. */
     @GetMapping(path = "/flat.svg", produces = "image/svg+xml;charset=UTF-8")
     ResponseEntity<String> flat(@PathVariable String edition, @RequestParam Map<String, String> look) {
         boolean current = edition.equals(DrawingAddress.EDITION);

@@ -23,7 +23,7 @@ import jomble.drawing.HeightRuler;
 import jomble.drawing.TemperatureBar;
 import org.springframework.stereotype.Component;
 
-/** Outfits drawn as they are judged: each piece with the finish that serves it best. */
+/** Draws outfits as they are judged, each piece with its best finish. */
 @Component
 public class OutfitDrawings {
     private final RuleCatalogue catalogue;
@@ -33,12 +33,12 @@ public class OutfitDrawings {
     }
 
     /**
-     * What is shown of one outfit.
+     * The drawings of one outfit.
      *
-     * @param figure on the form, the coat left out; two places in which a colour comes again are marked
-     * @param withCoat the same with the coat on; null where there is none
-     * @param ruler the heights of its breaks, level with the figure
-     * @param temperatures the air it is comfortable in
+     * @param figure on the dress form without the coat; two slots that echo a colour are marked
+     * @param withCoat the same with the coat; null if there is none
+     * @param ruler the heights of its breaks, aligned with the figure
+     * @param temperatures the air temperatures it is comfortable in
      */
     public record OutfitDrawing(String figure, String withCoat, String ruler, String temperatures) {}
 
@@ -58,7 +58,7 @@ public class OutfitDrawings {
                 TemperatureBar.of(measures.comfortLowC(), measures.dressedHighC(), measures.comfortHighC()));
     }
 
-    /** Two places in which a colour comes again, or none. */
+    /** The two slots that echo a colour, or none. */
     private static List<Slot> echo(Judgement judgement) {
         return judgement.findings().stream()
                 .filter(finding -> finding.rule().equals(ColourEchoRule.ID))
@@ -70,16 +70,16 @@ public class OutfitDrawings {
                 .orElse(List.of());
     }
 
-    /** A combination of a list on the form, the coat left out. */
+    /** A combination on the dress form, without the coat. */
     public String figure(Combination combination, Wardrobe wardrobe) {
         return figure(outfit(combination, wardrobe), combination.context());
     }
 
     /**
-     * An outfit of a question on the form, worn as is best in the first of its contexts.
+     * An outfit on the dress form, worn in the best way in the first context of a question.
      *
-     * @param coatOn whether the coat is worn as well, or left out
-     * @param marked the place that is marked
+     * @param coatOn whether the coat is drawn
+     * @param marked the slot to mark
      */
     public String figure(Map<Slot, List<PieceId>> outfit, Question question, boolean coatOn, Slot marked) {
         JudgementContext context = question.contexts().get(0);
@@ -99,7 +99,7 @@ public class OutfitDrawings {
                 outfit.worn().stream().filter(one -> one.slot() != Slot.COAT).toList());
     }
 
-    /** What is worn of a combination, with what completes it. */
+    /** All pieces worn in a combination, including those that complete it. */
     public static Outfit outfit(Combination combination, Wardrobe wardrobe) {
         List<Worn> worn = new ArrayList<>();
         combination.slots().forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
@@ -107,7 +107,7 @@ public class OutfitDrawings {
         return Outfit.of(worn);
     }
 
-    /** Pieces by their ids, as they come. */
+    /** An outfit of pieces by id, without finishes. */
     public static Outfit outfit(Map<Slot, List<PieceId>> slots, Wardrobe wardrobe) {
         List<Worn> worn = new ArrayList<>();
         slots.forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));

@@ -30,7 +30,7 @@ final class CsvFile {
     private static final int MOST_ROWS = 25_000;
     private static final int MOST_COLUMNS = 300;
     private static final int LONGEST_NAME = 60;
-    /** What a spreadsheet would take for a formula, and the same with marks before it. */
+    /** Cells a spreadsheet would run as a formula, with or without marks before them. */
     private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
 
     private static final String MARK = "'";
@@ -38,12 +38,12 @@ final class CsvFile {
     private CsvFile() {}
 
     /**
-     * A row as it was understood.
+     * A parsed row.
      *
      * @param number the first row after the header is 1
-     * @param name what the row calls its piece, as far as it says; may be empty
+     * @param name the piece's name as far as the row gives one; may be empty
      * @param piece null when there are problems
-     * @param named whether the row names its id itself
+     * @param named whether the row has an id
      */
     record Row(int number, String name, Piece piece, boolean named, List<Problem> problems) {}
 
@@ -132,7 +132,7 @@ final class CsvFile {
         return new Row(number, nameOf(cells), piece, named, problems);
     }
 
-    /** With the label spelt out, as an export has it. */
+    /** The piece with its label as an explicit attribute, as in an export. */
     static Piece withLabel(Piece piece) {
         Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.set());
         set.put(Attribute.LABEL, piece.label());
@@ -146,7 +146,7 @@ final class CsvFile {
         return name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME) + "…";
     }
 
-    /** An export spells out the label where it is derived; reading it again does not make it one that was set by hand. */
+    /** Exports write derived labels; reading one back must not turn it into a label set by hand. */
     private static Piece withoutDerivedLabel(Piece piece) {
         Map<Attribute<?>, Object> set = new LinkedHashMap<>(piece.set());
         if (set.remove(Attribute.LABEL) == null) {
@@ -160,7 +160,7 @@ final class CsvFile {
         return new InvalidInputException(List.of(new Problem(pointer, code, message)));
     }
 
-    /** With a mark before what a spreadsheet would otherwise run as a formula; reading takes one mark off again. */
+    /** Marks a cell a spreadsheet would otherwise run as a formula; reading removes one mark. */
     private static String marked(String cell) {
         return FORMULA.matcher(cell).matches() ? MARK + cell : cell;
     }
@@ -169,7 +169,7 @@ final class CsvFile {
         return cell.startsWith(MARK) && FORMULA.matcher(cell).matches() ? cell.substring(MARK.length()) : cell;
     }
 
-    /** Only the columns that some piece fills, and each with its label. */
+    /** Writes the columns that some piece fills, and every label. */
     static String write(List<Piece> pieces) {
         List<List<String>> rows = pieces.stream()
                 .map(CsvFile::withLabel)

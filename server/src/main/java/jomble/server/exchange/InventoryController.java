@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The inventory as CSV, in with a preview and out. */
+/** The inventory as CSV: import with a preview, and export. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class InventoryController {
@@ -40,10 +40,10 @@ class InventoryController {
     }
 
     /**
-     * What will happen to a row.
+     * The effect of importing a row.
      *
      * @param action add, change, same or refuse
-     * @param problems pointer is the column
+     * @param problems the pointer is the column
      */
     record RowView(int row, String action, String id, String label, String kind, List<Problem> problems) {}
 
@@ -65,7 +65,7 @@ class InventoryController {
                         pieces.all(clientId).stream().map(Kept::piece).toList()));
     }
 
-    /** Says for every row what will happen to it and what is wrong; saves nothing. */
+    /** Previews the import row by row, with problems; nothing is saved. */
     @PostMapping(path = "/inventory/preview", consumes = CSV)
     PreviewView preview(@PathVariable UUID clientId, @RequestBody(required = false) byte[] csv) {
         Map<String, Piece> present = present(clientId);
@@ -83,7 +83,7 @@ class InventoryController {
     }
 
     /**
-     * Saves rows of the file in one step: all of them, which refuses the whole when one has a problem, or the chosen ones.
+     * Imports rows in one step: all of them, refused as a whole when one has a problem, or the chosen ones.
      *
      * @param rows numbers of the chosen rows; none for all
      */
@@ -122,7 +122,7 @@ class InventoryController {
         return present;
     }
 
-    /** The first number from which on no id of the form p17 is taken. */
+    /** The first number n from which no id of the form pn is in use. */
     private static int firstFree(Map<String, Piece> present) {
         return present.keySet().stream()
                         .filter(id -> id.matches("p\\d{1,8}"))
@@ -132,7 +132,7 @@ class InventoryController {
                 + 1;
     }
 
-    /** A label set by hand that reads as the derived one does is no change. */
+    /** Whether a row changes nothing; a label that equals the derived one is no change. */
     private static boolean isSame(Piece piece, Piece before) {
         return before != null && CsvFile.withLabel(piece).equals(CsvFile.withLabel(before));
     }

@@ -11,7 +11,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 
-/** One change to a piece or to the frame of a wardrobe, written once and never altered; undo and the story of a piece read it. */
+/** One change to a piece or the frame of a wardrobe. Append-only; read by undo and the history of a piece. */
 @Entity
 @Table(name = "wardrobe_change")
 public class Change {
@@ -45,7 +45,7 @@ public class Change {
 
     protected Change() {}
 
-    /** @param before,after document forms; null where there was none */
+    /** @param before,after document forms; null if there was none */
     static Change of(UUID clientId, UUID step, String ref, String before, String after) {
         Change change = new Change();
         change.clientId = clientId;
@@ -57,13 +57,13 @@ public class Change {
         return change;
     }
 
-    /** With the place in the wardrobe of a piece that goes. */
+    /** With the former place of a deleted piece. */
     Change from(Integer formerPlace) {
         this.place = formerPlace;
         return this;
     }
 
-    /** The opposite of a change, as a part of another step. */
+    /** The inverse of a change, as part of another step. */
     static Change takingBack(Change other, UUID step) {
         Change change = of(other.clientId, step, other.ref, other.afterDoc, other.beforeDoc);
         change.undoes = other.id;
@@ -71,7 +71,7 @@ public class Change {
         return change;
     }
 
-    /** @param place among the changes of the client, the first is 1 */
+    /** @param place number among the client's changes, from 1 */
     Change at(long place) {
         this.number = place;
         return this;
@@ -104,7 +104,7 @@ public class Change {
         return afterDoc;
     }
 
-    /** Where the piece stood that went; null where none did, or it was before places were kept. */
+    /** The former place of a deleted piece; null if none was deleted, or it was deleted before places were recorded. */
     public Integer place() {
         return place;
     }

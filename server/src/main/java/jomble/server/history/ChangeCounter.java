@@ -7,8 +7,8 @@ import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 
 /**
- * How many changes a client's history has, kept in the client's row: who changes anything holds that row, so that numbers follow the order of
- * changes whichever instance makes them.
+ * The number of changes in a client's history, kept in the client's row. Every change locks that row, so numbers follow
+ * the order of changes across instances.
  */
 @Entity
 @Table(name = "client")

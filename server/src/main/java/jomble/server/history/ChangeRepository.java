@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface ChangeRepository extends JpaRepository<Change, Long> {
-    /** Changes that stand and are no undoing themselves, newest first. */
+    /** Changes in effect that are not undo steps, newest first. */
     @Query("""
             select c from Change c
             where c.clientId = :clientId and c.action <> 'undone'
@@ -15,7 +15,7 @@ interface ChangeRepository extends JpaRepository<Change, Long> {
             order by c.number desc""")
     List<Change> undoable(UUID clientId, Limit limit);
 
-    /** Undoings that stand and after which nothing new was done, newest first. */
+    /** Undo steps in effect with no newer change, newest first. */
     @Query("""
             select c from Change c
             where c.clientId = :clientId and c.action = 'undone'

@@ -11,12 +11,12 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 
 /**
- * The append-only history of a client's wardrobe: its pieces, and the frame around them. Called within the transaction of
- * the change it records, by whoever holds the client.
+ * The append-only history of a client's wardrobe: its pieces and the frame. Called within the transaction of the
+ * change, which has locked the client.
  */
 @Component
 public class History {
-    /** Stands for the frame of the wardrobe, its brief and its sets, where a piece's ref stands otherwise. */
+    /** In place of a piece's ref, for the frame of the wardrobe: its brief and sets. */
     public static final String FRAME = "";
 
     private static final Limit NEWEST = Limit.of(1);
@@ -37,18 +37,18 @@ public class History {
     }
 
     /**
-     * Records that a piece was deleted.
+     * Records the deletion of a piece.
      *
-     * @param place where in the wardrobe it stood
+     * @param place its place in the wardrobe
      */
     public void recordDeleted(UUID clientId, UUID step, String ref, String before, int place) {
         save(clientId, Change.of(clientId, step, ref, before, null).from(place));
     }
 
     /**
-     * Records that a change was taken back, as part of the step {@code step}.
+     * Records that a change was undone, as part of the step {@code step}.
      *
-     * @param place where the piece stood if it goes with that, or null
+     * @param place the place of a piece this deletes, or null
      */
     public void recordTakenBack(UUID clientId, Change change, UUID step, Integer place) {
         save(clientId, Change.takingBack(change, step).from(place));
@@ -61,7 +61,7 @@ public class History {
                 change.at(number).by(who instanceof StudioMember member ? member.accountId() : null, clock.instant()));
     }
 
-    /** The number of the client's latest change, which grows by one with each; empty where there is no such client. */
+    /** The number of the client's latest change; empty when there is no such client. */
     public Optional<Long> latest(UUID clientId) {
         return entities.createQuery(
                         "select counter.lastChange from ChangeCounter counter where counter.id = :id", Long.class)
@@ -75,7 +75,7 @@ public class History {
         return stepOf(clientId, changes.undoable(clientId, NEWEST).stream().findFirst());
     }
 
-    /** The changes of the newest undoing that can be redone, newest first. */
+    /** The changes of the newest undo step that can be redone, newest first. */
     public List<Change> lastUndoing(UUID clientId) {
         return stepOf(clientId, changes.redoable(clientId, NEWEST).stream().findFirst());
     }
@@ -85,7 +85,7 @@ public class History {
                 .orElse(List.of());
     }
 
-    /** What happened to a piece, newest first. */
+    /** The changes of a piece, newest first. */
     public List<Change> story(UUID clientId, String ref) {
         return changes.findByClientIdAndRefOrderByNumberDesc(clientId, ref, STORY);
     }

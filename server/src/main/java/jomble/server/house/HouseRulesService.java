@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The studio's house rules, and each client's on top of them. */
+/** The studio's house rules, and each client's, which take precedence. */
 @Service
 public class HouseRulesService {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
@@ -37,7 +37,7 @@ public class HouseRulesService {
         return HouseRulesReader.read(json.readValue(studio().rules(), TREE));
     }
 
-    /** The wardrobe with the studio's rules beneath its own. */
+    /** The wardrobe with the studio's house rules applied beneath its own. */
     @Transactional(readOnly = true)
     public Wardrobe governed(Wardrobe wardrobe) {
         return wardrobe.under(ofStudio().with(wardrobe.rules()));

@@ -1,2 +1,2 @@
-/** How a studio, and a stylist for one client, holds the rules. */
+/** House rules of a studio and of single clients. */
 package jomble.server.house;

@@ -10,13 +10,13 @@ import jomble.core.outfit.Outfit;
 import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
 
-/** An outfit worn in the best way, in that of several contexts in which it is at its best. */
+/** The judgement of an outfit worn in the best way, in the context where it is at its best. */
 public record BestJudgement(Judgement judgement, JudgementContext context) {
     public static BestJudgement of(List<Judge> judges, Outfit outfit) {
         return of(judges, outfit, Map.of());
     }
 
-    /** @param finishes of the pieces for which it is chosen how they are worn */
+    /** @param finishes fixed finishes, by piece */
     static BestJudgement of(List<Judge> judges, Outfit outfit, Map<PieceId, Set<Finish>> finishes) {
         Judgement best = null;
         JudgementContext where = null;

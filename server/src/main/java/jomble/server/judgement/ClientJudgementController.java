@@ -33,7 +33,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Verdicts on outfits of a client's own wardrobe. */
+/** Verdicts on a client's outfits. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientJudgementController {
@@ -50,19 +50,19 @@ class ClientJudgementController {
     }
 
     /**
-     * @param slots from slot to id of a piece, or to ids for a set of jewellery
-     * @param finishes by id of a piece, how it is to be worn; the others are worn as is best
+     * @param slots from slot to the id of a piece, or to ids for a jewellery set
+     * @param finishes by id of a piece, how it is worn; other pieces are worn in the best way
      */
     record OutfitRequest(
             String season, String occasion, Map<String, Object> slots, Map<String, List<String>> finishes) {}
 
     /**
-     * Everything there is to say of one outfit.
+     * Everything about one outfit.
      *
-     * @param slots the outfit judged: the one asked for, with the other mandatory slots filled as well as can be
-     * @param ways by id of a piece, the finishes it may be worn with, for those with a choice
-     * @param day how it is on the way there, indoors and in the evening; nothing without weather
-     * @param occasions how it would be judged for each of the client's occasions
+     * @param slots the outfit judged: the one requested, with empty mandatory slots filled in the best way
+     * @param ways by id of a piece, its possible finishes, for pieces with a choice
+     * @param day comfort on the way there, indoors and in the evening; empty without weather
+     * @param occasions the verdict for each of the client's occasions
      */
     record OutfitVerdict(
             Map<String, String> slots,
@@ -74,27 +74,27 @@ class ClientJudgementController {
             List<OccasionView> occasions) {}
 
     /**
-     * How an outfit fares at one moment of the day.
+     * Comfort at one moment of the day.
      *
      * @param moment way-there, indoors or evening
-     * @param airC temperature of the air
+     * @param airC air temperature
      * @param off pieces taken off
      * @param felt cold, comfortable or warm
      */
     record FeltView(String moment, double airC, List<String> off, String felt) {}
 
-    /** The verdict on an outfit for an occasion, with the formality that is asked for there. */
+    /** The verdict for an occasion, with its formality window. */
     record OccasionView(String name, String verdict, int formalityLow, int formalityHigh) {}
 
     /**
-     * One piece more, or one in place of another.
+     * A change that adds or replaces one piece.
      *
-     * @param instead what it takes the place of, null when it is added
+     * @param instead the piece it replaces, null when it is added
      * @param verdict of the outfit after the change
      */
     record ChangeView(String slot, String piece, String instead, String verdict) {}
 
-    /** The verdict on an outfit with its reasons, its drawing, and how it fares through the day. */
+    /** Judges an outfit, with reasons, its drawing, and its comfort through the day. */
     @PostMapping("/judge")
     OutfitVerdict judge(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
         Function<Chosen, Question> asking = questions.asking(clientId);
@@ -113,7 +113,7 @@ class ClientJudgementController {
         return verdict(outfit, best, question, List.of(), occasions);
     }
 
-    /** Why pieces make no outfit, shown on the outfit in which they come nearest to working. */
+    /** Explains why pieces are in no outfit, using the outfit in which they come nearest to working. */
     @PostMapping("/why")
     OutfitVerdict why(@PathVariable UUID clientId, @RequestBody OutfitRequest request) {
         Question question = questions.ask(clientId, chosen(request));

@@ -35,7 +35,7 @@ class ComputeController {
 
     record Differences(List<Difference> differences) {}
 
-    /** Judges each outfit; over several months, in the one where it is at its best. */
+    /** Judges each outfit; over several months, in the month in which it is at its best. */
     @PostMapping("/judge")
     Verdicts judge(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -51,7 +51,7 @@ class ComputeController {
                 .toList());
     }
 
-    /** How far colours are apart (CIEDE2000) and the families they belong to. */
+    /** Differences between colours (CIEDE2000) and their families. */
     @PostMapping("/colour")
     Differences colour(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);

@@ -18,7 +18,7 @@ import jomble.core.piece.PieceId;
 /**
  * A verdict with its reasons, worst first.
  *
- * @param finishes by id of the piece, the finishes it is best worn with
+ * @param finishes by id of the piece, its best finishes
  * @param notes safety first, then how to finish it; never scored
  */
 public record JudgementView(
@@ -29,14 +29,14 @@ public record JudgementView(
         MeasuresView measures,
         List<NoteView> notes) {
 
-    /** @param safety whether it is about safety; else about how to finish the outfit */
+    /** @param safety whether it concerns safety rather than finishing the outfit */
     public record NoteView(String text, boolean safety) {}
 
     /**
      * One reason.
      *
-     * @param cure what would mend it, or null
-     * @param exact the measures the sentence rests on, in words, or null
+     * @param cure how to fix it, or null
+     * @param exact the measured values in words, or null
      * @param values the measured values by name
      */
     public record FindingView(
@@ -48,15 +48,15 @@ public record JudgementView(
             String exact,
             Map<String, Object> values) {}
 
-    /** Where a horizontal falls, as a fraction of stature, and how strong it is. */
+    /** A visible horizontal: its height as a fraction of stature, and its strength. */
     public record BreakView(double height, int deltaE) {}
 
     /**
-     * What was measured.
+     * Measures of the outfit.
      *
-     * @param comfortLowC coldest walk the outfit bears with everything on
-     * @param comfortHighC warmest stroll it bears after the best peel
-     * @param dressedHighC warmest stroll it bears with everything on
+     * @param comfortLowC coldest air for a walk with everything on
+     * @param comfortHighC warmest air for a stroll after the best peel
+     * @param dressedHighC warmest air for a stroll with everything on
      */
     public record MeasuresView(
             double clo,

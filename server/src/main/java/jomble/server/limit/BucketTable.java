@@ -13,7 +13,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 
-/** Token buckets kept in the database, so that every instance counts the same ones. */
+/** Token buckets in the database, shared by every instance. */
 final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String> {
     private final DataSource database;
 
@@ -47,7 +47,7 @@ final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String>
         }
     }
 
-    /** One use of a bucket: its row is locked, read and written in a transaction of its own. */
+    /** One use of a bucket: its row is locked, read and written in a separate transaction. */
     private final class Row implements SelectForUpdateBasedTransaction {
         private final String id;
         private final Connection connection;
@@ -86,7 +86,7 @@ final class BucketTable extends AbstractSelectForUpdateBasedProxyManager<String>
         public void begin(Optional<Long> timeoutNanos) {
             run(use -> {
                 use.setAutoCommit(false);
-                // No lock on the gap where a row is not there yet: two who insert it at once would wait for each other.
+                // Without a gap lock for missing rows: two concurrent inserts would deadlock.
                 use.setTransactionIsolation(Connection.TRANSACTION_READ_COMMITTED);
             });
         }

@@ -20,8 +20,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
- * Bounds what may be tried in a while. Sign-ins are bounded by the account that is tried and by the address that tries; several bounds at once
- * make the wait grow from a minute to an hour. Only failures count.
+ * Rate limits. Failed sign-ins are limited by account and by address; repeated limits make the wait grow from a minute
+ * to an hour.
  */
 @Component
 public class Limits {
@@ -44,7 +44,7 @@ public class Limits {
     private static final int AT_ONCE = 4;
     private static final int GATES = 64;
 
-    /** By account; a few share one. */
+    /** By account; some accounts share one. */
     private final List<Semaphore> gates =
             Stream.generate(() -> new Semaphore(AT_ONCE)).limit(GATES).toList();
 
@@ -61,11 +61,11 @@ public class Limits {
     }
 
     /**
-     * Tries to sign in. Of one account no more than {@value #AT_ONCE} tries are under way at once, so that many at once cannot slip through
-     * before the first has failed.
+     * Attempts a sign-in. At most {@value #AT_ONCE} attempts on one account run at once, so that many concurrent ones
+     * cannot pass before the first has failed.
      *
      * @param attempt empty when it fails
-     * @throws ProblemException when too many failed of the account or from the address
+     * @throws ProblemException when too many attempts on the account or from the address failed
      */
     public <T> Optional<T> signIn(String account, String address, Supplier<Optional<T>> attempt) {
         Semaphore gate = gates.get(Math.floorMod(account.hashCode(), gates.size()));
@@ -91,7 +91,7 @@ public class Limits {
         }
     }
 
-    /** @throws ProblemException when a token asks too much */
+    /** @throws ProblemException when a token exceeds its rate */
     public void computing(String token) {
         use(buckets.builder().build("compute " + token, () -> BY_TOKEN));
     }
@@ -104,7 +104,7 @@ public class Limits {
         return buckets.builder().build(nameOfAccount(account), () -> BY_ACCOUNT);
     }
 
-    /** Whatever was typed, cut to what fits. */
+    /** The name as typed, cut to fit the column. */
     private static String nameOfAccount(String account) {
         return "sign-in as " + account.substring(0, Math.min(100, account.length()));
     }

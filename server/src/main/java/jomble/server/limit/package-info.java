@@ -1,2 +1,2 @@
-/** How much anybody may ask for at once: sign-ins, and the compute calls of a program. */
+/** Rate limits: sign-ins, and a program's compute calls. */
 package jomble.server.limit;

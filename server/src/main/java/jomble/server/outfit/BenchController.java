@@ -40,7 +40,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** What still fits an outfit that is being built. */
+/** The bench: what still fits an outfit under construction. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class BenchController {
@@ -68,7 +68,7 @@ class BenchController {
     /**
      * Streams {@code progress} while the context is counted, then the {@code bench}, then {@code complete}.
      *
-     * @param wear what the outfit has so far, each as {@code slot=id}
+     * @param wear the outfit so far, each piece as {@code slot=id}
      */
     @GetMapping(path = "/bench", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "bench", data = BenchView.class)
@@ -86,11 +86,11 @@ class BenchController {
     }
 
     /**
-     * Streams {@code progress} while a context is made ready to be asked of outfits, then {@code complete}: the calls after it answer at
-     * once. Without it they work, and take as long the first time.
+     * Streams {@code progress} while a context is prepared for questions about outfits, then {@code complete};
+     * subsequent calls answer at once. Without it they work but take as long the first time.
      *
-     * @param counting as in the call that is to come
-     * @param containing pieces of that call
+     * @param counting as in the subsequent call
+     * @param containing pieces of the subsequent call
      */
     @GetMapping(path = "/prepared", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter prepare(
@@ -107,7 +107,7 @@ class BenchController {
                 (progress, events) -> queries.prepare(question.toCount().containing(pieces), progress));
     }
 
-    /** Reads what is worn, each as {@code slot=id}. */
+    /** Reads an outfit, each piece as {@code slot=id}. */
     private static Outfit outfit(List<String> wear, Question question) {
         Node node = Node.at("/wear", List.of(slots(wear)));
         List<Outfit> outfits = QuestionReader.outfits(node, question.wardrobe());
@@ -116,13 +116,13 @@ class BenchController {
     }
 
     /**
-     * A base with the finishing pieces that take it to a register.
+     * A base with finishing pieces for a register.
      *
-     * @param slots what is worn, the base with its finishing pieces
-     * @param finishing the pieces that were put on
-     * @param metals that are seen; one where they agree
-     * @param statement the piece that asks to be looked at; left out where none does
-     * @param reasons what speaks for them by the rules
+     * @param slots the base with its finishing pieces
+     * @param finishing the pieces that were added
+     * @param metals visible metals; one if they agree
+     * @param statement the statement piece; omitted if there is none
+     * @param reasons credits of the finishing pieces
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record RegisterView(
@@ -136,7 +136,7 @@ class BenchController {
             List<String> reasons,
             String figure) {}
 
-    /** What is worn, finished for the day, the evening and the weekend. */
+    /** A base finished for day, evening and weekend. */
     @GetMapping("/registers")
     List<RegisterView> registers(
             @PathVariable UUID clientId,
@@ -176,8 +176,8 @@ class BenchController {
     }
 
     /**
-     * An outfit the client has not worn yet, drawn at random from those that work, with some pieces in it if so asked; the best of a
-     * few draws. Nothing where there is none.
+     * An outfit the client has not worn yet, drawn at random from those that work, optionally with given pieces; the
+     * best of a few draws. Empty when there is none.
      */
     @GetMapping("/surprise")
     SurpriseView surprise(
@@ -202,7 +202,7 @@ class BenchController {
                 .orElse(null));
     }
 
-    /** @param outfit null where nothing works */
+    /** @param outfit null when nothing works */
     record SurpriseView(CombinationsView.OutfitView outfit) {}
 
     private static Map<String, Object> slots(List<String> wear) {

@@ -12,22 +12,22 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /**
- * What still fits an outfit, slot by slot in the order in which a body is dressed.
+ * What still fits an outfit, by slot in dressing order.
  *
- * @param oneMore pieces that would add to an outfit that works
+ * @param oneMore pieces that would improve an outfit that works
  */
 record BenchView(List<BenchSlotView> slots, List<OfferView> oneMore) {
-    /** @param fit how many of the offers an outfit that works may hold */
+    /** @param fit number of offers that fit */
     record BenchSlotView(String slot, int fit, List<OfferView> offers) {}
 
     /**
-     * What a slot may hold.
+     * A choice for a slot.
      *
-     * @param pieces one, or several of a set of jewellery
-     * @param verdict the best an outfit with it and all that is there comes to
-     * @param changes how many other pieces would have to make way; left out where nothing works with it
-     * @param reason the worst that is said because of it
-     * @param speaks what it adds most to the score
+     * @param pieces one, or several for a jewellery set
+     * @param verdict the best verdict of an outfit with it and everything chosen so far
+     * @param changes number of other pieces that would have to be replaced; omitted when nothing works with it
+     * @param reason the worst finding it causes
+     * @param speaks the largest part it adds to the score
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record OfferView(

@@ -3,7 +3,7 @@ package jomble.server.outfit;
 import java.util.List;
 import jomble.core.counting.query.OutfitQueries;
 
-/** Every outfit one edit away, on the wire: by slot, what is taken off first. */
+/** Every outfit one edit away, by slot; removals come first. */
 record ChangesView(List<OutfitChangeView> changes) {
     static ChangesView of(List<OutfitQueries.Neighbour> neighbours) {
         return new ChangesView(neighbours.stream()

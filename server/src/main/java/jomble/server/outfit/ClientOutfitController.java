@@ -36,7 +36,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Outfits of a client's own wardrobe, varied. */
+/** Variations of a client's outfits. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientOutfitController {
@@ -64,11 +64,11 @@ class ClientOutfitController {
     }
 
     /**
-     * Drawn looks with one piece that differ as much as can be.
+     * Looks with one piece that are as different as possible, with drawings.
      *
      * @param hero id of the piece
      * @param k 1..20 looks
-     * @param counting preset of the slots in which they are to differ, or slots with commas between them; null for outfits
+     * @param counting preset of the slots in which they differ, or slots separated by commas; null for outfits
      */
     @GetMapping("/ways")
     WaysView ways(
@@ -89,11 +89,11 @@ class ClientOutfitController {
     }
 
     /**
-     * A whole outfit, and the context it is asked about in; every slot is counted.
+     * A whole outfit and its context; every slot is counted.
      *
-     * @param slots from slot to id of a piece, or to ids for a set of jewellery
-     * @param carry whether only what fits a bag may be changed or put on, and layers taken off
-     * @param beyond how many more edits than the shortest ways to another context are listed; 0..2, null for none
+     * @param slots from slot to the id of a piece, or to ids for a jewellery set
+     * @param carry whether pieces may only be added or replaced if they fit in a bag; layers may be taken off
+     * @param beyond number of edits beyond the shortest to list as well; 0..2, null for none
      */
     record OutfitAsked(
             String season,
@@ -116,10 +116,10 @@ class ClientOutfitController {
      */
     record DrawnChanges(List<OutfitChangeView> changes, List<FinishChangeView> finishes) {}
 
-    /** A piece worn in another way than is best. */
+    /** A piece worn in another way than the best. */
     record FinishChangeView(String piece, String slot, List<String> finish, String verdict) {}
 
-    /** How the pieces of an outfit could be worn otherwise, where that works as well. */
+    /** Other ways to wear the pieces of an outfit that work as well. */
     private List<FinishChangeView> otherFinishes(Map<Slot, List<PieceId>> pieces, Question question) {
         Outfit outfit = OutfitDrawings.outfit(pieces, question.wardrobe());
         List<Judge> judges = question.contexts().stream()
@@ -147,7 +147,7 @@ class ClientOutfitController {
         return finishes;
     }
 
-    /** Every outfit one change away from one: another piece in any slot, or a piece worn otherwise. */
+    /** Every outfit one change away: another piece in any slot, or a piece worn differently. */
     @PostMapping("/changes")
     DrawnChanges changes(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
@@ -157,18 +157,18 @@ class ClientOutfitController {
     }
 
     /**
-     * The shortest ways from an outfit to one of another context.
+     * The shortest sequences of edits from an outfit to one of another context.
      *
-     * @param length edits of each; null where there is none of at most {@value #LONGEST}
-     * @param more whether there are more of that length
+     * @param length number of edits in each; null when there is none of at most {@value #LONGEST}
+     * @param more whether there are further sequences of that length
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record DrawnPaths(Integer length, List<DrawnPath> paths, boolean more) {}
 
-    /** @param figures the drawing after each of the edits, with what it changed marked */
+    /** @param figures the drawing after each edit, with the change marked */
     record DrawnPath(List<OutfitChangeView> edits, List<String> figures) {}
 
-    /** The context is the one to get to. */
+    /** The shortest sequences of edits to an outfit of the given context. */
     @PostMapping("/paths")
     DrawnPaths paths(@PathVariable UUID clientId, @RequestBody OutfitAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
@@ -191,7 +191,7 @@ class ClientOutfitController {
         return asked.beyond() == null ? 0 : Math.max(0, Math.min(MOST_BEYOND, asked.beyond()));
     }
 
-    /** A coat is drawn where it is one of the changes. */
+    /** A coat is drawn only if it is changed. */
     private DrawnPath drawn(List<OutfitChange> path, Question question) {
         boolean coatOn = path.stream().anyMatch(edit -> edit.slot() == Slot.COAT);
         return new DrawnPath(
@@ -201,7 +201,7 @@ class ClientOutfitController {
                         .toList());
     }
 
-    /** Every slot is counted, and judged as in a list of outfits: what is left off is not asked for. */
+    /** Counts every slot and judges as a list of outfits does: missing accessories are not judged. */
     private static CountQuestion everySlot(Question question) {
         return question.toCount().counting(CountedSlots.LOOKS);
     }

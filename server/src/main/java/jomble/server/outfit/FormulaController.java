@@ -43,12 +43,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is asked of formulas: those of a client with their outfits, the formula of an outfit, and what one lacks. */
+/** Formulas of a client with their outfits, the formula of an outfit, and what a formula lacks. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/formulas")
 class FormulaController {
     private static final int MOST_LIVED = 3;
-    /** So many are looked at, to show those first that were never worn; more where more are asked for. */
+    /** Number of outfits examined to show those never worn first; more when more are requested. */
     private static final int LOOKED_AT = 240;
 
     private static final int SHOWN = 24;
@@ -74,15 +74,18 @@ class FormulaController {
     }
 
     /**
-     * All of a client.
+     * All formulas of a client.
      *
-     * @param lived found in what was worn and saved, the most lived in first
-     * @param outfits how many worn and saved outfits that was found in
+     * @param lived found in what was worn and saved, most lived in first
+     * @param outfits number of worn and saved outfits they were found in
      */
     record FormulasView(
             List<FormulaItemView> saved, List<FormulaItemView> studio, List<FormulaItemView> lived, int outfits) {}
 
-    /** The formulas of a client, the studio's and those the client lives in, each with its outfits counted in the context. */
+    /**
+     * The formulas of a client, the studio's, and those the client lives in, each with the number of its outfits in the
+     * context.
+     */
     @GetMapping
     FormulasView all(
             @PathVariable UUID clientId,
@@ -111,7 +114,7 @@ class FormulaController {
                 one.id(), one.name(), one.formula(), Exact.of(queries.count(question, one.formula(), deadline)), null);
     }
 
-    /** What was worn, as often as it was, and what was saved; without what has left the wardrobe since. */
+    /** Worn outfits, as often as they were worn, and saved ones; without those whose pieces have left the wardrobe. */
     private static List<Map<Slot, List<Piece>>> known(Wardrobe wardrobe) {
         Stream<List<PieceId>> worn = wardrobe.wears().wears().stream().map(wear -> wear.pieces());
         Stream<List<PieceId>> saved =
@@ -124,9 +127,10 @@ class FormulaController {
     }
 
     /**
-     * What is asked of a formula: the {@code context} on screen and its {@code slots}, or an {@code outfit} to make one of.
+     * A question about a formula: the {@code context} on screen and its {@code slots}, or an {@code outfit} to derive
+     * it from.
      *
-     * @param most outfits shown, 1..{@value #MOST_SHOWN}; null for {@value #SHOWN}
+     * @param most number of outfits to show, 1..{@value #MOST_SHOWN}; null for {@value #SHOWN}
      */
     record FormulaAsked(
             String season,
@@ -145,7 +149,7 @@ class FormulaController {
         }
     }
 
-    /** The formula of an outfit, in which every piece stands for its like. */
+    /** The formula of an outfit, in which every piece is replaced by its kind. */
     @PostMapping("/of-outfit")
     FormulaItemView ofOutfit(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
@@ -161,22 +165,23 @@ class FormulaController {
         return FormulaItemView.of(null, "", Formulas.of(pieces), null, null);
     }
 
-    /** @param slot what would have to be other than it is */
+    /** @param slot the slot that would have to change */
     record MissingSlotView(String slot, String text) {}
 
     /** @param worn whether it was worn */
     record KeepingView(CombinationsView.OutfitView outfit, boolean worn) {}
 
     /**
-     * Outfits that keep to a formula.
+     * The outfits that match a formula.
      *
-     * @param outfits those never worn first, best first and varied; of many, {@value #LOOKED_AT} from all over the list are looked at, or as many as are shown
+     * @param outfits those never worn first, best first and varied; of a long list, {@value #LOOKED_AT} spread over it
+     *     are examined, or as many as are shown
      * @param missing why there are none
      */
     record KeepingFormulaView(
             Exact total, List<KeepingView> outfits, List<MissingSlotView> missing, Map<String, String> words) {}
 
-    /** Outfits that keep to a formula, or why there are none. */
+    /** The outfits that match a formula, or why there are none. */
     @PostMapping("/outfits")
     KeepingFormulaView outfits(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());
@@ -207,10 +212,10 @@ class FormulaController {
         return wears.stream().anyMatch(wear -> wear.containsAll(pieces));
     }
 
-    /** @param outfits that would keep to the formula with such a piece */
+    /** @param outfits number of outfits that would match with such a piece */
     record MissingPieceView(String slot, String kind, String colour, Exact outfits) {}
 
-    /** Which piece would make a formula possible that has no outfit. */
+    /** Pieces that would make a formula possible that has no outfit. */
     @PostMapping("/missing-piece")
     List<MissingPieceView> missing(@PathVariable UUID clientId, @RequestBody FormulaAsked asked) {
         Question question = questions.ask(clientId, asked.chosen());

@@ -10,11 +10,11 @@ import jomble.server.counting.Exact;
 /**
  * A formula.
  *
- * @param id left out where it is not saved
+ * @param id omitted when it is not saved
  * @param slots in document form
  * @param words what each slot holds, in plain words
- * @param total outfits of the context that keep to it; left out where they were not counted
- * @param times outfits that were worn or saved and keep to it; left out where that was not asked
+ * @param total number of outfits in the context that match; omitted when not counted
+ * @param times number of worn or saved outfits that match; omitted when not requested
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 record FormulaItemView(

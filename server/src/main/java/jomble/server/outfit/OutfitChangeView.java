@@ -9,13 +9,13 @@ import jomble.core.piece.Slot;
 import jomble.server.counting.CombinationsView;
 
 /**
- * One edit of an outfit on the wire.
+ * One edit of an outfit.
  *
  * @param kind swap, add or remove
- * @param from the piece that was worn there, or several for a set of jewellery; left out where there was none
- * @param to the piece that is worn there instead; left out where one was taken off
- * @param outfit what is worn after it
- * @param verdict of that outfit, where it is asked for
+ * @param from the piece worn there before, or several for a jewellery set; omitted when the slot was empty
+ * @param to the piece worn there afterwards; omitted when the slot is emptied
+ * @param outfit the outfit after the edit
+ * @param verdict of that outfit, if requested
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 record OutfitChangeView(String kind, String slot, Object from, Object to, Map<String, Object> outfit, String verdict) {

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The stateless calls that vary outfits. */
+/** The stateless calls about variations of outfits. */
 @RestController
 @RequestMapping("/api/v1/compute")
 class OutfitComputeController {
@@ -42,10 +42,10 @@ class OutfitComputeController {
     }
 
     /**
-     * The shortest ways to an outfit of the context.
+     * The shortest sequences of edits to an outfit of the context.
      *
-     * @param length edits of each; left out where there is none as short as was asked for
-     * @param more whether there are more of that length
+     * @param length number of edits in each; omitted when there is none within the limit
+     * @param more whether there are further sequences of that length
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record PathsView(Integer length, List<List<OutfitChangeView>> paths, boolean more) {}
@@ -54,7 +54,7 @@ class OutfitComputeController {
 
     record FormulaView(Exact total, List<CombinationsView.OutfitView> outfits, List<MissingView> missing) {}
 
-    /** Outfits with one piece that differ as much as can be. */
+    /** Outfits with one piece that are as different as possible. */
     @PostMapping("/ways")
     WaysView ways(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -68,7 +68,7 @@ class OutfitComputeController {
         return WaysView.of(queries.ways(question.toCount(), hero, k, Deadline.in(seconds)), one -> null);
     }
 
-    /** Every outfit one edit away from another that works. */
+    /** Every working outfit one edit away from another. */
     @PostMapping("/changes")
     ChangesView changes(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -102,7 +102,7 @@ class OutfitComputeController {
                 paths.more());
     }
 
-    /** Outfits that keep to a formula, counted and listed, or why there are none. */
+    /** Outfits that match a formula, counted and listed, or why there are none. */
     @PostMapping("/formula")
     FormulaView formula(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Formulas that are kept for a client. */
+/** A client's saved formulas. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/formulas")
 class SavedFormulaController {
@@ -36,7 +36,7 @@ class SavedFormulaController {
         this.kinds = kinds;
     }
 
-    /** Keeps a formula: its {@code name} and {@code slots}. */
+    /** Saves a formula: its {@code name} and {@code slots}. */
     @PostMapping
     FormulaItemView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -56,7 +56,10 @@ class SavedFormulaController {
         return FormulaItemView.of(saved.id(), saved.name(), formula, null, null);
     }
 
-    /** Changes what is given of {@code name} and {@code slots}; with the slots that were {@code seen} only where they still are so. */
+    /**
+     * Changes the given {@code name} and {@code slots}; with {@code seen}, only if the slots are still as the caller
+     * saw them.
+     */
     @PatchMapping("/{id}")
     FormulaItemView change(
             @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {

@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Outfits a stylist has kept: named, in versions, judged anew whenever they are looked at. */
+/** Saved outfits: named, versioned, judged anew whenever they are shown. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/saved-outfits")
 class SavedOutfitController {
@@ -55,7 +55,7 @@ class SavedOutfitController {
     }
 
     /**
-     * Keeps an outfit: its {@code name}, {@code slots} and {@code finishes}, and what else is said of it: {@code notes}, {@code
+     * Saves an outfit: its {@code name}, {@code slots} and {@code finishes}, and optionally {@code notes}, {@code
      * occasions}, {@code seasons}, {@code tags}, {@code favourite}.
      */
     @PostMapping
@@ -78,7 +78,7 @@ class SavedOutfitController {
         return one(clientId, saved.id());
     }
 
-    /** Changes what is given of what is said of it, and with the {@code version} that was seen {@code slots} and {@code finishes}. */
+    /** Changes the fields given and, with the {@code version} the caller saw, {@code slots} and {@code finishes}. */
     @PatchMapping("/{id}")
     SavedOutfitView change(
             @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
@@ -99,7 +99,7 @@ class SavedOutfitController {
         return one(clientId, id);
     }
 
-    /** Deletes a saved outfit and answers those that are left; undo brings it back. */
+    /** Deletes a saved outfit and returns the others; undo restores it. */
     @DeleteMapping("/{id}")
     List<SavedOutfitView> delete(@PathVariable UUID clientId, @PathVariable String id) {
         changeOne(clientId, id, (now, before) -> null);
@@ -107,7 +107,7 @@ class SavedOutfitController {
     }
 
     private interface Change {
-        /** @return null to take it away */
+        /** @return null to delete it */
         SavedOutfit of(Wardrobe now, SavedOutfit before);
     }
 
@@ -138,7 +138,7 @@ class SavedOutfitController {
                 .orElseThrow(() -> ProblemException.notFound("This outfit"));
     }
 
-    /** What was said before, with what is said anew. */
+    /** The earlier name, notes and purpose with the given changes. */
     private static SavedOutfit.About about(Map<String, Object> request, SavedOutfit.About before) {
         Map<String, Object> merged = SavedOutfitReader.write(before);
         ABOUT.stream().filter(request::containsKey).forEach(name -> merged.put(name, request.get(name)));

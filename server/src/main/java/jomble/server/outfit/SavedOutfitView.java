@@ -7,17 +7,17 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A saved outfit on the wire, judged as the wardrobe is now.
+ * A saved outfit, judged as the wardrobe is now.
  *
- * @param version counted from 1; to be sent back with a change of what is worn
+ * @param version from 1; to be sent back with a change of what is worn
  * @param gone pieces of it that have left the wardrobe
- * @param verdict the worst of those for its occasions and seasons; no where a piece has gone
- * @param season in which it is judged like that; empty for no weather
- * @param occasion for which it is judged like that; empty for any
- * @param reason the worst there is to say against it; left out where there is nothing
+ * @param verdict the worst over its occasions and seasons; no when a piece is gone
+ * @param season the season of that verdict; empty for no weather
+ * @param occasion the occasion of that verdict; empty for any
+ * @param reason the worst finding; omitted when there is none
  * @param timesWorn since the log began
- * @param lastWorn left out where it never was
- * @param earlier versions, the oldest first
+ * @param lastWorn omitted when it was never worn
+ * @param earlier previous versions, oldest first
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 record SavedOutfitView(
@@ -41,6 +41,6 @@ record SavedOutfitView(
         int timesWorn,
         LocalDate lastWorn,
         List<KeptVersionView> earlier) {
-    /** What was worn at one time. */
+    /** One version of the outfit. */
     record KeptVersionView(int version, Map<String, Object> slots, Map<String, List<String>> finishes, Instant saved) {}
 }

@@ -33,7 +33,7 @@ import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.outfit.SavedOutfitView.KeptVersionView;
 import org.springframework.stereotype.Component;
 
-/** Judges saved outfits anew, each for the occasions and seasons it is meant for. */
+/** Judges saved outfits for the occasions and seasons they are meant for. */
 @Component
 class SavedOutfitViews {
     private final ClientQuestions questions;
@@ -56,7 +56,7 @@ class SavedOutfitViews {
         return view(outfit, wardrobe, new Judges(wardrobe));
     }
 
-    /** How an outfit is judged for one occasion in one season. */
+    /** The judgement for one occasion in one season. */
     private record Judged(String season, String occasion, Judgement judgement) {}
 
     private static SavedOutfitView view(SavedOutfit saved, Wardrobe wardrobe, Judges judges) {
@@ -112,7 +112,7 @@ class SavedOutfitViews {
                 .orElse(null);
     }
 
-    /** What of it is still in the wardrobe. */
+    /** The pieces that are still in the wardrobe. */
     private static Outfit left(SavedOutfit.Version version, Wardrobe wardrobe) {
         List<Worn> worn = new ArrayList<>();
         version.slots().forEach((slot, ids) -> {
@@ -133,7 +133,7 @@ class SavedOutfitViews {
         return finishes;
     }
 
-    /** The judges of a wardrobe's contexts, made when they are first asked. */
+    /** The judges of a wardrobe's contexts, created on demand. */
     private final class Judges {
         private final Function<Chosen, Question> asking;
         private final Map<List<String>, List<Judge>> known = new HashMap<>();
@@ -149,7 +149,7 @@ class SavedOutfitViews {
                     .toList();
         }
 
-        /** For each occasion and season it is meant for and that there still is; for any where it is meant for none of them. */
+        /** For each existing occasion and season it is meant for; for any if there are none. */
         List<Judged> of(SavedOutfit saved, Outfit outfit) {
             List<Judged> judged = new ArrayList<>();
             for (String season : known(saved.about().seasons(), seasons)) {

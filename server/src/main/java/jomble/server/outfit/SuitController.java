@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A client's suits taken apart, and the next one. */
+/** Breaking a client's suits, and the next one to buy. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}")
 class SuitController {
@@ -39,12 +39,12 @@ class SuitController {
     }
 
     /**
-     * A jacket and a bottom, with a waistcoat between them or without.
+     * A jacket and a bottom, with or without a waistcoat.
      *
      * @param whole whether they are one suit
-     * @param suits from how many suits they come, an odd piece counting as one of its own
-     * @param separability 0..10; left out where no suit is broken between jacket and bottom
-     * @param deltaE difference of their colours, ΔE00, to one decimal
+     * @param suits number of suits they come from; a single piece counts as one of its own
+     * @param separability 0..10; omitted when no suit is broken between jacket and bottom
+     * @param deltaE colour difference, ΔE00, to one decimal
      * @param kind of the reason
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -69,11 +69,11 @@ class SuitController {
             List<SuitCellView> cells) {}
 
     /**
-     * What the next suit should be like.
+     * A suit to buy.
      *
-     * @param withJacket bottoms the jacket of the suit would go with
-     * @param withTrousers jackets its trousers would go with
-     * @param otherwise by attribute, what each other value of it would open instead
+     * @param withJacket number of bottoms its jacket would go with
+     * @param withTrousers number of jackets its trousers would go with
+     * @param otherwise by attribute, the number each other value would go with
      */
     record NextSuitView(
             Map<String, String> attributes,
@@ -99,7 +99,7 @@ class SuitController {
                 grid.cells().stream().map(cell -> view(cell, question)).toList());
     }
 
-    /** What the next suit should be like to open most combinations with those there are. */
+    /** The suits that would combine best with the wardrobe. */
     @GetMapping("/next-suit")
     List<NextSuitView> next(
             @PathVariable UUID clientId,

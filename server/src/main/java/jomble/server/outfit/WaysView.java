@@ -8,11 +8,11 @@ import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Exact;
 
 /**
- * Looks with one piece that differ as much as can be, on the wire.
+ * Looks with one piece that are as different as possible.
  *
- * @param total how many outfits there are with it; as text beyond 2^53
- * @param smallestDistance the least number of counted slots in which two of them differ
- * @param quality exact where it is proved that no choice of as many has a larger one, else greedy
+ * @param total number of outfits with it; as text beyond 2^53
+ * @param smallestDistance the smallest number of counted slots in which two of them differ
+ * @param quality exact when proven optimal, else greedy
  */
 record WaysView(Exact total, List<CombinationsView.OutfitView> outfits, int smallestDistance, String quality) {
     /** @param figure the drawing of each, or null */

@@ -44,14 +44,14 @@ class WornOutfitController {
     }
 
     /**
-     * An outfit that was worn.
+     * A worn outfit.
      *
-     * @param slots where its pieces were, as far as that is known
-     * @param times how often exactly these pieces were worn together
+     * @param slots the slots of its pieces, as far as known
+     * @param times number of times exactly these pieces were worn together
      */
     record WornOutfitView(Map<String, Object> slots, int times, LocalDate last, String figure) {}
 
-    /** The latest first, at most 200; without those of which a piece has left the wardrobe. */
+    /** The most recent first, at most 200; without those with a piece that has left the wardrobe. */
     @GetMapping
     List<WornOutfitView> all(@PathVariable UUID clientId) {
         Wardrobe wardrobe = questions.wardrobe(clientId);

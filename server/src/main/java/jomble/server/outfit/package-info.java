@@ -1,2 +1,2 @@
-/** Outfits built from a piece, varied, and made into formulas: the calls about them. */
+/** Calls about building and varying outfits, formulas, and suits. */
 package jomble.server.outfit;

@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The colours a wardrobe holds and those the client asked for. */
+/** The colours of a wardrobe and the client's palette. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/palette")
 class PaletteController {
@@ -33,7 +33,10 @@ class PaletteController {
         this.clients = clients;
     }
 
-    /** @param role base, accent or outsider; {@code fromPalette} is ΔE00 to the client's nearest colour, null without a palette */
+    /**
+     * @param role base, accent or outsider; {@code fromPalette} is ΔE00 to the nearest palette colour, null without a
+     *     palette
+     */
     record SwatchView(
             String hex, String name, String role, double weightFraction, List<String> pieces, Double fromPalette) {}
 
@@ -47,7 +50,7 @@ class PaletteController {
     record PaletteView(
             List<SwatchView> swatches, List<AlikeView> alike, double alikeWithin, ClientPaletteView client) {}
 
-    /** The colours of a wardrobe, grouped, beside the palette agreed with the client. */
+    /** The colours of a wardrobe, grouped, and the client's palette. */
     @GetMapping
     PaletteView palette(@PathVariable UUID clientId) {
         Wardrobe wardrobe = wardrobes.of(clientId);
@@ -75,7 +78,7 @@ class PaletteController {
                 new ClientPaletteView(hexes(client.base()), hexes(client.accents()), hexes(client.avoid())));
     }
 
-    /** Puts the client's palette in place of what it was; nothing is kept of one with a mistake in it. */
+    /** Replaces the client's palette; one with a mistake is refused and nothing is saved. */
     @PutMapping
     PaletteView change(@PathVariable UUID clientId, @Valid @RequestBody ClientPaletteView palette) {
         clients.changeBrief(

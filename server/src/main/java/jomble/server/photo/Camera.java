@@ -2,15 +2,15 @@ package jomble.server.photo;
 
 import java.util.List;
 
-/** A camera at the rail: what it has taken, newest last, and the picture itself. */
+/** A camera at the rail: its pictures, newest last. */
 interface Camera {
-    /** The names of the pictures it holds. */
+    /** Names of the stored pictures. */
     List<String> pictures();
 
     /**
-     * A picture as the camera stores it.
+     * A stored picture.
      *
-     * @throws jomble.server.problem.ProblemException when it holds none of that name
+     * @throws jomble.server.problem.ProblemException when there is none of that name
      */
     byte[] picture(String name);
 }

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Pictures the camera holds, and putting one to a piece. */
+/** The simulated camera, and attaching its pictures to pieces. */
 @RestController
 @RequestMapping("/api/v1")
 class CameraController {
@@ -39,7 +39,7 @@ class CameraController {
         return camera.picture(name);
     }
 
-    /** Keeps a picture of the simulated camera as a photo of a piece. */
+    /** Saves a picture of the simulated camera as a photo of a piece. */
     @PostMapping("/clients/{clientId}/pieces/{ref}/photos/from-camera")
     @ResponseStatus(HttpStatus.CREATED)
     PhotoView take(@PathVariable UUID clientId, @PathVariable String ref, @RequestBody FromCamera from) {

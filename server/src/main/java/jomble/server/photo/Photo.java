@@ -11,7 +11,7 @@ import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 import org.springframework.data.domain.Persistable;
 
-/** A photo of a piece, re-encoded; never changed once it is kept. */
+/** A photo of a piece, re-encoded; immutable. */
 @Entity
 class Photo implements Persistable<UUID> {
     @Id
@@ -33,7 +33,7 @@ class Photo implements Persistable<UUID> {
     private byte[] large;
 
     private String colours;
-    /** The step in which the piece went, null while it is there. */
+    /** The step that deleted its piece, null while the piece exists. */
     private UUID goneWith;
 
     private Instant createdAt;

@@ -33,7 +33,7 @@ class PhotoController {
 
     record SeenView(String hex, String name, double share) {}
 
-    /** @param colours what the photo seems to show, heaviest first; a proposal until somebody takes it */
+    /** @param colours proposed from the photo, heaviest first */
     record PhotoView(UUID id, List<SeenView> colours) {
         static PhotoView of(PhotoRepository.Line line) {
             return new PhotoView(
@@ -47,7 +47,7 @@ class PhotoController {
         }
     }
 
-    /** Keeps a photo of a piece, upright, in three sizes and without what the camera wrote into it. */
+    /** Saves a photo of a piece, rotated upright, in three sizes and without metadata. */
     @PostMapping(
             path = "/pieces/{ref}/photos",
             consumes = {MediaType.APPLICATION_OCTET_STREAM_VALUE, "image/*"})

@@ -14,7 +14,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps and finds photos of a client's pieces. They go with their piece, and come back with it when that is undone. */
+/** Stores and finds photos. They are deleted with their piece, and restored when that is undone. */
 @Service
 class PhotoService {
     private final PhotoRepository photos;

@@ -17,7 +17,7 @@ import jomble.server.problem.ProblemException;
 import net.coobird.thumbnailator.Thumbnails;
 
 /**
- * A photo as it is kept: JPEG in three sizes without any metadata, upright, with the colours it seems to show.
+ * A re-encoded photo: JPEG in three sizes, upright and without metadata, with its main colours.
  *
  * @param colours {@code #rrggbb:share} separated by blanks
  */
@@ -29,8 +29,8 @@ record Picture(byte[] small, byte[] medium, byte[] large, String colours) {
     private static final Set<String> FORMATS = Set.of("jpeg", "jpg", "png", "webp");
 
     /**
-     * Checks and re-encodes a file by what is in it, whatever it is called. Its size in pixels is read from its header before
-     * anything is decoded, so that a small file that unpacks to a huge picture is refused unopened.
+     * Checks and re-encodes a file by its content, whatever its name. Its dimensions are read from the header before
+     * anything is decoded, so that a decompression bomb is refused unopened.
      */
     static Picture of(byte[] uploaded) {
         byte[] file = PngChunks.isPng(uploaded) ? PngChunks.withoutTexts(uploaded) : uploaded;

@@ -6,8 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.Set;
 
 /**
- * The chunks a PNG picture is made of (ISO/IEC 15948). Texts and profiles are left out unread: compressed, a few kilobytes of them can unpack to
- * gigabytes, and nothing of them is kept.
+ * The chunks of a PNG picture (ISO/IEC 15948). Text and profile chunks are dropped unread: a few compressed kilobytes
+ * can expand to gigabytes, and they are not needed.
  */
 final class PngChunks {
     private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'};
@@ -24,7 +24,7 @@ final class PngChunks {
                 && ByteBuffer.wrap(file, 0, SIGNATURE.length).equals(ByteBuffer.wrap(SIGNATURE));
     }
 
-    /** The picture alone; what follows a chunk that is cut off is left out as well. */
+    /** The picture without these chunks; anything after a truncated chunk is dropped as well. */
     static byte[] withoutTexts(byte[] png) {
         ByteArrayOutputStream kept = new ByteArrayOutputStream(png.length);
         kept.write(png, 0, SIGNATURE.length);

@@ -9,7 +9,7 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.ResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
-/** Stands in for a camera: a folder of made-up pictures that ships with the application. */
+/** A stand-in for a camera: a folder of made-up pictures included in the application. */
 @Component
 class ShippedCamera implements Camera {
     private static final String FOLDER = "classpath:/camera/";

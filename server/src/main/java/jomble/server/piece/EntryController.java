@@ -34,7 +34,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Pieces recorded in lines of plain words, and what becomes of words that were not understood. */
+/** Adding pieces by entry lines, and settling words that were not understood. */
 @RestController
 @RequestMapping("/api/v1")
 class EntryController {
@@ -49,12 +49,13 @@ class EntryController {
     }
 
     /**
-     * A line of words.
+     * An entry line.
      *
-     * @param keepUnknown saves the line whatever it says: words that were not understood become the piece's notes and wait
-     *     among its unclear words, and a piece without a kind is one nobody has named yet. Otherwise they refuse the line.
-     * @param key the caller's own mark of this line: sent again, because no answer came, it is not recorded twice
-     * @param also attributes in document form kept from the piece before, where the line does not say otherwise
+     * @param keepUnknown saves the line in any case: words that were not understood become notes and are listed as
+     *     unclear, and a piece without a kind is saved as unnamed. Otherwise such a line is refused.
+     * @param key the caller's key for this line: when it is sent again because no answer arrived, the piece is not
+     *     added twice
+     * @param also attributes in document form carried over from the previous piece, unless the line names them
      */
     record EntryRequest(
             @NotBlank @Size(max = 400) String line, Boolean keepUnknown, UUID key, Map<String, Object> also) {
@@ -66,22 +67,22 @@ class EntryController {
     record LinesRequest(@NotEmpty @Size(max = 500) List<@NotNull @Size(max = 400) String> lines, Boolean keepUnknown) {}
 
     /**
-     * What was understood of an entry line.
+     * The reading of an entry line.
      *
-     * @param preview the piece it would become, or null as long as no kind is named
+     * @param preview the piece it would become, or null until a kind is named
      */
     record EntryView(boolean complete, List<Chip> chips, PieceView preview) {}
 
     /**
-     * What an unclear word of a piece means.
+     * The meaning of an unclear word of a piece.
      *
-     * @param as what it means, in words of the entry line; null leaves it a note and stops asking
+     * @param as its meaning, in words of the entry line; null keeps it as a note and settles it
      */
     record MeaningRequest(
             @NotBlank @Size(max = 40) String word,
             @Size(max = 400) String as) {}
 
-    /** Reads a line as it is typed, without saving anything. */
+    /** Reads a line while it is typed, without saving anything. */
     @PostMapping("/entry")
     EntryView read(@Valid @RequestBody EntryRequest request, @AuthenticationPrincipal StudioMember member) {
         return view(request.line(), member, kinds.offered());
@@ -110,7 +111,7 @@ class EntryController {
         return Currency.getInstance(member.currency());
     }
 
-    /** Records a piece from one line of words. */
+    /** Adds a piece from an entry line. */
     @PostMapping("/clients/{clientId}/pieces/entry")
     ResponseEntity<PieceView> enter(
             @PathVariable UUID clientId,
@@ -130,7 +131,7 @@ class EntryController {
         return PieceController.tagged(HttpStatus.CREATED, pieces.addEntered(clientId, request.key(), document));
     }
 
-    /** Records a piece from each line in one step; when one cannot be accepted, none is. A line that names no kind is refused. */
+    /** Adds a piece from each line in one step, all or none. A line that names no kind is refused. */
     @PostMapping("/clients/{clientId}/pieces/entries")
     @ResponseStatus(HttpStatus.CREATED)
     void enterAll(
@@ -155,7 +156,7 @@ class EntryController {
         pieces.addAllEntered(clientId, documents);
     }
 
-    /** Says what an unclear word of a piece means, or that it may stay a note. */
+    /** Settles an unclear word of a piece, with a meaning or as a note. */
     @PostMapping("/clients/{clientId}/pieces/{ref}/words")
     ResponseEntity<PieceView> explain(
             @PathVariable UUID clientId,
@@ -168,7 +169,7 @@ class EntryController {
         return PieceController.tagged(HttpStatus.OK, pieces.explain(clientId, ref, request.word(), says));
     }
 
-    /** The attributes the words say of a piece, and its kind where they name another. */
+    /** The attributes the words give a piece, and its kind if they name another. */
     private static Map<String, Object> meaning(Piece piece, String as, StudioMember member, Kinds offered) {
         EntryReading ofThisKind = EntryLine.read(piece.kind().words() + " " + as, usual(member), offered);
         boolean readsOnThisKind = ofThisKind.isComplete()
@@ -205,7 +206,7 @@ class EntryController {
         node.reject("missing-kind", "name what the piece is, such as shirt, jeans or loafers");
     }
 
-    /** The document of a piece with everything the line says, whether it was understood or not. */
+    /** The document of a piece with everything on the line, understood or not. */
     private static Map<String, Object> recorded(String line, EntryReading reading, Kinds offered) {
         Map<String, Object> document = document(reading);
         List<String> unclear = new ArrayList<>(reading.unclear());
@@ -238,7 +239,7 @@ class EntryController {
         return accepted;
     }
 
-    /** Without the attributes a piece cannot have, such as a heel of 80 cm. */
+    /** Without invalid attributes, such as a heel of 80 cm. */
     private static Map<String, Object> acceptable(Map<String, Object> document, Kinds offered) {
         Map<String, Object> accepted = new LinkedHashMap<>(document);
         accepted.put("id", "entered");

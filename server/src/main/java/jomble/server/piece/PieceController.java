@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A client's pieces, one by one or by the entry line. */
+/** A client's pieces. */
 @RestController
 @RequestMapping("/api/v1")
 class PieceController {
@@ -56,7 +56,7 @@ class PieceController {
         return pieces.all(clientId).stream().map(PieceController::view).toList();
     }
 
-    /** Adds a piece in document form; it gets an id where it has none. */
+    /** Adds a piece in document form; it gets an id unless it has one. */
     @PostMapping("/clients/{clientId}/pieces")
     ResponseEntity<PieceView> add(@PathVariable UUID clientId, @RequestBody Map<String, Object> piece) {
         return tagged(HttpStatus.CREATED, pieces.add(clientId, piece));
@@ -69,7 +69,7 @@ class PieceController {
         sets.joinSet(clientId, setId, request.kind(), request.label(), request.pieces());
     }
 
-    /** Replaces what was set of a piece, if nobody has changed it since the version in If-Match. */
+    /** Replaces the attributes set on a piece, if it is still at the version in If-Match. */
     @PutMapping("/clients/{clientId}/pieces/{ref}")
     ResponseEntity<PieceView> change(
             @PathVariable UUID clientId,
@@ -79,7 +79,7 @@ class PieceController {
         return tagged(HttpStatus.OK, pieces.change(clientId, ref, version(seen), piece));
     }
 
-    /** Deletes a piece; with If-Match only if nobody has changed it since. Undo brings it back. */
+    /** Deletes a piece; with If-Match, only if it is still at that version. Undo restores it. */
     @DeleteMapping("/clients/{clientId}/pieces/{ref}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(
@@ -92,9 +92,9 @@ class PieceController {
     /**
      * A change of many pieces.
      *
-     * @param seen version of each piece as it was seen, by id
-     * @param set attributes in document form; null sets one back to derived
-     * @param add entries of attributes that are lists, beside those each piece has
+     * @param seen version of each piece as the caller saw it, by id
+     * @param set attributes in document form; null resets one to derived
+     * @param add entries to add to list attributes
      */
     record ManyRequest(
             @NotEmpty @Size(max = 5000) Map<String, Long> seen,
@@ -121,12 +121,12 @@ class PieceController {
         pieces.deleteAll(clientId, request.seen());
     }
 
-    /** An attribute that changed, and its value since in document form; null where it is derived again. */
+    /** A changed attribute and its new value in document form; null when it is derived again. */
     record ChangedView(String name, Object value) {}
 
     record HappenedView(Instant at, String action, List<ChangedView> changed) {}
 
-    /** What happened to a piece, newest first, with what changed. */
+    /** The history of a piece, newest first. */
     @GetMapping("/clients/{clientId}/pieces/{ref}/story")
     List<HappenedView> story(@PathVariable UUID clientId, @PathVariable String ref) {
         return history.story(clientId, ref).stream()
@@ -143,13 +143,13 @@ class PieceController {
                 .toList();
     }
 
-    /** Takes back the latest step, whatever it changed. */
+    /** Undoes the latest step, whatever it changed. */
     @PostMapping("/clients/{clientId}/undo")
     UndoView undo(@PathVariable UUID clientId) {
         return view(history.undo(clientId));
     }
 
-    /** Does again what was taken back last. */
+    /** Redoes the step undone last. */
     @PostMapping("/clients/{clientId}/redo")
     UndoView redo(@PathVariable UUID clientId) {
         return view(history.redo(clientId));

@@ -20,7 +20,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Takes back what was done to a wardrobe, step by step, and tells the story of a piece. */
+/** Undoes and redoes steps of a wardrobe, and lists the history of a piece. */
 @Service
 class PieceHistory {
     private final History history;
@@ -49,16 +49,16 @@ class PieceHistory {
     }
 
     /**
-     * What was taken back.
+     * The step that was undone.
      *
-     * @param label of the last piece it touched; null when it touched only what is around the pieces
+     * @param label of the last piece it touched; null when it only touched the frame
      */
     record Undone(String action, String label, int pieces) {}
 
-    /** One thing that happened to a piece. */
+    /** One change of a piece. */
     record Happened(Instant at, String action, Map<String, Object> before, Map<String, Object> after) {}
 
-    /** The story of a piece, newest first. */
+    /** The history of a piece, newest first. */
     @Transactional(readOnly = true)
     public List<Happened> story(UUID clientId, String ref) {
         clients.find(clientId);
@@ -67,14 +67,14 @@ class PieceHistory {
                 .toList();
     }
 
-    /** Takes back the newest step that still stands; empty when there is none. */
+    /** Undoes the newest step not yet undone; empty when there is none. */
     @Write
     public Optional<Undone> undo(UUID clientId) {
         clients.hold(clientId);
         return takeBack(clientId, history.lastStep(clientId));
     }
 
-    /** Does again what was undone last, unless something new was done since. */
+    /** Redoes the step undone last, unless something changed since. */
     @Write
     public Optional<Undone> redo(UUID clientId) {
         clients.hold(clientId);

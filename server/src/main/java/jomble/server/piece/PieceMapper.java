@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Between a piece, the row it is stored in, and the text it has in the history. */
+/** Maps between a piece, its database row, and its text in the history. */
 @Component
 class PieceMapper {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};

@@ -10,7 +10,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 
-/** A piece as it is stored: its document form, with the cost in columns of its own so that it stays exact. */
+/** A stored piece: its document form, with the cost in separate columns so that it stays exact. */
 @Entity
 @Table(name = "piece")
 class PieceRow {
@@ -22,7 +22,7 @@ class PieceRow {
 
     private UUID clientId;
 
-    /** Null until it is stored, by which Hibernate tells a new row without asking the database. */
+    /** Null until stored, which tells Hibernate that a row is new without a query. */
     @Version
     private Long version;
 

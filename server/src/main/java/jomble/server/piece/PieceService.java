@@ -61,7 +61,7 @@ public class PieceService {
         this.clock = clock;
     }
 
-    /** A piece with the version it was read at. */
+    /** A piece with its version. */
     public record Kept(Piece piece, long version) {}
 
     @Transactional(readOnly = true)
@@ -84,7 +84,7 @@ public class PieceService {
         return tree;
     }
 
-    /** Adds a piece; it gets an id of its own when the document names none. */
+    /** Adds a piece; it gets an id unless the document has one. */
     @Write
     public Kept add(UUID clientId, Map<String, Object> document) {
         clients.hold(clientId);
@@ -92,9 +92,9 @@ public class PieceService {
     }
 
     /**
-     * Adds a piece whose document names its set by the label; a set that is not there yet is made in the same step.
+     * Adds a piece whose document names its set by label; a set that does not exist is created in the same step.
      *
-     * @param key what the caller knows the line by, or null: a piece that was added under it is answered as it is now
+     * @param key the caller's key for the line, or null; if a piece was already added with it, that piece is returned
      */
     @Write
     public Kept addEntered(UUID clientId, UUID key, Map<String, Object> document) {
@@ -123,7 +123,7 @@ public class PieceService {
         return kept;
     }
 
-    /** A piece as it may be kept: of a set that exists, and not from the future. */
+    /** A valid piece: its set exists, and its dates are not in the future. */
     private Piece accepted(Map<String, Object> tree, Set<String> setIds, Kinds known) {
         Piece piece = PieceReader.readAlone(tree, known);
         Node node = Node.root(tree);
@@ -160,7 +160,7 @@ public class PieceService {
         return new Kept(piece, saved.version());
     }
 
-    /** Replaces what was set of a piece, if nobody else changed it since {@code seenVersion}. */
+    /** Replaces the attributes set on a piece, if it is still at {@code seenVersion}. */
     @Write
     public Kept change(UUID clientId, String ref, long seenVersion, Map<String, Object> document) {
         clients.hold(clientId);
@@ -179,7 +179,7 @@ public class PieceService {
         return new Kept(piece, saved.version());
     }
 
-    /** A piece as it is kept. */
+    /** The stored piece. */
     @Transactional(readOnly = true)
     public Piece piece(UUID clientId, String ref) {
         return mapper.piece(find(clientId, ref), kinds.all());
@@ -188,7 +188,7 @@ public class PieceService {
     /**
      * Settles an unclear word of a piece.
      *
-     * @param says what it means, in document form, beside the colours the piece has; empty leaves the word a note
+     * @param says its meaning, in document form, besides the colours the piece has; empty keeps the word as a note
      */
     @Write
     public Kept explain(UUID clientId, String ref, String word, Map<String, Object> says) {
@@ -206,7 +206,7 @@ public class PieceService {
     /**
      * Deletes a piece.
      *
-     * @param seenVersion deletes it only if nobody changed it since; null deletes it whatever it is now
+     * @param seenVersion deletes it only at this version; null deletes any version
      */
     @Write
     public void delete(UUID clientId, String ref, Long seenVersion) {
@@ -227,7 +227,7 @@ public class PieceService {
                 new PiecesGone(clientId, step, gone.stream().map(PieceRow::ref).toList()));
     }
 
-    /** Refuses a piece that is not there. */
+    /** Throws when the piece does not exist. */
     @Transactional(readOnly = true)
     public void mustExist(UUID clientId, String ref) {
         find(clientId, ref);
@@ -242,9 +242,9 @@ public class PieceService {
     /**
      * Changes many pieces in one step, all or none.
      *
-     * @param seen version of each piece as it was seen, by ref
-     * @param set attributes in document form; null sets one back to derived
-     * @param add entries of attributes that are lists, beside those each piece has
+     * @param seen version of each piece as the caller saw it, by ref
+     * @param set attributes in document form; null resets one to derived
+     * @param add entries to add to list attributes
      */
     @Write
     public List<Kept> changeAll(
@@ -266,7 +266,7 @@ public class PieceService {
         return changed;
     }
 
-    /** The rows of pieces, all of them there and none changed since. */
+    /** The rows of the pieces; throws unless all exist at these versions. */
     private List<PieceRow> asSeen(UUID clientId, Map<String, Long> seen) {
         List<PieceRow> found = rows.findByClientIdAndRefIn(clientId, seen.keySet());
         Set<String> missing = new TreeSet<>(seen.keySet());
@@ -285,7 +285,7 @@ public class PieceService {
         return found;
     }
 
-    /** The entries of a list in document form and more, each once. */
+    /** The distinct entries of a list in document form and further ones. */
     static List<Object> both(Object list, List<?> more) {
         Set<Object> all = new LinkedHashSet<>(list instanceof List<?> entries ? entries : List.of());
         all.addAll(more);
@@ -293,9 +293,9 @@ public class PieceService {
     }
 
     /**
-     * Adds pieces that get ids of their own, in one step; when one cannot be accepted, none is added, nor any set.
+     * Adds pieces with new ids in one step, all or none, including their sets.
      *
-     * @param entered documents that name sets by their labels
+     * @param entered documents that name sets by label
      */
     @Write
     public void addAllEntered(UUID clientId, List<Map<String, Object>> entered) {
@@ -323,7 +323,7 @@ public class PieceService {
     /**
      * Deletes many pieces in one step, all or none.
      *
-     * @param seen version of each piece as it was seen, by ref
+     * @param seen version of each piece as the caller saw it, by ref
      */
     @Write
     public void deleteAll(UUID clientId, Map<String, Long> seen) {
@@ -331,7 +331,7 @@ public class PieceService {
         delete(clientId, asSeen(clientId, seen), Ids.next());
     }
 
-    /** Adds pieces, and changes those whose id is there already, in one step. */
+    /** Adds pieces, and changes those with an existing id, in one step. */
     @Write
     public void merge(UUID clientId, List<Piece> pieces) {
         clients.hold(clientId);
@@ -366,7 +366,7 @@ public class PieceService {
         rows.saveAll(written);
     }
 
-    /** Puts the wardrobe in place of everything the client has, in one step; all or nothing. */
+    /** Replaces everything the client has by a wardrobe, in one step, all or nothing. */
     @Write
     public void replaceAll(UUID clientId, Wardrobe wardrobe) {
         clients.hold(clientId);

@@ -34,13 +34,13 @@ class PieceSets {
         this.mapper = mapper;
     }
 
-    /** Ids of the sets there are. */
+    /** Ids of the existing sets. */
     Set<String> ids(UUID clientId) {
         return clients.wardrobeWithoutPieces(clientId).setKinds().keySet();
     }
 
     /**
-     * Joins pieces into a set in one step; pieces that were in it and are not named leave it.
+     * Puts pieces into a set in one step; other pieces leave the set.
      *
      * @param kind a kind of set, such as suit
      */
@@ -67,7 +67,10 @@ class PieceSets {
         }
     }
 
-    /** With the id of the set that has the label the document names: one that is there, or a new one; "grey suit" is a suit, anything else a co-ord. */
+    /**
+     * Replaces a set's label in the document by its id, creating the set if needed; "grey suit" is a suit, anything
+     * else a co-ord.
+     */
     Map<String, Object> inLabelledSet(UUID clientId, Map<String, Object> document, UUID step) {
         if (document.get(Attribute.SET.name()) == null) {
             return document;

@@ -14,11 +14,11 @@ import jomble.drawing.RailStrip;
 import jomble.server.drawing.DrawingAddress;
 
 /**
- * A piece as the front end shows it.
+ * A piece as shown on screen.
  *
- * @param set what was set by hand, in document form
+ * @param set attributes set by hand, in document form
  * @param resolved every attribute that applies, in document form
- * @param unclear the words of its line nobody has made sense of yet
+ * @param unclear words of its entry line that are not understood yet
  * @param flat the address of the garment drawing
  * @param strip the piece edge-on, an SVG document
  * @param order keys to sort a rail by
@@ -46,9 +46,9 @@ public record PieceView(
     public record Order(int colour, int season) {}
 
     /**
-     * A word that was not understood, or "colour" or "kind" where the line left these open.
+     * A word that was not understood, or "colour" or "kind" when the line did not give one.
      *
-     * @param readings the likeliest things it may mean, the likeliest first, at most two
+     * @param readings its most likely meanings, most likely first, at most two
      */
     public record Unclear(String word, List<String> readings) {}
 

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.UUID;
 
 /**
- * Tells within the transaction that pieces come back into a wardrobe, so that what went with them comes back too.
+ * Published within the transaction when pieces return to a wardrobe, so that what was removed with them returns too.
  *
- * @param goneWith the step in which they went
+ * @param goneWith the step that removed them
  */
 public record PiecesBack(UUID clientId, UUID goneWith, List<String> refs) {}

@@ -3,5 +3,5 @@ package jomble.server.piece;
 import java.util.List;
 import java.util.UUID;
 
-/** Tells within the transaction that pieces leave a wardrobe, so that what hangs on them goes with them. */
+/** Published within the transaction when pieces leave a wardrobe, so that what belongs to them is removed too. */
 public record PiecesGone(UUID clientId, UUID step, List<String> refs) {}

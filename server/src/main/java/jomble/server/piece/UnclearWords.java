@@ -8,16 +8,16 @@ import jomble.core.piece.Attribute;
 import jomble.core.piece.Piece;
 import jomble.server.problem.ProblemException;
 
-/** What becomes of the words of a piece's line that nobody understood at first. */
+/** Settles words of a piece's entry line that were not understood. */
 final class UnclearWords {
     private UnclearWords() {}
 
     /**
-     * The document of a piece with one of its unclear words settled: what it means is set, the word goes from the notes, and
-     * nobody is asked about it again.
+     * The document of a piece with one unclear word settled: its meaning is set and the word leaves the notes and the
+     * unclear words.
      *
-     * @param says what it means, in document form; empty leaves the word a note
-     * @throws ProblemException when it is not among them: somebody else has settled it
+     * @param says its meaning, in document form; empty keeps the word as a note
+     * @throws ProblemException when the word is already settled
      */
     static Map<String, Object> settled(Piece piece, String word, Map<String, Object> says) {
         Map<String, Object> tree = PieceReader.write(piece);

@@ -16,10 +16,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** The whole wardrobes of clients, read once for each change of them. */
+/** Clients' whole wardrobes, read once after each change. */
 @Service
 public class Wardrobes {
-    /** Pieces of the wardrobes that are kept in memory; each takes about 3 kB. */
+    /** Number of pieces cached in memory; each takes about 3 kB. */
     private static final int MOST_KNOWN_PIECES = 20_000;
 
     private final PieceRepository rows;
@@ -40,12 +40,10 @@ public class Wardrobes {
         this.mapper = mapper;
     }
 
-    /** A wardrobe as it was after a change, read with a studio's own kinds. */
+    /** A wardrobe after a change, read with the studio's own kinds. */
     private record Known(long change, List<Kind> own, Wardrobe wardrobe) {}
 
-    /**
-     * The client's whole wardrobe. It is read once for each change of it; within a change it is read as it is at that moment.
-     */
+    /** The client's whole wardrobe, read once after each change; inside a changing transaction it is read directly. */
     @Transactional(readOnly = true)
     public Wardrobe of(UUID clientId) {
         if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {

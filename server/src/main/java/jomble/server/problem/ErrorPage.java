@@ -12,7 +12,9 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
 
-/** What is said of requests that are refused before any call of ours is reached: a page to browsers, a problem to programs. */
+/**
+ * Answers requests that are refused before any controller is reached: with a page for browsers, a problem for programs.
+ */
 @Controller
 @Hidden
 class ErrorPage implements ErrorController {

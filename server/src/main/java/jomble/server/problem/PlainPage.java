@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.stream.Collectors;
 import org.springframework.web.util.HtmlUtils;
 
-/** A page for browsers that asks for no script and no style of ours, for when those may be out of reach. */
+/** A self-contained page for browsers, for when scripts and styles may be out of reach. */
 final class PlainPage {
     private static final String PAGE = """
             <!doctype html><html lang="en"><meta charset="utf-8"><title>Jomble – %1$s</title>

@@ -33,11 +33,11 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 /** Turns every failure into {@code application/problem+json} (RFC 9457); never a stack trace. */
 @RestControllerAdvice
 public class ProblemAdvice extends ResponseEntityExceptionHandler {
-    /** Why a count too large for its figures is not given, for people. */
+    /** Message when a count exceeds its number range. */
     public static final String TOO_MANY =
             "There are more combinations than can be written down exactly (over 10 to the power of 38). Count fewer slots, or a capsule.";
 
-    /** What is said of a failure nobody expected. */
+    /** Message for an unexpected failure. */
     public static final String UNEXPECTED =
             "Something went wrong on our side. What was shown as saved is safe; try again.";
 
@@ -79,7 +79,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
         return answer(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", TOO_MANY, List.of());
     }
 
-    /** Why a wardrobe is not counted, for people. */
+    /** Message when a wardrobe is too large to count. */
     public static String sentence(WardrobeTooLargeException e) {
         if (e.most() == 0) {
             return "These pieces combine in more different ways than memory is set aside for. Count a capsule or a selection of them.";
@@ -102,7 +102,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
                 List.of());
     }
 
-    /** After several tries; see {@link jomble.server.studio.Write}. */
+    /** Reached after several retries; see {@link jomble.server.studio.Write}. */
     @ExceptionHandler({PessimisticLockingFailureException.class, DataIntegrityViolationException.class})
     ResponseEntity<Object> busy(RuntimeException e) {
         if (UnavailableFilter.isDatabaseAway(e)) {

@@ -3,7 +3,7 @@ package jomble.server.problem;
 import java.util.Collection;
 import org.springframework.http.HttpStatus;
 
-/** An expected refusal, passed on to the caller as it is. */
+/** An expected refusal, reported to the caller. */
 public final class ProblemException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
@@ -32,7 +32,7 @@ public final class ProblemException extends RuntimeException {
                 "Somebody changed this meanwhile. Nothing was saved; load it again and decide which version to keep.");
     }
 
-    /** @param what names of those that were changed */
+    /** @param what names of the changed items */
     public static ProblemException stale(Collection<String> what) {
         return new ProblemException(
                 HttpStatus.PRECONDITION_FAILED,
@@ -65,7 +65,7 @@ public final class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", detail);
     }
 
-    /** @param waitSeconds until it may be tried again */
+    /** @param waitSeconds until the next attempt is allowed */
     public static ProblemException tooMany(long waitSeconds) {
         String wait = waitSeconds < 120 ? waitSeconds + " seconds" : (waitSeconds + 59) / 60 + " minutes";
         ProblemException problem = new ProblemException(
@@ -81,7 +81,7 @@ public final class ProblemException extends RuntimeException {
                 HttpStatus.UNAUTHORIZED, "sign-in-failed", "The address or the password is not right.");
     }
 
-    /** Null where trying again does not help. */
+    /** Seconds until a retry makes sense, or null. */
     public Long retryAfterSeconds() {
         return retryAfterSeconds;
     }

@@ -6,7 +6,7 @@ import java.nio.charset.StandardCharsets;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 
-/** Writes a problem where a request is refused before any controller is reached. */
+/** Writes a problem when a request is refused before any controller is reached. */
 public final class ProblemResponse {
     private static final String PROBLEM =
             "{\"type\":\"urn:jomble:problem:%s\",\"title\":\"%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\",\"errors\":[]}";

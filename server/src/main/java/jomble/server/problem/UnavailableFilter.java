@@ -23,8 +23,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Answers 503 with a sentence while the database is away: to programs as a problem, to browsers as a page that looks again by itself. Stands
- * before everything that reads the session.
+ * Answers 503 while the database is unavailable: with a problem for programs, with a page that reloads itself for
+ * browsers. Runs before everything that reads the session.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
@@ -54,7 +54,7 @@ class UnavailableFilter extends OncePerRequestFilter {
         }
     }
 
-    /** Health is nobody's and is told without a look into the database for whose session it is. */
+    /** Health checks must not read the session, which is in the database. */
     private static HttpServletRequest withoutSession(HttpServletRequest request) {
         return new HttpServletRequestWrapper(request) {
             @Override
@@ -64,7 +64,7 @@ class UnavailableFilter extends OncePerRequestFilter {
         };
     }
 
-    /** Whether a failure comes from a connection that was lost or could not be made. */
+    /** Whether a failure is due to a lost or failed database connection. */
     static boolean isDatabaseAway(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql) {

@@ -1,2 +1,2 @@
-/** Every failure as application/problem+json. */
+/** Reports every failure as application/problem+json. */
 package jomble.server.problem;

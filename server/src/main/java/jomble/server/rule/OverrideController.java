@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Rulings over the rules: what goes together, or never does, whatever the rules say. */
+/** Rulings: what goes together, or never does, whatever the rules find. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/overrides")
 class OverrideController {
@@ -45,10 +45,10 @@ class OverrideController {
     record RulingView(List<String> pieces, String decision, String reason, String by) {}
 
     /**
-     * What is asked for.
+     * A ruling to be saved.
      *
      * @param pieces the pieces ruled on together
-     * @param anyOf if given, the ruling holds for the pieces with each of these, one by one
+     * @param anyOf if given, the ruling applies to the pieces with each of these, one by one
      * @param decision approved or never
      */
     record Asked(List<String> pieces, List<String> anyOf, String decision, String reason, String by) {
@@ -65,7 +65,7 @@ class OverrideController {
         }
     }
 
-    /** What a stylist has decided over the rules for a client. */
+    /** The rulings for a client. */
     @GetMapping
     List<RulingView> all(@PathVariable UUID clientId) {
         return clients.wardrobeWithoutPieces(clientId).overrides().rulings().stream()
@@ -74,7 +74,7 @@ class OverrideController {
                 .toList();
     }
 
-    /** Rules on pieces, all or nothing; an earlier ruling on the same pieces gives way. */
+    /** Saves rulings, all or nothing; they replace earlier ones on the same pieces. */
     @PostMapping
     List<RulingView> rule(@PathVariable UUID clientId, @RequestBody Asked asked) {
         List<Ruling> wanted = asked.groups(wardrobes.of(clientId)).stream()
@@ -92,7 +92,7 @@ class OverrideController {
         return all(clientId);
     }
 
-    /** Takes back the ruling on exactly these pieces. */
+    /** Deletes the ruling on exactly these pieces. */
     @DeleteMapping
     List<RulingView> takeBack(@PathVariable UUID clientId, @RequestParam("piece") List<String> named) {
         clients.changeFrame(

@@ -26,11 +26,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The rules as they are set: what each looks at and why, its schools and numbers, examples, and how often it speaks. */
+/** The rules: what each checks and why, its schools and parameters, examples, and how often it finds fault. */
 @RestController
 @RequestMapping("/api/v1")
 class RuleController {
-    /** So many approvals against a rule's fault are a habit, not an exception. */
+    /** From this many approvals against a rule's fault on, it is a habit rather than an exception. */
     private static final int KEEPS_BEING_OVERRULED = 3;
 
     private final RuleCatalogue catalogue;
@@ -54,21 +54,22 @@ class RuleController {
 
     record SchoolView(String id, String why) {}
 
-    /** @param studio the school followed in the studio, {@code client} the one followed for the client, null where as in the studio */
+    /** @param studio the studio's school; {@code client} is the client's, null when it follows the studio */
     record SwitchView(String id, String question, List<SchoolView> schools, String studio, String client) {}
 
-    /** @param client the number for the client, null where as in the studio */
+    /** @param client the client's value, null when it follows the studio */
     record ParameterView(
             String name, String unit, double usual, double least, double most, double studio, Double client) {}
 
     /**
      * A rule.
      *
-     * @param group what the rule is about
-     * @param faults pairs of pieces, or single ones, of the wardrobe that it finds fault with; null for rules about the whole
-     * @param overruled those of them that were approved all the same
-     * @param softenable whether it may be set one step softer
-     * @param suggestsSoftening whether it keeps being overruled and nobody has decided yet what follows from it
+     * @param group its subject
+     * @param faults number of pairs of pieces, or single pieces, of the wardrobe it finds fault with; null for
+     *     whole-outfit rules
+     * @param overruled those of them that were approved
+     * @param softenable whether it may be made one step milder
+     * @param suggestsSoftening whether it is often overruled and has not been decided on yet
      */
     record RuleView(
             String id,
@@ -87,7 +88,7 @@ class RuleController {
 
     record HouseRulesView(Map<String, String> schools, Map<String, Double> parameters) {}
 
-    /** Every rule with its schools and numbers as they are for a client. */
+    /** Every rule with its schools and parameters for a client. */
     @GetMapping("/clients/{clientId}/rules")
     List<RuleView> rules(@PathVariable UUID clientId) {
         Wardrobe wardrobe = wardrobes.of(clientId);
@@ -148,26 +149,26 @@ class RuleController {
                 client.parameters().get(key));
     }
 
-    /** Outfits drawn to show where a rule finds fault and where it does not. */
+    /** Drawn outfits that show when a rule finds fault and when it does not. */
     @GetMapping("/rules/{id}/examples")
     List<RuleExamples.ExampleView> examples(@PathVariable String id) {
         return examples.of(id);
     }
 
-    /** Puts the client's own house rules in place of what they were. */
+    /** Replaces the client's house rules. */
     @PutMapping("/clients/{clientId}/rules")
     List<RuleView> holdForClient(@PathVariable UUID clientId, @RequestBody Map<String, Object> rules) {
         house.holdForClient(clientId, HouseRulesReader.read(rules));
         return rules(clientId);
     }
 
-    /** The schools and numbers of the rules that the studio has set. */
+    /** The studio's house rules. */
     @GetMapping("/studio/rules")
     HouseRulesView ofStudio() {
         return view(house.ofStudio());
     }
 
-    /** Puts the studio's house rules in place of what they were. */
+    /** Replaces the studio's house rules. */
     @PutMapping("/studio/rules")
     HouseRulesView holdInStudio(@RequestBody Map<String, Object> rules) {
         house.holdInStudio(HouseRulesReader.read(rules));

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The worked cases of a rule, drawn, with what the rule says of each. */
+/** Drawn worked cases of a rule, with its finding on each. */
 @Component
 class RuleExamples {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
@@ -43,7 +43,7 @@ class RuleExamples {
      * A worked case.
      *
      * @param kind what the rule finds: none, credit, minor, major or stop
-     * @param text what it says, null where it says nothing
+     * @param text of the finding, null for none
      */
     record ExampleView(String name, String kind, String text, String figure) {}
 

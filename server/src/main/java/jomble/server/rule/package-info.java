@@ -1,2 +1,2 @@
-/** The rules as they are set, their examples, and the rulings over them. */
+/** The rules, their settings and examples, and rulings. */
 package jomble.server.rule;

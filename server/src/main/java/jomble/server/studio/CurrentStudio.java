@@ -9,10 +9,10 @@ import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 
-/** Tells Hibernate which studio's rows the current request may see: those of whoever signed in. */
+/** Tells Hibernate the studio of the signed-in member, whose rows the request may see. */
 @Component
 class CurrentStudio implements CurrentTenantIdentifierResolver<UUID>, HibernatePropertiesCustomizer {
-    /** Belongs to no studio: a query without a signed-in member finds nothing. */
+    /** No studio: without a signed-in member, queries find nothing. */
     private static final UUID NOBODY = new UUID(0, 0);
 
     @Override

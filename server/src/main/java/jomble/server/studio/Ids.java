@@ -3,7 +3,7 @@ package jomble.server.studio;
 import java.util.UUID;
 import org.hibernate.id.uuid.UuidVersion7Strategy;
 
-/** New ids for rows: UUIDs of version 7 (RFC 9562), which sort by the time they were made. */
+/** Creates row ids: UUIDs of version 7 (RFC 9562), which sort by creation time. */
 public final class Ids {
     private Ids() {}
 

@@ -6,7 +6,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A studio of stylists; nothing of one studio is ever seen by another. */
+/** A studio of stylists; studios never see each other's data. */
 @Entity
 public class Studio {
     @Id
@@ -56,7 +56,7 @@ public class Studio {
         this.rules = others;
     }
 
-    /** Occasions the studio offers besides the shipped ones, in document form. */
+    /** The studio's own occasion templates, in document form. */
     public String occasions() {
         return occasions;
     }

@@ -5,10 +5,10 @@ import java.security.Principal;
 import java.util.UUID;
 
 /**
- * Whoever signed in: a stylist, or a program with a token.
+ * The signed-in caller: a stylist, or a program with a token.
  *
  * @param accountId null for a program
- * @param accountVersion as it was when they signed in
+ * @param accountVersion at the time of signing in
  */
 public record StudioMember(
         UUID accountId, long accountVersion, UUID studioId, String name, String studio, String currency)

@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 public interface StudioRepository extends JpaRepository<Studio, UUID> {
-    /** The studio, held until the transaction ends: others who want to change it wait, and change what this one left. */
+    /** The studio, locked until the transaction ends, so that concurrent changes are serialised. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from Studio s where s.id = :id")
     Optional<Studio> findToChange(UUID id);

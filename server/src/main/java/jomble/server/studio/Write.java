@@ -13,8 +13,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * A transaction that changes data. Where the database ended it in favour of another (a deadlock, a lock not granted in time, the same key
- * inserted twice at once), it is run again on what the other left; after {@value #RETRIES} times the caller is told.
+ * A writing transaction. When the database aborts it in favour of another (a deadlock, a lock timeout, a duplicate key
+ * inserted concurrently), it is retried on the new state, at most {@value #RETRIES} times.
  */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
@@ -29,7 +29,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public @interface Write {
     int RETRIES = 5;
 
-    /** A part of a larger transaction ends with it and is not run again by itself. */
+    /** A nested transaction is not retried by itself. */
     final class IsOutermost implements MethodRetryPredicate {
         @Override
         public boolean shouldRetry(Method method, Throwable failure) {

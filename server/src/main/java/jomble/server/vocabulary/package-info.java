@@ -1,2 +1,2 @@
-/** The words of the trade, served to the front end. */
+/** The vocabulary, served to the front end. */
 package jomble.server.vocabulary;

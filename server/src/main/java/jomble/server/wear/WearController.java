@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What a client wore when. */
+/** A client's wear log. */
 @RestController
 @RequestMapping("/api/v1/clients/{clientId}/wears")
 class WearController {
@@ -43,7 +43,7 @@ class WearController {
     /** How often a piece was worn since the log began, and when last. */
     record WornView(int times, LocalDate last) {}
 
-    /** By id of the piece; pieces never worn are missing. */
+    /** By piece id; pieces never worn are omitted. */
     @GetMapping
     Map<String, WornView> worn(@PathVariable UUID clientId) {
         WearLog log = clients.wardrobeWithoutPieces(clientId).wears();
@@ -53,7 +53,7 @@ class WearController {
         return worn;
     }
 
-    /** Writes down that pieces of the wardrobe were worn together. */
+    /** Records that pieces of the wardrobe were worn together. */
     @PostMapping
     Map<String, WornView> wear(@PathVariable UUID clientId, @RequestBody WearRequest request) {
         LocalDate today = LocalDate.now(clock);
