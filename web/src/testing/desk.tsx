@@ -51,9 +51,17 @@ export function counts(some: Partial<Counts>): Counts {
 }
 
 /** Shows something on the desk of a client with these pieces, at an address of the workspace. */
-export function onDesk(children: ReactNode, pieces: PieceView[], search = '', occasions: string[] = []) {
+export function onDesk(
+  children: ReactNode,
+  pieces: PieceView[],
+  search = '',
+  occasions: string[] = [],
+  at = { path: 'counts', address: 'counts' },
+) {
   const desk = {
     client: {
+      name: 'Ada',
+      sets: [],
       occasions: occasions.map((name) => ({ name })),
       seasons: ['winter', 'summer'].map((id) => ({ id, asked: [id === 'winter' ? 1 : 7] })),
       climate: [],
@@ -69,8 +77,11 @@ export function onDesk(children: ReactNode, pieces: PieceView[], search = '', oc
     readingSlot: document.body,
   } as unknown as Desk;
   const router = createMemoryRouter(
-    [{ path: '/clients/:clientId/counts', element: <DeskContext value={desk}>{children}</DeskContext> }],
-    { initialEntries: [`/clients/c1/counts${search}`] },
+    [
+      { path: `/clients/:clientId/${at.path}`, element: <DeskContext value={desk}>{children}</DeskContext> },
+      { path: '*', element: null },
+    ],
+    { initialEntries: [`/clients/c1/${at.address}${search}`] },
   );
   const view = render(
     <QueryClientProvider client={new QueryClient()}>

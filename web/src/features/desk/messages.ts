@@ -1,6 +1,11 @@
 import { speaker } from '../../app/intl';
 
 export const say = speaker({
+  pieces: '{n, plural, one {# piece} other {# pieces}}',
+  undone: 'Undone: {what}',
+  redone: 'Redone: {what}',
+  nothingToUndo: 'Nothing to undo.',
+  nothingToRedo: 'Nothing to redo.',
   day: '{date, date, ::EEEdMMM}',
   dayWeather:
     '{date, date, ::EEEdMMM}: {low, number, ::.} to {high, number, ::.} °C{wet, select, true {, rain} other {}}',

@@ -4,6 +4,7 @@ import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
 import { text } from '../../app/messages';
 import { useSay } from '../../ui/Notices';
+import { say } from './messages';
 import { useRefresh } from './useRefresh';
 
 export function useClient(clientId: string) {
@@ -23,7 +24,7 @@ export function usePieces(clientId: string) {
 /** Takes back the newest step, or with `again` does again what was taken back last. */
 export function useUndo(clientId: string, again = false) {
   const refresh = useRefresh();
-  const say = useSay();
+  const tell = useSay();
   return useMutation({
     mutationFn: () =>
       need(
@@ -32,15 +33,16 @@ export function useUndo(clientId: string, again = false) {
         }),
       ),
     onSuccess: (undone) => {
-      const what =
-        undone.pieces > 1
-          ? `${undone.pieces} ${text.clients.pieces}`
-          : (undone.label ?? text.pieces.aroundPieces);
-      const nothing = again ? text.pieces.nothingToRedo : text.pieces.nothingToUndo;
-      say(undone.undone ? `${again ? text.pieces.redone : text.pieces.undone}: ${what}` : nothing);
+      const { pieces, label } = undone;
+      const what = pieces > 1 ? say('pieces', { n: pieces }) : (label ?? text.pieces.aroundPieces);
+      tell(
+        undone.undone
+          ? say(again ? 'redone' : 'undone', { what })
+          : say(again ? 'nothingToRedo' : 'nothingToUndo'),
+      );
       return refresh();
     },
-    onError: (error) => say(sentence(error)),
+    onError: (error) => tell(sentence(error)),
   });
 }
 

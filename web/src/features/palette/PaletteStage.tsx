@@ -169,9 +169,7 @@ function Swatch({ swatch, picked, onPick }: { swatch: SwatchView; picked: boolea
     >
       <span className="h-12 w-full" style={{ background: swatch.hex }} />
       <span className="mt-1 text-ink">{swatch.name}</span>
-      <span className="text-ink">
-        {swatch.pieces.length} {swatch.pieces.length === 1 ? text.pieces.piece : text.clients.pieces}
-      </span>
+      <span className="text-ink">{say('pieces', { n: swatch.pieces.length })}</span>
     </button>
   );
 }

@@ -1,5 +1,6 @@
 import { speaker } from '../../app/intl';
 
 export const say = speaker({
+  pieces: '{n, plural, one {# piece} other {# pieces}}',
   addTo: 'Add a colour to {part}',
 });

@@ -1,4 +1,3 @@
-import { sentence } from '../../api/problem';
 import { text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -96,10 +95,29 @@ export function EntryLine({ clientId }: { clientId: string }) {
         {current && !current.preview && <p className="text-soft">{text.pieces.needKind}</p>}
         {draft.refusal && (
           <p role="alert" className="text-no">
-            {sentence(draft.refusal)}
+            {draft.refusal}
           </p>
         )}
       </div>
+      {draft.refused.length > 0 && (
+        <ul role="alert" className="mt-1 border-l-2 border-no pl-2 text-[13px]">
+          {draft.refused.map((one) => (
+            <li key={one.key}>
+              {say('refused', { line: one.line, why: one.why })}{' '}
+              <Button look="link" disabled={line !== ''} onClick={() => draft.edit(one)}>
+                {say('editLine')}
+              </Button>{' '}
+              <Button
+                look="link"
+                aria-label={say('dropLine', { line: one.line })}
+                onClick={() => draft.drop(one.key)}
+              >
+                ×
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
       {draft.isAway && (
         <div role="alert" className="mt-1 border-l-2 border-no pl-2 text-[13px]">
           <p>

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useSay } from '../../ui/Notices';
 import { useRefresh } from '../desk';
+import { say } from './messages';
 import { Tick } from '../../ui/Tick';
 
 const shownRows = 200;
@@ -22,7 +23,7 @@ function taken(input: HTMLInputElement): File | undefined {
 
 /** The inventory in and out as files: CSV with a preview of every row, and the whole client as a document. */
 export function FilesPanel({ clientId, done }: { clientId: string; done: () => void }) {
-  const say = useSay();
+  const tell = useSay();
   const [csv, setCsv] = useState<File | null>(null);
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
   const base = `/api/v1/clients/${clientId}/inventory`;
@@ -37,7 +38,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
       return sendFile<{ added: number; changed: number }>(`${base}?${chosen}`, 'text/csv', file);
     },
     onSuccess: (applied) => {
-      say(`${applied.added + applied.changed} ${text.csv.saved}`);
+      tell(say('rowsSaved', { n: applied.added + applied.changed }));
       done();
       return refresh();
     },
@@ -51,7 +52,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
         }),
       ),
     onSuccess: (imported) => {
-      say(`${text.pieces.saved}: ${imported.pieces} ${text.clients.pieces}`);
+      tell(say('linesSaved', { n: imported.pieces }));
       done();
       return refresh();
     },

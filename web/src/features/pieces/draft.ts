@@ -1,16 +1,26 @@
 import { useEffect, useRef, useState } from 'react';
-import { isProblem } from '../../api/problem';
+import { isProblem, sentence } from '../../api/problem';
 import { say } from './messages';
 import { useEnter } from './queries';
 
-/** What is typed and not yet saved; it survives a reload, a closed window and a dead server. */
+/** Everything typed and not saved; it survives a reload, a closed window and a dead server. */
 interface Draft {
   line: string;
+  /** Why the line was put back, where the server refused it. */
+  refusal: string | null;
   waiting: Waiting[];
+  /** Lines the server refused while another was being typed. */
+  refused: Refused[];
   also: Record<string, string>;
 }
 
-/** A line not yet saved, with the key by which the server knows it when it comes twice. */
+interface Refused {
+  key: string;
+  line: string;
+  why: string;
+}
+
+/** A line not yet saved, with the key by which the server recognises it when it is sent twice. */
 interface Waiting {
   key: string;
   line: string;
@@ -18,7 +28,7 @@ interface Waiting {
 }
 
 const retryMillis = 4000;
-const empty: Draft = { line: '', waiting: [], also: {} };
+const empty: Draft = { line: '', refusal: null, waiting: [], refused: [], also: {} };
 
 function useKept(clientId: string) {
   const key = `lines ${clientId}`;
@@ -35,21 +45,22 @@ function useKept(clientId: string) {
   return [draft, change] as const;
 }
 
-/** Whether the server said no for good, and not that it cannot answer at the moment. */
+/** Whether the server refused for good, rather than being unable to answer at the moment. */
 function isRefused(error: unknown): boolean {
   return isProblem(error) && error.status < 500 && error.status !== 429 && error.status !== 401;
 }
 
-/** The line being typed, and those that wait until the server answers, sent one by one in the order they were typed. */
+/** The line being typed, and those waiting for the server, which are sent one by one in the order they were typed. */
 export function useDraft(clientId: string) {
   const [draft, change] = useKept(clientId);
   const enter = useEnter(clientId);
   const trying = useRef(false);
-  // another whenever all that waited was sent: lines typed meanwhile are next
+  const [isAway, setAway] = useState(false);
+  // changes whenever all waiting lines were sent: lines typed meanwhile are next
   const [round, setRound] = useState(0);
   const { waiting } = draft;
 
-  /** Saves the first of the lines that wait, and the next, as long as the server answers. */
+  /** Saves the waiting lines in order, as long as the server answers. */
   async function sendAll() {
     if (trying.current) {
       return;
@@ -64,11 +75,17 @@ export function useDraft(clientId: string) {
         if (away) {
           break;
         }
-        change((before) => ({ line: before.line || sent.line }));
+        const why = sentence(error);
+        change((before) =>
+          before.line === ''
+            ? { line: sent.line, refusal: why }
+            : { refused: [...before.refused, { key: sent.key, line: sent.line, why }] },
+        );
       }
       change((before) => ({ waiting: before.waiting.filter(({ key }) => key !== sent.key) }));
     }
     trying.current = false;
+    setAway(away);
     if (!away) {
       setRound((before) => before + 1);
     }
@@ -101,24 +118,27 @@ export function useDraft(clientId: string) {
 
   return {
     ...draft,
-    /** Why the last line was not saved; nothing when it was, or still waits. */
-    refusal: isRefused(enter.error) ? enter.error : null,
-    /** Whether the lines that wait have been tried in vain. */
-    isAway: waits && enter.isError && !isRefused(enter.error),
-    type: (line: string) => {
-      change(() => ({ line }));
-      enter.reset();
-    },
+    /** Whether the waiting lines were tried in vain. */
+    isAway: waits && isAway,
+    type: (line: string) => change(() => ({ line, refusal: null })),
     submit: () =>
       draft.line.trim() !== '' &&
       change((before) => ({
         line: '',
+        refusal: null,
         waiting: [
           ...before.waiting,
           { key: crypto.randomUUID(), line: before.line.trim(), also: before.also },
         ],
       })),
-    drop: (key: string) => change((before) => ({ waiting: before.waiting.filter((one) => one.key !== key) })),
+    drop: (key: string) =>
+      change((before) => ({
+        waiting: before.waiting.filter((one) => one.key !== key),
+        refused: before.refused.filter((one) => one.key !== key),
+      })),
+    /** Puts a refused line back to be edited. */
+    edit: ({ key, line }: Refused) =>
+      change((before) => ({ line, refused: before.refused.filter((one) => one.key !== key) })),
     keep: (name: string, value: string) =>
       change((before) => ({
         also: Object.fromEntries(

@@ -150,7 +150,7 @@ interface ChangeOfMany {
 /** Says what an unclear word of a piece means, or with null that it may stay a note. */
 export function useExplain(clientId: string) {
   const queries = useQueryClient();
-  const say = useSay();
+  const tell = useSay();
   return useMutation({
     mutationFn: ({ piece, word, as }: { piece: PieceView; word: string; as: string | null }) =>
       need(
@@ -161,7 +161,7 @@ export function useExplain(clientId: string) {
       ),
     onSuccess: (piece) => put(queries, clientId, piece),
     onError: (error) => {
-      say(sentence(error));
+      tell(sentence(error));
       return queries.invalidateQueries({ queryKey: keys.pieces(clientId) });
     },
   });
@@ -170,7 +170,7 @@ export function useExplain(clientId: string) {
 /** Changes many pieces in one step. */
 export function useChangeMany(clientId: string) {
   const queries = useQueryClient();
-  const say = useSay();
+  const tell = useSay();
   const undo = useUndo(clientId);
   return useMutation({
     mutationFn: ({ pieces, set = {}, add = {} }: ChangeOfMany) =>
@@ -182,10 +182,10 @@ export function useChangeMany(clientId: string) {
       ),
     onSuccess: (pieces) => {
       put(queries, clientId, ...pieces);
-      say(`${text.pieces.changed}: ${pieces.length}`, { label: text.pieces.undo, run: () => undo.mutate() });
+      tell(say('changedPieces', { n: pieces.length }), { label: text.pieces.undo, run: () => undo.mutate() });
     },
     onError: (error) => {
-      say(sentence(error));
+      tell(sentence(error));
       return queries.invalidateQueries({ queryKey: keys.pieces(clientId) });
     },
   });
@@ -193,7 +193,7 @@ export function useChangeMany(clientId: string) {
 
 export function useDeleteMany(clientId: string) {
   const queries = useQueryClient();
-  const say = useSay();
+  const tell = useSay();
   const undo = useUndo(clientId);
   return useMutation({
     mutationFn: (pieces: PieceView[]) =>
@@ -208,10 +208,12 @@ export function useDeleteMany(clientId: string) {
       queries.setQueryData<PieceView[]>(keys.pieces(clientId), (before = []) =>
         before.filter((piece) => !gone.has(piece.id)),
       );
-      const what = pieces.length === 1 ? pieces[0]!.label : `${pieces.length} ${text.clients.pieces}`;
-      say(`${text.pieces.deleted}: ${what}`, { label: text.pieces.undo, run: () => undo.mutate() });
+      tell(say('deletedPieces', { n: pieces.length, label: pieces[0]?.label }), {
+        label: text.pieces.undo,
+        run: () => undo.mutate(),
+      });
     },
-    onError: (error) => say(sentence(error)),
+    onError: (error) => tell(sentence(error)),
   });
 }
 

@@ -144,7 +144,7 @@ class InventoryTest extends BrowserTest {
         browser.checkAccessibility();
         browser.click(By.cssSelector("[aria-label='On Fine knit, “burgandy” means burgundy']"));
         browser.until(b -> b.all(ROWS).get(4).getText().contains("Burgundy fine knit"));
-        browser.click(By.cssSelector("[aria-label='Leave “Brunhilde” a note on Grey cardigan']"));
+        browser.click(By.cssSelector("[aria-label='Keep “Brunhilde” as a note on Grey cardigan']"));
         browser.until(b -> b.all(By.cssSelector("[aria-label*='Brunhilde']")).isEmpty());
         browser.click(By.cssSelector("[aria-label='Kind of black velvet snorple']"));
         browser.checkAccessibility();
@@ -178,12 +178,12 @@ class InventoryTest extends BrowserTest {
         browser.type(By.tagName("textarea"), "blazer navy wool\nquux of nothing\ntailored trousers navy\n");
         browser.click(By.xpath("//button[.='Save 2 pieces']"));
         browser.until(b -> b.see(By.tagName("textarea")).getAttribute("value").equals("quux of nothing"));
-        browser.untilText(By.tagName("main"), text -> text.contains("1 line stays here"));
+        browser.untilText(By.tagName("main"), text -> text.contains("1 line is not saved yet"));
         browser.click(By.xpath("//button[.='all pieces']"));
         recorded(2);
         browser.click(By.cssSelector("[aria-label='Select all shown']"));
-        browser.choose(By.xpath("//label[.='make a set of them']/following-sibling::button"), "suit");
-        browser.untilText(By.cssSelector("[role=region]"), text -> text.contains("Made: navy suit"));
+        browser.choose(By.xpath("//label[.='make them a set']/following-sibling::button"), "suit");
+        browser.untilText(By.cssSelector("[role=region]"), text -> text.contains("Set created: navy suit"));
         browser.click(By.partialLinkText("blazer"));
         browser.see(By.xpath("//p[contains(., 'navy suit')]"));
         browser.see(By.partialLinkText("trousers"));

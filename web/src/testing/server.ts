@@ -1,0 +1,99 @@
+/**
+ * The server as tests see it: what it answers and what was sent to it. Import it before anything that loads the API
+ * client, because the client takes hold of `fetch` when it is loaded.
+ */
+
+/** A request as it reached the server. */
+export interface Call {
+  /** Such as `POST /api/v1/clients`. */
+  route: string;
+  query: Record<string, string>;
+  headers: Headers;
+  /** JSON, or text where it is not JSON. */
+  body: unknown;
+}
+
+/** Answers a route: a function of the call, or the body of a 200. */
+type Answer = unknown;
+
+/** A problem document, as a route's answer. */
+export class Refusal {
+  constructor(
+    readonly status: number,
+    readonly detail: string,
+    readonly errors: { pointer: string; code: string; message: string }[] = [],
+  ) {}
+}
+
+let answers: Record<string, Answer> = {};
+let isAway = false;
+
+export const server = {
+  calls: [] as Call[],
+
+  /** Starts anew with these answers by route; any other GET is answered with an empty list. */
+  answers(byRoute: Record<string, Answer>) {
+    server.calls = [];
+    answers = byRoute;
+    isAway = false;
+  },
+  /** Changes the answer of one route. */
+  answer(route: string, answer: Answer) {
+    answers[route] = answer;
+  },
+  goAway: () => (isAway = true),
+  comeBack: () => (isAway = false),
+  /** What was sent to a route. */
+  bodies: <T>(route: string): T[] =>
+    server.calls.filter((call) => call.route === route).map((call) => call.body as T),
+};
+
+globalThis.fetch = async (input: RequestInfo | URL, init?: RequestInit) => {
+  const request = new Request(
+    input instanceof Request ? input : new URL(String(input), location.origin),
+    input instanceof Request ? init : { ...init, body: await bodyText(init?.body) },
+  );
+  const url = new URL(request.url);
+  const text = await request.text();
+  const call: Call = {
+    route: `${request.method} ${url.pathname}`,
+    query: Object.fromEntries(url.searchParams),
+    headers: request.headers,
+    body: parsed(text),
+  };
+  if (isAway) {
+    throw new TypeError('Failed to fetch');
+  }
+  server.calls.push(call);
+  const answer = answers[call.route];
+  const body = typeof answer === 'function' ? await answer(call) : answer;
+  if (body instanceof Refusal) {
+    const { status, detail, errors } = body;
+    return Response.json({ status, detail, errors, code: 'refused' }, { status });
+  }
+  if (body === undefined && request.method !== 'GET') {
+    throw new Error(`The test gives no answer to ${call.route}`);
+  }
+  return Response.json(body ?? []);
+};
+
+/** A file of the test's document as text, which the browser's own fetch could not read. */
+async function bodyText(body: BodyInit | null | undefined): Promise<string | undefined> {
+  return body instanceof Blob ? await readText(body) : body == null ? undefined : String(body);
+}
+
+function readText(file: Blob): Promise<string> {
+  return new Promise((resolve) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(String(reader.result));
+    reader.readAsText(file);
+  });
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return text;
+  }
+}
