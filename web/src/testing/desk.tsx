@@ -75,6 +75,7 @@ export function onDesk(
     filter: everything,
     selection: new Set<string>(),
     readingSlot: document.body,
+    live: { state: 'counting' },
   } as unknown as Desk;
   const router = createMemoryRouter(
     [

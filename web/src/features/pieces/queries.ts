@@ -213,7 +213,10 @@ export function useDeleteMany(clientId: string) {
         run: () => undo.mutate(),
       });
     },
-    onError: (error) => tell(sentence(error)),
+    onError: (error) => {
+      tell(sentence(error));
+      return queries.invalidateQueries({ queryKey: keys.pieces(clientId) });
+    },
   });
 }
 
