@@ -5,6 +5,13 @@ import { createMemoryRouter, RouterProvider } from 'react-router';
 import type { Counts, PieceView } from '../api/client';
 import { type Chosen, type Desk, DeskContext, everything } from '../features/desk';
 
+/** What the document of the tests lacks of a browser's. */
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};
+
 /** A piece with no more than a table needs. */
 export function piece(id: string, roles: string[], more: Partial<PieceView> = {}): PieceView {
   return {
