@@ -64,6 +64,7 @@ export function onDesk(
   search = '',
   occasions: string[] = [],
   at = { path: 'counts', address: 'counts' },
+  own: Partial<Desk> = {},
 ) {
   const desk = {
     client: {
@@ -83,6 +84,7 @@ export function onDesk(
     selection: new Set<string>(),
     readingSlot: document.body,
     live: { state: 'counting' },
+    ...own,
   } as unknown as Desk;
   const router = createMemoryRouter(
     [
