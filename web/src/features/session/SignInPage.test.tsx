@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { ClientsPage } from '../clients/ClientsPage';
+import { ClientsPage } from '../clients';
 import { SignInPage } from './SignInPage';
 
 const ada = { id: 'c1', name: 'Ada', pieces: 1 };
