@@ -15,7 +15,7 @@ import jomble.core.colour.ColourNames;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
-import jomble.core.counting.query.OutfitQueries;
+import jomble.core.counting.query.FormulaQueries;
 import jomble.core.document.PieceReader;
 import jomble.core.formula.Formula;
 import jomble.core.formula.SlotFormula;
@@ -36,9 +36,9 @@ public final class MissingPiece {
     private static final int MOST_FOUND = 3;
     private static final List<String> USUAL_COLOURS = List.of("black", "navy", "white", "camel", "grey");
 
-    private final OutfitQueries queries;
+    private final FormulaQueries queries;
 
-    public MissingPiece(OutfitQueries queries) {
+    public MissingPiece(FormulaQueries queries) {
         this.queries = queries;
     }
 

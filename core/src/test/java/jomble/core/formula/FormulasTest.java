@@ -17,6 +17,7 @@ import jomble.core.colour.Colour;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Progress;
 import jomble.core.counting.exact.DiagramCounter;
+import jomble.core.counting.query.FormulaQueries;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -34,7 +35,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Formulas of outfits: made of one, found in many, and what is missing for them. */
 class FormulasTest {
-    private static final OutfitQueries QUERIES = new OutfitQueries(new DiagramCounter(Catalogue.standard()));
+    private static final DiagramCounter COUNTER = new DiagramCounter(Catalogue.standard());
+    private static final FormulaQueries QUERIES = new FormulaQueries(COUNTER);
+    private static final OutfitQueries OUTFITS = new OutfitQueries(COUNTER);
 
     private static Question question(List<Map<String, Object>> pieces) {
         Node node = Node.root(Map.of("wardrobe", Map.of("pieces", pieces)));
@@ -97,7 +100,7 @@ class FormulasTest {
         Random random = new Random(seed);
         List<Map<Slot, List<Piece>>> outfits = new ArrayList<>();
         for (int i = 0; i < most; i++) {
-            QUERIES.surprise(question.toCount(), one -> false, random, Progress.NONE)
+            OUTFITS.surprise(question.toCount(), one -> false, random, Progress.NONE)
                     .ifPresent(one -> {
                         Map<Slot, List<Piece>> outfit = new EnumMap<>(Slot.class);
                         one.slots()

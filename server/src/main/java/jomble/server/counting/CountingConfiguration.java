@@ -1,6 +1,7 @@
 package jomble.server.counting;
 
 import jomble.core.counting.exact.DiagramCounter;
+import jomble.core.counting.query.FormulaQueries;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.judgement.RuleCatalogue;
 import org.springframework.context.annotation.Bean;
@@ -32,5 +33,10 @@ class CountingConfiguration {
     @Bean
     OutfitQueries outfitQueries(LaneCounter counter) {
         return new OutfitQueries(counter);
+    }
+
+    @Bean
+    FormulaQueries formulaQueries(LaneCounter counter) {
+        return new FormulaQueries(counter);
     }
 }

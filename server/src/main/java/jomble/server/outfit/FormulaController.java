@@ -12,7 +12,7 @@ import jomble.core.bench.MissingPiece;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.VariedOrder;
-import jomble.core.counting.query.OutfitQueries;
+import jomble.core.counting.query.FormulaQueries;
 import jomble.core.document.FormulaReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -55,14 +55,14 @@ class FormulaController {
     private static final int MOST_SHOWN = 480;
 
     private final ClientQuestions questions;
-    private final OutfitQueries queries;
+    private final FormulaQueries queries;
     private final OutfitDrawings drawings;
     private final KindService kinds;
     private final int seconds;
 
     FormulaController(
             ClientQuestions questions,
-            OutfitQueries queries,
+            FormulaQueries queries,
             OutfitDrawings drawings,
             KindService kinds,
             @Value("${jomble.count-seconds}") int seconds) {
@@ -187,7 +187,7 @@ class FormulaController {
         Question question = questions.ask(clientId, asked.chosen());
         Formula formula = asked(asked);
         int lookedAt = Math.max(LOOKED_AT, asked.shown());
-        OutfitQueries.Matches matches = queries.spread(question.toCount(), formula, lookedAt, Deadline.in(seconds));
+        FormulaQueries.Matches matches = queries.spread(question.toCount(), formula, lookedAt, Deadline.in(seconds));
         List<Set<PieceId>> wears = question.wardrobe().wears().wears().stream()
                 .map(wear -> Set.copyOf(wear.pieces()))
                 .toList();
@@ -222,7 +222,7 @@ class FormulaController {
         Formula formula = asked(asked);
         Deadline deadline = Deadline.in(seconds);
         Set<Slot> slots = queries.matches(question.toCount(), formula, 0, 1, deadline).missing().stream()
-                .map(OutfitQueries.Missing::slot)
+                .map(FormulaQueries.Missing::slot)
                 .collect(Collectors.toSet());
         return new MissingPiece(queries)
                 .of(question.toCount().withoutCompletions(), formula, slots, deadline).stream()

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jomble.core.counting.query.FormulaQueries;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.counting.query.VariedLooks;
 import jomble.core.document.FormulaReader;
@@ -34,10 +35,13 @@ class OutfitComputeController {
     private static final int LARGEST_PAGE = 500;
 
     private final OutfitQueries queries;
+    private final FormulaQueries formulas;
     private final int seconds;
 
-    OutfitComputeController(OutfitQueries queries, @Value("${jomble.count-seconds}") int seconds) {
+    OutfitComputeController(
+            OutfitQueries queries, FormulaQueries formulas, @Value("${jomble.count-seconds}") int seconds) {
         this.queries = queries;
+        this.formulas = formulas;
         this.seconds = seconds;
     }
 
@@ -115,8 +119,8 @@ class OutfitComputeController {
         Integer from = offset.isNull() ? (Integer) 0 : offset.integer(0, Integer.MAX_VALUE);
         Integer most = limit.isNull() ? (Integer) USUAL_PAGE : limit.integer(1, LARGEST_PAGE);
         node.finish();
-        OutfitQueries.Matches matches =
-                queries.matches(question.toCount(), formula.orElseThrow(), from, most, Deadline.in(seconds));
+        FormulaQueries.Matches matches =
+                formulas.matches(question.toCount(), formula.orElseThrow(), from, most, Deadline.in(seconds));
         return new FormulaView(
                 Exact.of(matches.total()),
                 matches.outfits().stream()
