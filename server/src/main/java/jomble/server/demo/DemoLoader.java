@@ -13,7 +13,7 @@ import jomble.server.account.AccountService;
 import jomble.server.account.OnBehalf;
 import jomble.server.client.Client;
 import jomble.server.client.ClientService;
-import jomble.server.piece.PieceService;
+import jomble.server.piece.PieceBulkService;
 import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioRepository;
@@ -49,7 +49,7 @@ class DemoLoader implements ApplicationRunner {
     private final StudioRepository studios;
     private final AccountService accounts;
     private final ClientService clients;
-    private final PieceService pieces;
+    private final PieceBulkService pieces;
     private final JsonMapper json;
     private final TransactionOperations transaction;
     private final Clock clock;
@@ -58,7 +58,7 @@ class DemoLoader implements ApplicationRunner {
             StudioRepository studios,
             AccountService accounts,
             ClientService clients,
-            PieceService pieces,
+            PieceBulkService pieces,
             JsonMapper json,
             PlatformTransactionManager transactions,
             Clock clock) {

@@ -7,7 +7,7 @@ import jomble.core.document.WardrobeReader;
 import jomble.core.document.WardrobeSchema;
 import jomble.core.document.WardrobeWriter;
 import jomble.server.kind.KindService;
-import jomble.server.piece.PieceService;
+import jomble.server.piece.PieceBulkService;
 import jomble.server.piece.Wardrobes;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,11 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1")
 class DocumentController {
-    private final PieceService pieces;
+    private final PieceBulkService pieces;
     private final Wardrobes wardrobes;
     private final KindService kinds;
 
-    DocumentController(PieceService pieces, Wardrobes wardrobes, KindService kinds) {
+    DocumentController(PieceBulkService pieces, Wardrobes wardrobes, KindService kinds) {
         this.pieces = pieces;
         this.wardrobes = wardrobes;
         this.kinds = kinds;

@@ -9,6 +9,7 @@ import jomble.core.piece.Piece;
 import jomble.core.tree.Problem;
 import jomble.server.client.ClientService;
 import jomble.server.kind.KindService;
+import jomble.server.piece.PieceBulkService;
 import jomble.server.piece.PieceService;
 import jomble.server.piece.PieceService.Kept;
 import jomble.server.problem.ProblemException;
@@ -30,11 +31,13 @@ class InventoryController {
     private static final String CSV = "text/csv";
 
     private final PieceService pieces;
+    private final PieceBulkService bulk;
     private final ClientService clients;
     private final KindService kinds;
 
-    InventoryController(PieceService pieces, ClientService clients, KindService kinds) {
+    InventoryController(PieceService pieces, PieceBulkService bulk, ClientService clients, KindService kinds) {
         this.pieces = pieces;
+        this.bulk = bulk;
         this.clients = clients;
         this.kinds = kinds;
     }
@@ -109,7 +112,7 @@ class InventoryController {
                 .map(CsvFile.Row::piece)
                 .filter(piece -> !isSame(piece, present.get(piece.id().value())))
                 .toList();
-        pieces.merge(clientId, changes);
+        bulk.merge(clientId, changes);
         int changed = (int) changes.stream()
                 .filter(piece -> present.containsKey(piece.id().value()))
                 .count();

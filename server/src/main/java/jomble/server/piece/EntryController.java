@@ -41,10 +41,12 @@ class EntryController {
     private static final int LONGEST_LABEL = 80;
 
     private final PieceService pieces;
+    private final PieceBulkService bulk;
     private final KindService kinds;
 
-    EntryController(PieceService pieces, KindService kinds) {
+    EntryController(PieceService pieces, PieceBulkService bulk, KindService kinds) {
         this.pieces = pieces;
+        this.bulk = bulk;
         this.kinds = kinds;
     }
 
@@ -153,7 +155,7 @@ class EntryController {
             }
         }
         node.finish();
-        pieces.addAllEntered(clientId, documents);
+        bulk.addAllEntered(clientId, documents);
     }
 
     /** Settles an unclear word of a piece, with a meaning or as a note. */

@@ -34,11 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class PieceController {
     private final PieceService pieces;
+    private final PieceBulkService bulk;
     private final PieceSets sets;
     private final PieceHistory history;
 
-    PieceController(PieceService pieces, PieceSets sets, PieceHistory history) {
+    PieceController(PieceService pieces, PieceBulkService bulk, PieceSets sets, PieceHistory history) {
         this.pieces = pieces;
+        this.bulk = bulk;
         this.sets = sets;
         this.history = history;
     }
@@ -109,7 +111,7 @@ class PieceController {
     /** Changes many pieces in one step, all or none. */
     @PostMapping("/clients/{clientId}/pieces/change")
     List<PieceView> changeAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
-        return pieces.changeAll(clientId, request.seen(), request.set(), request.add()).stream()
+        return bulk.changeAll(clientId, request.seen(), request.set(), request.add()).stream()
                 .map(PieceController::view)
                 .toList();
     }
@@ -118,7 +120,7 @@ class PieceController {
     @PostMapping("/clients/{clientId}/pieces/delete")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
-        pieces.deleteAll(clientId, request.seen());
+        bulk.deleteAll(clientId, request.seen());
     }
 
     /** A changed attribute and its new value in document form; null when it is derived again. */

@@ -27,7 +27,7 @@ final class UnclearWords {
         }
         says.forEach((name, value) -> {
             boolean beside = name.equals(Attribute.COLOURS.name()) && !word.equals(Attribute.COLOURS_OPEN);
-            tree.put(name, beside ? PieceService.both(tree.get(name), (List<?>) value) : value);
+            tree.put(name, beside ? PieceChanges.both(tree.get(name), (List<?>) value) : value);
         });
         if (!says.isEmpty()) {
             withoutWord(tree, word);
