@@ -1,7 +1,7 @@
 import { NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { listQuery } from '../desk';
 import { say } from './messages';
-import { useSavedOutfits } from './saved';
+import { useSavedOutfits } from './saved/saved';
 
 /** The outfits of a client: every one of them, one being built, many ways to wear one piece, those that were saved. */
 export function OutfitsLayout() {

@@ -1,12 +1,12 @@
 import { useEffect, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { SavedOutfit } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
-import { Button } from '../../ui/Button';
-import { DrawnHere } from '../../ui/Drawing';
-import { Mark } from '../../ui/Mark';
+import type { SavedOutfit } from '../../../api/client';
+import { sentence } from '../../../api/problem';
+import { text } from '../../../app/messages';
+import { Button } from '../../../ui/Button';
+import { DrawnHere } from '../../../ui/Drawing';
+import { Mark } from '../../../ui/Mark';
 import {
   finishesOf,
   slotsOf,
@@ -16,14 +16,14 @@ import {
   useWear,
   weatherWords,
   withSlots,
-} from '../desk';
-import { RulingMaker } from '../rules';
+} from '../../desk';
+import { RulingMaker } from '../../rules';
 import { isFirst, makingWay, useBench, type Offer } from './bench';
 import { BenchReading } from './BenchReading';
-import { say } from './messages';
-import { useSurprise, useVerdict, type Slots } from './queries';
-import { useChangeOutfit, useSavedOutfits, useSaveOutfit, type About } from './saved';
-import { SaveOutfitDialog } from './SaveOutfitDialog';
+import { say } from '../messages';
+import { useSurprise, useVerdict, type Slots } from '../queries';
+import { useChangeOutfit, useSavedOutfits, useSaveOutfit, type About } from '../saved/saved';
+import { SaveOutfitDialog } from '../saved/SaveOutfitDialog';
 import { SlotOffers } from './SlotOffers';
 
 /** An outfit on the form while it is built: what still fits around it, and beside it everything there is to say. */

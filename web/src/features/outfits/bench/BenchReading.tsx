@@ -1,14 +1,14 @@
-import type { OutfitVerdict } from '../../api/client';
-import { join, text } from '../../app/messages';
-import { Button } from '../../ui/Button';
-import { DrawnHere } from '../../ui/Drawing';
-import { Mark } from '../../ui/Mark';
-import { useDesk } from '../desk';
+import type { OutfitVerdict } from '../../../api/client';
+import { join, text } from '../../../app/messages';
+import { Button } from '../../../ui/Button';
+import { DrawnHere } from '../../../ui/Drawing';
+import { Mark } from '../../../ui/Mark';
+import { useDesk } from '../../desk';
 import type { Offer } from './bench';
-import { Changes } from './Changes';
-import { say } from './messages';
-import type { Slots } from './queries';
-import { Reasons } from './Reasons';
+import { Changes } from '../Changes';
+import { say } from '../messages';
+import type { Slots } from '../queries';
+import { Reasons } from '../Reasons';
 
 interface Props {
   verdict: OutfitVerdict;

@@ -1,12 +1,12 @@
 import { Link, useParams, useSearchParams } from 'react-router';
-import { sentence } from '../../api/problem';
-import { join, text, words } from '../../app/messages';
-import { Drawing, DrawnHere } from '../../ui/Drawing';
-import { Mark } from '../../ui/Mark';
-import { useChosen, useDesk, withSlots } from '../desk';
-import { say } from './messages';
-import { WaitingGrid } from './OutfitGrid';
-import { useRegisters, type Slots } from './queries';
+import { sentence } from '../../../api/problem';
+import { join, text, words } from '../../../app/messages';
+import { Drawing, DrawnHere } from '../../../ui/Drawing';
+import { Mark } from '../../../ui/Mark';
+import { useChosen, useDesk, withSlots } from '../../desk';
+import { say } from '../messages';
+import { WaitingGrid } from '../OutfitGrid';
+import { useRegisters, type Slots } from '../queries';
 
 /** One base finished three times: for the day, the evening and the weekend. */
 export function RegistersPage() {

@@ -2,7 +2,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { PieceView } from '../../api/client';
+import type { PieceView } from '../../../api/client';
 import type { Offer } from './bench';
 import { SlotOffers } from './SlotOffers';
 

@@ -1,13 +1,13 @@
 import { ToggleGroup } from 'radix-ui';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import type { PieceView } from '../../api/client';
-import { join, text, words } from '../../app/messages';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Drawing } from '../../ui/Drawing';
-import { Mark } from '../../ui/Mark';
+import type { PieceView } from '../../../api/client';
+import { join, text, words } from '../../../app/messages';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Drawing } from '../../../ui/Drawing';
+import { Mark } from '../../../ui/Mark';
 import type { BenchSlot, Offer } from './bench';
-import { say } from './messages';
+import { say } from '../messages';
 
 /** As many rows as a slot has while it is folded. */
 const folded = 4;

@@ -1,8 +1,8 @@
 import { useRef } from 'react';
-import { type EventData, streamAddress } from '../../api/streams';
-import { useStream } from '../../api/useStream';
-import type { OrNone } from '../../api/client';
-import { type Chosen } from '../desk';
+import { type EventData, streamAddress } from '../../../api/streams';
+import { useStream } from '../../../api/useStream';
+import type { OrNone } from '../../../api/client';
+import { type Chosen } from '../../desk';
 
 export type BenchView = EventData<'/api/v1/clients/{clientId}/bench', 'bench'>;
 /** A slot with what it may hold, best first. */

@@ -1,10 +1,10 @@
-import { text, words } from '../../app/messages';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { KindPicker } from '../pieces';
-import { useVocabulary } from '../desk';
+import { text, words } from '../../../app/messages';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { KindPicker } from '../../pieces';
+import { useVocabulary } from '../../desk';
 import { colourFamilies, colourRoles, lists, type FormulaSlots, type SlotFormula } from './formulas';
-import { say } from './messages';
+import { say } from '../messages';
 
 interface Props {
   slots: FormulaSlots;

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import type { Exact } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { figure, text, words } from '../../app/messages';
-import { Button } from '../../ui/Button';
-import { slotsOf, useChosen, useDesk, withSlots } from '../desk';
+import type { Exact } from '../../../api/client';
+import { sentence } from '../../../api/problem';
+import { figure, text, words } from '../../../app/messages';
+import { Button } from '../../../ui/Button';
+import { slotsOf, useChosen, useDesk, withSlots } from '../../desk';
 import { FormulaEditor } from './FormulaEditor';
 import {
   useFormulaOf,
@@ -15,11 +15,11 @@ import {
   type FormulaItem,
   type FormulaSlots,
 } from './formulas';
-import { NameDialog } from '../../ui/NameDialog';
-import { say } from './messages';
-import { OutfitCard } from './OutfitCard';
-import { Preparing } from './Preparing';
-import { WaitingGrid } from './OutfitGrid';
+import { NameDialog } from '../../../ui/NameDialog';
+import { say } from '../messages';
+import { OutfitCard } from '../OutfitCard';
+import { Preparing } from '../Preparing';
+import { WaitingGrid } from '../OutfitGrid';
 
 /** Outfits shown at first, and with each press of the button. */
 const PAGE = 24;

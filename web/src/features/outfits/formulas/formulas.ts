@@ -1,11 +1,11 @@
-import { keys } from '../../api/keys';
+import { keys } from '../../../api/keys';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { components } from '../../api/schema';
-import { api, need } from '../../api/client';
-import { usePrepared } from './Preparing';
-import { type Chosen, contextQuery, useKept } from '../desk';
-import { say } from './messages';
-import type { Slots } from './queries';
+import type { components } from '../../../api/schema';
+import { api, need } from '../../../api/client';
+import { usePrepared } from '../Preparing';
+import { type Chosen, contextQuery, useKept } from '../../desk';
+import { say } from '../messages';
+import type { Slots } from '../queries';
 
 /** What a formula asks of one slot; what is left out is not asked for. */
 export interface SlotFormula {

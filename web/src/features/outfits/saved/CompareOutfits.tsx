@@ -1,9 +1,9 @@
-import type { SavedOutfit } from '../../api/client';
-import { join, text, words } from '../../app/messages';
-import { Drawing, DrawnHere } from '../../ui/Drawing';
-import { Mark } from '../../ui/Mark';
-import { useDesk } from '../desk';
-import { say } from './messages';
+import type { SavedOutfit } from '../../../api/client';
+import { join, text, words } from '../../../app/messages';
+import { Drawing, DrawnHere } from '../../../ui/Drawing';
+import { Mark } from '../../../ui/Mark';
+import { useDesk } from '../../desk';
+import { say } from '../messages';
 
 /** Saved outfits side by side, slot by slot; what is not the same in all of them is marked. */
 export function CompareOutfits({ outfits }: { outfits: SavedOutfit[] }) {

@@ -1,12 +1,12 @@
 // @vitest-environment jsdom
-import { server } from '../../testing/server';
+import { server } from '../../../testing/server';
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { choose } from '../../testing/choose';
-import { onDesk } from '../../testing/desk';
-import { FormulaEditor } from './FormulaEditor';
-import type { FormulaSlots } from './formulas';
+import { choose } from '../../../testing/choose';
+import { onDesk } from '../../../testing/desk';
+import { FormulaEditor } from '../formulas/FormulaEditor';
+import type { FormulaSlots } from '../formulas/formulas';
 import { SaveOutfitDialog } from './SaveOutfitDialog';
 import type { About } from './saved';
 

@@ -1,12 +1,12 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm, type Control } from 'react-hook-form';
 import { z } from 'zod';
-import { Field, TextArea, TextInput } from '../../ui/Field';
-import { Modal } from '../../ui/Modal';
-import { DialogActions, nameShape } from '../../ui/NameDialog';
-import { Tick } from '../../ui/Tick';
-import { seasonWords, useDesk } from '../desk';
-import { say } from './messages';
+import { Field, TextArea, TextInput } from '../../../ui/Field';
+import { Modal } from '../../../ui/Modal';
+import { DialogActions, nameShape } from '../../../ui/NameDialog';
+import { Tick } from '../../../ui/Tick';
+import { seasonWords, useDesk } from '../../desk';
+import { say } from '../messages';
 import type { About } from './saved';
 
 const shape = z.object({

@@ -1,12 +1,12 @@
 import { Link, useParams, useSearchParams } from 'react-router';
-import { sentence } from '../../api/problem';
-import { join } from '../../app/messages';
-import { Button } from '../../ui/Button';
-import { DrawnHere } from '../../ui/Drawing';
-import { useDesk, useWear, withSlots } from '../desk';
-import { say } from './messages';
-import { WaitingGrid } from './OutfitGrid';
-import { useWornOutfits, type Slots } from './queries';
+import { sentence } from '../../../api/problem';
+import { join } from '../../../app/messages';
+import { Button } from '../../../ui/Button';
+import { DrawnHere } from '../../../ui/Drawing';
+import { useDesk, useWear, withSlots } from '../../desk';
+import { say } from '../messages';
+import { WaitingGrid } from '../OutfitGrid';
+import { useWornOutfits, type Slots } from '../queries';
 
 /** The outfits of the wear log, each once, the latest first: to be worn again, changed in one thing, or taken as a formula. */
 export function WornOutfitsPage() {

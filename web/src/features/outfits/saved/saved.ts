@@ -1,10 +1,10 @@
-import { keys } from '../../api/keys';
+import { keys } from '../../../api/keys';
 import { useQuery } from '@tanstack/react-query';
-import type { components } from '../../api/schema';
-import { api, need, type SavedOutfit } from '../../api/client';
-import { useKept } from '../desk';
-import { say } from './messages';
-import type { Slots } from './queries';
+import type { components } from '../../../api/schema';
+import { api, need, type SavedOutfit } from '../../../api/client';
+import { useKept } from '../../desk';
+import { say } from '../messages';
+import type { Slots } from '../queries';
 
 /** What is said of a saved outfit. */
 export interface About {

@@ -1,9 +1,9 @@
 import { useParams } from 'react-router';
-import { sentence } from '../../api/problem';
-import { join, words } from '../../app/messages';
-import { useChosen, useDesk } from '../desk';
-import { say } from './messages';
-import { useNextSuit } from './queries';
+import { sentence } from '../../../api/problem';
+import { join, words } from '../../../app/messages';
+import { useChosen, useDesk } from '../../desk';
+import { say } from '../messages';
+import { useNextSuit } from '../queries';
 
 /** What the next suit should be like: the ones that would open most, and what each of their attributes does for it. */
 export function NextSuit() {

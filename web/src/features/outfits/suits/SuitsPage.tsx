@@ -1,16 +1,16 @@
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useLocation, useParams, useSearchParams } from 'react-router';
-import type { SuitCell } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { join, text } from '../../app/messages';
-import { Choice } from '../../ui/Choice';
-import { Drawing } from '../../ui/Drawing';
-import { Mark } from '../../ui/Mark';
-import { useChosen, useDesk, withSlots } from '../desk';
-import { say } from './messages';
+import type { SuitCell } from '../../../api/client';
+import { sentence } from '../../../api/problem';
+import { join, text } from '../../../app/messages';
+import { Choice } from '../../../ui/Choice';
+import { Drawing } from '../../../ui/Drawing';
+import { Mark } from '../../../ui/Mark';
+import { useChosen, useDesk, withSlots } from '../../desk';
+import { say } from '../messages';
 import { NextSuit } from './NextSuit';
-import { useSuits } from './queries';
+import { useSuits } from '../queries';
 
 type Picked = { jacket: string; bottom: string };
 

@@ -1,13 +1,13 @@
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { OutfitChange } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { text, words } from '../../app/messages';
-import { Drawing } from '../../ui/Drawing';
-import { Mark } from '../../ui/Mark';
-import { slotsOf, useChosen, useDesk, withFinish, withSlots } from '../desk';
-import { say } from './messages';
-import { Preparing } from './Preparing';
-import { useChanges, type Slots } from './queries';
+import type { OutfitChange } from '../../../api/client';
+import { sentence } from '../../../api/problem';
+import { text, words } from '../../../app/messages';
+import { Drawing } from '../../../ui/Drawing';
+import { Mark } from '../../../ui/Mark';
+import { slotsOf, useChosen, useDesk, withFinish, withSlots } from '../../desk';
+import { say } from '../messages';
+import { Preparing } from '../Preparing';
+import { useChanges, type Slots } from '../queries';
 
 /** By slot, in the order they come. */
 function bySlot(changes: OutfitChange[]): [string, OutfitChange[]][] {

@@ -1,14 +1,14 @@
 import { Link, useParams, useSearchParams } from 'react-router';
-import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
-import { Choice } from '../../ui/Choice';
-import { DrawnHere } from '../../ui/Drawing';
-import { Tick } from '../../ui/Tick';
-import { seasonOptions, slotsOf, useChosen, useDesk, withSlots } from '../desk';
-import { WaitingGrid } from './OutfitGrid';
-import { say } from './messages';
-import { Preparing } from './Preparing';
-import { usePaths, useVerdict, type Slots } from './queries';
+import { sentence } from '../../../api/problem';
+import { text } from '../../../app/messages';
+import { Choice } from '../../../ui/Choice';
+import { DrawnHere } from '../../../ui/Drawing';
+import { Tick } from '../../../ui/Tick';
+import { seasonOptions, slotsOf, useChosen, useDesk, withSlots } from '../../desk';
+import { WaitingGrid } from '../OutfitGrid';
+import { say } from '../messages';
+import { Preparing } from '../Preparing';
+import { usePaths, useVerdict, type Slots } from '../queries';
 
 /** How many changes more than the fewest. */
 const lengths = ['0', '1', '2'];

@@ -1,20 +1,20 @@
 import { Collapsible } from 'radix-ui';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Exact, PieceView } from '../../api/client';
-import { sentence } from '../../api/problem';
-import { figure, text } from '../../app/messages';
-import { Choice } from '../../ui/Choice';
-import { PieceFinder, listQuery, ownSlot, seasonWords, useChosen, useDesk, withSlots } from '../desk';
-import { OutfitGrid, WaitingGrid } from './OutfitGrid';
-import { say } from './messages';
-import { useTitles } from '../rules';
-import { Tick } from '../../ui/Tick';
-import { OutfitCard } from './OutfitCard';
-import { Changes } from './Changes';
-import { Reasons } from './Reasons';
-import { DrawnHere } from '../../ui/Drawing';
-import { Preparing } from './Preparing';
-import { useVerdict, useWays } from './queries';
+import type { Exact, PieceView } from '../../../api/client';
+import { sentence } from '../../../api/problem';
+import { figure, text } from '../../../app/messages';
+import { Choice } from '../../../ui/Choice';
+import { PieceFinder, listQuery, ownSlot, seasonWords, useChosen, useDesk, withSlots } from '../../desk';
+import { OutfitGrid, WaitingGrid } from '../OutfitGrid';
+import { say } from '../messages';
+import { useTitles } from '../../rules';
+import { Tick } from '../../../ui/Tick';
+import { OutfitCard } from '../OutfitCard';
+import { Changes } from '../Changes';
+import { Reasons } from '../Reasons';
+import { DrawnHere } from '../../../ui/Drawing';
+import { Preparing } from '../Preparing';
+import { useVerdict, useWays } from '../queries';
 
 const sizes = ['3', '5', '10', '15', '20'];
 
