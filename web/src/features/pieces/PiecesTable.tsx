@@ -177,7 +177,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
         <div
           role="row"
           aria-rowindex={1}
-          className={`${columns} border-b border-line py-1 text-xs text-soft`}
+          className={`${columns} shrink-0 overflow-hidden border-b border-line py-1 text-xs text-soft [scrollbar-gutter:stable]`}
         >
           <span role="columnheader">
             <Tick
@@ -212,7 +212,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           data-testid="pieces-rows"
           tabIndex={0}
           aria-label={text.pieces.title}
-          className="min-h-0 grow overflow-auto"
+          className="min-h-0 grow overflow-auto [scrollbar-gutter:stable]"
         >
           <div role="presentation" style={{ height: rows.getTotalSize(), position: 'relative' }}>
             {inSight.map((item) => (

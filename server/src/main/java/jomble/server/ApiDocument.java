@@ -10,10 +10,15 @@ import io.swagger.v3.oas.models.media.IntegerSchema;
 import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.tags.Tag;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import jomble.server.counting.EventStreams;
 import jomble.server.counting.Exact;
 import jomble.server.counting.StreamedEvent;
@@ -42,6 +47,9 @@ class ApiDocument {
                                 .oneOf(List.of(new IntegerSchema().format("int64"), typed("string"))));
     }
 
+    /** The chapter of each controller, by the tag springdoc gives it. */
+    private final Map<String, String> chapterOf = new ConcurrentHashMap<>();
+
     /** Schemas of event data, by name. */
     private final Map<String, Schema<?>> carried = new ConcurrentHashMap<>();
 
@@ -61,9 +69,35 @@ class ApiDocument {
     @Bean
     GlobalOperationCustomizer chapters() {
         return (operation, method) -> {
-            String subject = method.getBeanType().getPackageName();
-            operation.setTags(List.of(StringUtils.capitalize(subject.substring(subject.lastIndexOf('.') + 1))));
+            Class<?> controller = method.getBeanType();
+            String subject = controller.getPackageName();
+            String chapter = StringUtils.capitalize(subject.substring(subject.lastIndexOf('.') + 1));
+            chapterOf.put(tagOf(controller), chapter);
+            operation.setTags(List.of(chapter));
             return operation;
+        };
+    }
+
+    /** The tag springdoc gives the calls of a controller: {@code piece-controller}. */
+    private static String tagOf(Class<?> controller) {
+        return controller.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
+    }
+
+    /** Lists the chapters in place of the controllers, each described by what its controllers do. */
+    @Bean
+    GlobalOpenApiCustomizer describedChapters() {
+        return document -> {
+            Map<String, List<String>> described = new TreeMap<>();
+            for (Tag tag : document.getTags()) {
+                described
+                        .computeIfAbsent(chapterOf.get(tag.getName()), chapter -> new ArrayList<>())
+                        .add(tag.getDescription());
+            }
+            document.setTags(described.entrySet().stream()
+                    .map(chapter -> new Tag()
+                            .name(chapter.getKey())
+                            .description(chapter.getValue().stream().sorted().collect(Collectors.joining(" "))))
+                    .toList());
         };
     }
 

@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import jomble.server.running.Jomble;
 import jomble.server.running.RunningJomble;
 import org.junit.jupiter.api.Test;
@@ -49,14 +51,21 @@ class OpenApiTest {
                 .isEqualTo(200);
         Map<String, Map<String, Map<String, Object>>> paths =
                 JSON.convertValue(jomble.anonymous().get("/api/v1/openapi").at("paths"), new TypeReference<>() {});
+        Set<String> chapters = new TreeSet<>();
         List<String> silent = new ArrayList<>();
         paths.forEach((path, calls) -> calls.forEach((method, call) -> {
-            assertThat(call.get("tags").toString()).as(path).doesNotContain("ontroller");
+            ((List<?>) call.get("tags")).forEach(tag -> chapters.add(tag.toString()));
             if (call.get("summary") == null && call.get("description") == null) {
                 silent.add(method + " " + path);
             }
         }));
         assertThat(silent).isEmpty();
+        List<Map<String, String>> described =
+                JSON.convertValue(jomble.anonymous().get("/api/v1/openapi").at("tags"), new TypeReference<>() {});
+        assertThat(described).extracting(tag -> tag.get("name")).containsExactlyElementsOf(chapters);
+        assertThat(described)
+                .allSatisfy(
+                        tag -> assertThat(tag.get("description")).isNotBlank().doesNotContain("null", "ontroller"));
     }
 
     private static void agrees(String served, Path kept) throws IOException {
