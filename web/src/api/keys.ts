@@ -4,8 +4,8 @@ const named =
   (...of: unknown[]) => [name, ...of];
 
 /**
- * The keys under which answers are kept, all in one place: who changes something names by them what must be asked anew.
- * Those of a client begin with its id.
+ * The keys of all cached answers in one place, so that a change can name the answers to be loaded again. Those of a
+ * client begin with its id.
  */
 export const keys = {
   session: named('session'),

@@ -3,7 +3,7 @@ import type { EventData, EventName, StreamAddress, StreamPath } from './streams'
 /** How long to wait before each further try, in milliseconds. */
 const WAITS = [500, 1500, 4000];
 
-/** What is done with each event, by its name. */
+/** Handlers by event name. */
 type Handlers<P extends StreamPath> = { [N in EventName<P>]?: (data: EventData<P, N>) => void } & {
   complete?: (
     data: 'complete' extends EventName<P> ? EventData<P, 'complete' & EventName<P>> : unknown,
@@ -12,7 +12,7 @@ type Handlers<P extends StreamPath> = { [N in EventName<P>]?: (data: EventData<P
 
 interface Listener<P extends StreamPath> {
   on: Handlers<P>;
-  /** Called when it begins anew, because the connection or the server that answered was lost. */
+  /** Called when the stream restarts because the connection or the server was lost. */
   onAgain: () => void;
   /** Called when further tries have failed too. */
   onFail: () => void;

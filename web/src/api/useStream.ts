@@ -4,7 +4,7 @@ import type { EventData, EventName, StreamAddress, StreamPath } from './streams'
 
 export interface Streamed<T, A = unknown> {
   events: T[];
-  /** The last that was sent besides. */
+  /** The latest event named by `aside`. */
   aside?: A;
   fraction: number;
   state: 'idle' | 'running' | 'done' | 'stopped' | 'failed';

@@ -42,7 +42,7 @@ const queries = new QueryClient({
   },
 });
 
-/** Every part of the kit on one page; left out of what is built. */
+/** A gallery of the kit; not part of the production build. */
 const kit = import.meta.env.DEV
   ? [{ path: '/ui', lazy: async () => ({ Component: (await import('./Gallery')).Gallery }) }]
   : [];

@@ -34,7 +34,7 @@ const pieces = ['navy wool blazer', 'white poplin shirt', 'grey flannel trousers
 
 const square = '<svg viewBox="0 0 10 10"><path d="M1 1h8v8H1z" fill="none" stroke="#17181a"/></svg>';
 
-/** Every part of the kit in each of its states, for those who build pages; only where pages are served from their sources. */
+/** Every part of the kit in each of its states, for developers; only served by the development server. */
 export function Gallery() {
   usePageTitle('Kit');
   return (

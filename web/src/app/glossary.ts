@@ -1,4 +1,4 @@
-/** The words of the trade and of this application that somebody may ask about, in the order the help page has them. */
+/** Trade and product terms explained on the help page, in its order. */
 export const glossary = {
   outfit: {
     word: 'Outfit',

@@ -36,7 +36,7 @@ export const usual: Chosen = {
   columns: 'bottom',
 };
 
-/** Counts of nothing, but for what is given. */
+/** Empty counts with some values. */
 export function counts(some: Partial<Counts>): Counts {
   return {
     total: 0,

@@ -11,7 +11,7 @@ export class FakeStream extends EventTarget {
     FakeStream.opened.push(this);
   }
 
-  /** What is asked for in its address. */
+  /** The query of its address. */
   get asked(): Record<string, string> {
     return Object.fromEntries(new URL(this.url, 'http://here').searchParams);
   }

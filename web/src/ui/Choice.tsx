@@ -6,7 +6,7 @@ interface Props {
   /** What it is called where no label is shown. */
   name?: string;
   value: string;
-  /** What stands there for the value while the list is closed, where that is shorter. */
+  /** The label shown while the list is closed, if a shorter one is needed. */
   shown?: string;
   options: readonly (readonly [string, string])[];
   /** Whether long names are cut short, where there is little room. */

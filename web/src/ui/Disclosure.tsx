@@ -2,14 +2,14 @@ import { Collapsible } from 'radix-ui';
 import type { ReactNode } from 'react';
 
 interface Props {
-  /** What is pressed to see the rest. */
+  /** The label of the button that shows the rest. */
   title: ReactNode;
   /** Whether it is open at first. */
   open?: boolean;
   children: ReactNode;
 }
 
-/** More of something, out of sight until it is asked for. */
+/** Content that stays hidden until it is opened. */
 export function Disclosure({ title, open = false, children }: Props) {
   return (
     <Collapsible.Root defaultOpen={open}>

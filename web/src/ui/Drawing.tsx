@@ -2,7 +2,7 @@ import { keys } from '../api/keys';
 import { useQuery } from '@tanstack/react-query';
 
 interface Shown {
-  /** What it shows, for those who do not see it; empty where the words stand beside it anyway. */
+  /** Alternative text; empty when adjacent text says the same. */
   name: string;
   className?: string;
 }

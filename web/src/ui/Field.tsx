@@ -16,10 +16,10 @@ interface FieldProps {
   children: (id: string) => ReactNode;
 }
 
-/** The id of what says what is wrong with a control, where something is. */
+/** The id of a field's error message, if there is one. */
 const Wrong = createContext<string | undefined>(undefined);
 
-/** A label over its control, with what is wrong beneath. */
+/** A label over its control, with the error message beneath. */
 export function Field({ label, hint, error, className = '', children }: FieldProps) {
   const id = useId();
   return (

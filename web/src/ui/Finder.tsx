@@ -11,12 +11,12 @@ interface Props<T extends Item> {
   label: string;
   items: readonly T[];
   placeholder: string;
-  /** Said when nothing is found. */
+  /** Shown when nothing is found. */
   none: string;
   className: string;
   /** What opens it. */
   children: ReactNode;
-  /** What stands before an item's name. */
+  /** Shown before an item's name. */
   before?: (item: T) => ReactNode;
   onPick: (item: T) => void;
 }

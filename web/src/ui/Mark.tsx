@@ -1,4 +1,4 @@
-/** The mark of a verdict or a finding: a shape of its own for each, so that colour never stands alone. */
+/** The mark of a verdict or finding. Each has its own shape, so that it does not rely on colour alone. */
 export function Mark({ kind, size = 12 }: { kind: string; size?: number }) {
   const tone =
     kind === 'works' || kind === 'credit'

@@ -6,7 +6,7 @@ import { Field, TextArea, TextInput } from './Field';
 import { say } from './messages';
 import { Modal } from './Modal';
 
-/** A name of something that is kept. */
+/** A name of something saved. */
 export const nameShape = z
   .string()
   .max(80)
@@ -20,7 +20,7 @@ interface Props {
   title: string;
   open: boolean;
   name: string;
-  /** What stands in the notes at first; undefined where nothing has notes. */
+  /** The initial notes; undefined when there are none. */
   notes?: string;
   onOpenChange: (open: boolean) => void;
   onSave: (named: Named) => void;

@@ -9,7 +9,7 @@ interface Notice {
 
 const Say = createContext<(text: string, action?: Notice['action']) => void>(() => {});
 const Clear = createContext<() => void>(() => {});
-/** What is said with a change of screen is said on the next one. */
+/** Notices given together with a change of screen are shown on the next one. */
 const freshMillis = 1500;
 
 /** Short notices beside the steps, where they cover nothing, with at most one thing to do about them. */

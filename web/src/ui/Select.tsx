@@ -5,10 +5,10 @@ interface Props {
   label?: string;
   value: string;
   placeholder?: string;
-  /** What stands there for the value while the list is closed, where that is shorter. */
+  /** The label shown while the list is closed, if a shorter one is needed. */
   shown?: string;
   options: readonly (readonly [string, string])[];
-  /** How it stands on the page, where it is not a box of a form. */
+  /** Classes for the trigger, where it is not a form field. */
   className?: string;
   onChange: (value: string) => void;
 }

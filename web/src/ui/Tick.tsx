@@ -6,7 +6,7 @@ interface Props {
   label: string;
   checked: boolean;
   disabled?: boolean;
-  /** Whether the box stands alone, with its label for a screen reader only. */
+  /** Whether only the box is shown, with its label for screen readers. */
   bare?: boolean;
   tabIndex?: number;
   /** Shown beside the label. */

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 
-/** Whether a key belongs to what is being typed; an empty line has nothing of its own to undo. */
+/** Whether a key belongs to what is being typed; in an empty field there is nothing to undo. */
 function isTyping(target: EventTarget | null, combined: boolean): boolean {
   const field = target instanceof HTMLElement && target.matches('input, textarea, select');
   return field && !(combined && target instanceof HTMLInputElement && target.value === '');

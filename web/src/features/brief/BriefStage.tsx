@@ -35,7 +35,7 @@ const limitsOf = ({ boundaries: all }: BriefDocument) =>
 const isEmpty = (document: BriefDocument) =>
   document.occasions.length === 0 && document.climate.length === 0 && limitsOf(document) === 0;
 
-/** A client's life on one page, in the order of a first meeting; what is changed is saved, and says what it does. */
+/** A client's brief on one page, in the order of a first meeting; changes are saved at once and show their effect. */
 export function BriefStage() {
   const { clientId = '' } = useParams();
   const { search } = useLocation();

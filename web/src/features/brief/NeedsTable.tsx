@@ -11,7 +11,7 @@ import { listQuery } from '../desk';
 import { say } from './messages';
 import type { Brief, BriefSaver } from './queries';
 
-/** What is needed of an occasion in a season, and what there is. */
+/** The need for an occasion in a season, and what the wardrobe has for it. */
 export type Need = EventData<'/api/v1/clients/{clientId}/counts/needs', 'need'>;
 
 interface Props {

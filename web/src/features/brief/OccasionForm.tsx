@@ -12,7 +12,7 @@ import type { OccasionDocument } from './queries';
 
 const settings = ['usual', 'rough', 'bench', 'ceremony'];
 const times = ['morning', 'daytime', 'evening', 'night'];
-/** What people do in words, with the met that stands for it (ISO 8996). */
+/** Activities in words, with their metabolic rate in met (ISO 8996). */
 const activities: [string, string][] = [
   ['1.2', 'seated'],
   ['1.6', 'on the feet'],
@@ -76,12 +76,12 @@ const levels = Array.from({ length: 7 }, (_, i) => [String(i + 1), String(i + 1)
 
 interface Props {
   occasion: OccasionDocument;
-  /** Where it stands in the brief, for what its limits do. */
+  /** Its pointer in the brief, to find the effects of its limits. */
   pointer: string;
   onSave: (occasion: OccasionDocument) => void;
 }
 
-/** Everything about one occasion, saved as it is changed; what cannot be is said at its field and waits there. */
+/** Everything about one occasion, saved as it is changed; an invalid value is marked at its field and not saved. */
 export function OccasionForm({ occasion, pointer, onSave }: Props) {
   const form = useForm<Values>({
     resolver: zodResolver(schema),

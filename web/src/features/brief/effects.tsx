@@ -8,7 +8,7 @@ import { say } from './messages';
 /** What one limit of the brief does to the wardrobe. */
 export type LimitEffect = EventData<'/api/v1/clients/{clientId}/counts/limits', 'limit'>;
 
-/** So many pieces are named in a sentence. */
+/** Number of pieces named in a sentence. */
 const named = 3;
 
 export const Effects = createContext<Map<string, LimitEffect>>(new Map());

@@ -80,7 +80,7 @@ export function useBrief(clientId: string) {
 
 type Parts = Partial<Record<keyof BriefDocument, unknown>>;
 
-/** Saves parts of a brief as they are changed. A part that somebody else changed meanwhile waits for a choice. */
+/** Saves parts of a brief as they are changed. A conflict with another writer waits for a choice. */
 export function useBriefSaver(clientId: string) {
   const queries = useQueryClient();
   const refresh = useRefresh('brief');
@@ -115,7 +115,7 @@ export function useBriefSaver(clientId: string) {
       : mutation.isSuccess
         ? ('saved' as const)
         : ('idle' as const),
-    /** What could not be saved because somebody else was quicker. */
+    /** The change that conflicts with another writer's. */
     waiting,
     overwrite: () => waiting && mutation.mutate({ set: waiting, over: true }),
     takeTheirs: () => {

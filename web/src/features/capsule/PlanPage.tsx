@@ -24,7 +24,7 @@ const usualBudget = 2000;
 const largestBudget = 60_000;
 const longer = 5;
 
-/** What is wished of a capsule, the best there is, and what a stylist makes of it by hand. */
+/** Planning a capsule: the wishes, the best capsule found, and changes by hand. */
 export function PlanPage() {
   const { clientId = '' } = useParams();
   const { client, byId, stamp, select } = useDesk();

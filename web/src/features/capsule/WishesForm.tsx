@@ -24,7 +24,7 @@ interface Props {
   onPlan: () => void;
 }
 
-/** What is wished of a capsule: the few questions everybody has, and the others behind one press. */
+/** The wishes for a capsule: the common ones first, the others on demand. */
 export function WishesForm({ wishes, saved, action, busy, onWish, onPlan }: Props) {
   const { client } = useDesk();
   const [open, setOpen] = useState(false);

@@ -10,7 +10,7 @@ export interface Range {
   max?: number;
 }
 
-/** What is wished of a capsule, in the form of the planning call; empty lists and absent fields ask for nothing. */
+/** Wishes for a capsule, in the format of the planning call; empty lists and absent fields wish for nothing. */
 export interface Wishes {
   size: number | { min: number; max: number };
   seasons: string[];
@@ -42,7 +42,7 @@ export function costPerWear({ costPerWear: cost }: Preferred): string | undefine
 }
 
 export type NeedMet = Figures['contexts'][number];
-/** A plan as it is streamed, or of figures alone; null stands for what is not known. */
+/** A plan as streamed, or figures alone; null means unknown. */
 export type Plan = Omit<Planned, 'figures'> & {
   figures: Omit<Figures, 'preferred' | 'hardestToSpare'> & {
     preferred: Preferred;
@@ -59,7 +59,7 @@ export interface SavedCapsule {
   name: string;
   notes: string;
   pieces: string[];
-  /** Everything worn by somebody who lives out of it. */
+  /** All pieces worn with it. */
   worn: string[];
   wishes: Partial<Wishes>;
   saved: string;

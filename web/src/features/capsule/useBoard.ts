@@ -28,7 +28,7 @@ export const nothingAsked: Wishes = {
 
 const without = (list: string[], id: string) => list.filter((one) => one !== id);
 
-/** What is left of a step: pieces may have gone from the wardrobe since. */
+/** The pieces of a step that are still in the wardrobe. */
 function present(step: Step, byId: ReadonlyMap<string, unknown>): Step {
   const there = (ids: string[]) => ids.filter((id) => byId.has(id));
   const { must, never } = step.wishes;

@@ -49,7 +49,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-/** What is thought of, each with a way to take it back. */
+/** The hypothetical changes, each with a button to remove it. */
 function Taken({ items, onTakeBack }: { items: string[]; onTakeBack: (index: number) => void }) {
   return (
     <ul className="mb-1.5 flex flex-col">

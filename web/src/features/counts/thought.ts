@@ -1,7 +1,7 @@
 import type { WhatIf } from '../../api/client';
 import { type HouseRules } from '../rules';
 
-/** What a stylist thinks of changing, as it stands on the screen. */
+/** Hypothetical changes, as shown on screen. */
 export interface Thought {
   without: string[];
   lines: string[];

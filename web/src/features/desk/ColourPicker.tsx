@@ -8,7 +8,7 @@ import { say } from './messages';
 interface Props {
   /** What the colour is chosen for, as a screen reader says it. */
   label: string;
-  /** What is pressed to choose: words, or the colour as it is. */
+  /** The label of the trigger: words, or the colour itself. */
   children: ReactNode;
   /** Colours of the wardrobe, as #rrggbb. */
   worn?: string[];

@@ -19,7 +19,10 @@ interface Props {
   onChoose: (counting: string) => void;
 }
 
-/** How many there are as more and more is distinguished, the smallest first and largest; a step chooses what is counted. */
+/**
+ * The number of combinations as more and more is distinguished, smallest first and in the largest type; selecting a
+ * step changes what is counted.
+ */
 export function Ladder({ chosen, stamp, onChoose }: Props) {
   const { clientId = '' } = useParams();
   const { season, occasion, daring, capsule } = chosen;

@@ -8,7 +8,7 @@ import { say } from './messages';
 interface Props {
   label: string;
   className: string;
-  /** What is offered; otherwise every piece of the client. */
+  /** The pieces to choose from; by default all of the client's. */
   pieces?: PieceView[];
   /** What opens it. */
   children: ReactNode;

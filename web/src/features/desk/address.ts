@@ -11,7 +11,7 @@ export function worn(outfit: OutfitView): [string, string][] {
   return [...pairs(outfit.slots), ...pairs(outfit.filled)];
 }
 
-/** What an address says of a list or an outfit, besides the context it is asked in. */
+/** The part of an address that describes a list or an outfit, besides the context. */
 const ofList = [
   'containing',
   'placed',
@@ -43,7 +43,10 @@ function contextOf(search: string | URLSearchParams): URLSearchParams {
   return next;
 }
 
-/** The query of a list in the context of an address, narrowed to what is given; a part of the context may be given too. */
+/**
+ * The query of a list in the context of an address, narrowed to the given values; these may override parts of the
+ * context.
+ */
 export function listQuery(
   search: string | URLSearchParams,
   narrowed: Record<string, string | string[]> = {},
@@ -151,7 +154,7 @@ export function benchOf(outfit: Kept, search: string | URLSearchParams): string 
   return `../outfits/bench?${queryOf(outfit, search, () => true)}`;
 }
 
-/** The address of the shortest ways from what is left of a saved outfit to one that works. */
+/** The address of the shortest changes from what is left of a saved outfit to one that works. */
 export function pathsOf(outfit: Kept, search: string | URLSearchParams, byId: Map<string, unknown>): string {
   return `../outfits/paths?${queryOf(outfit, search, (id) => byId.has(id))}`;
 }

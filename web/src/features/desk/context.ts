@@ -5,7 +5,7 @@ import { text } from '../../app/messages';
 import { say } from './messages';
 import { countedSlots, crossed } from './slots';
 
-/** A day whose weather is asked about stands in the place of a season, by its date. */
+/** In place of a season, the date of a day whose weather applies. */
 export function isDay(season: string): boolean {
   return /^\d{4}-\d{2}-\d{2}$/.test(season);
 }
@@ -18,7 +18,7 @@ export function seasonWords(season: string): string {
   return season === '' ? text.context.noWeather : season === 'year' ? text.context.allYear : season;
 }
 
-/** What can be asked about: no weather, the client's seasons whose climate is known, and coming days. */
+/** The seasons to choose from: no weather, the client's seasons with a known climate, and coming days. */
 export function seasonOptions(
   client: Pick<ClientView, 'seasons'> | undefined,
   days: ForecastDay[] = [],
@@ -40,7 +40,7 @@ export function weatherWords(day: ForecastDay): string {
   });
 }
 
-/** The context every figure on screen is asked in; it lives in the address, so a page can be shared and reloaded. */
+/** The context of every figure on screen; it is kept in the address, so a page can be shared and reloaded. */
 export interface Chosen {
   /** One of the client's, the year, the date of a coming day, or empty for no weather. */
   season: string;
@@ -118,12 +118,12 @@ export interface Desk {
   /** The coming week; empty where the climate of the client's place is not known. */
   days: ForecastDay[];
   byId: Map<string, PieceView>;
-  /** Another whenever a piece is: what was asked of the wardrobe is asked anew. */
+  /** Changes whenever a piece does; everything computed from the wardrobe is then loaded again. */
   stamp: string;
   live: LiveCounts;
   /** The pieces of the capsule that is looked within, or all. */
   within: PieceView[];
-  /** The pieces that match what is searched for and filtered by, in the order of the wardrobe. */
+  /** The pieces that match search and filter, in wardrobe order. */
   shown: PieceView[];
   filter: Filter;
   setFilter: (change: Partial<Filter>) => void;

@@ -1,7 +1,7 @@
 import type { PieceView } from '../../api/client';
 import type { Filter } from './context';
 
-/** Whether every word typed stands somewhere in what is said of the piece, its own line and notes included. */
+/** Whether every word typed occurs in the description of the piece, including its label and notes. */
 export function matches(piece: PieceView, find: string): boolean {
   const { asTyped, notes } = piece.set as { asTyped?: string; notes?: string };
   const searched = [

@@ -26,7 +26,9 @@ export function countingOf(slots: string[]): string {
   return everySlot.filter((slot) => slots.includes(slot)).join(',');
 }
 
-/** Two different slots for the sides of a table: the ones asked for where both are counted, else the first ones that are. */
+/**
+ * Two different slots for the sides of a table: the requested ones if both are counted, otherwise the first that are.
+ */
 export function crossed(rows: string, columns: string, counted: string[]): [string, string] {
   const row = counted.includes(rows) ? rows : (counted.find((slot) => slot !== columns) ?? rows);
   const column =

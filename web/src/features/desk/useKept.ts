@@ -3,10 +3,10 @@ import { sentence } from '../../api/problem';
 import { useSay } from '../../ui/Notices';
 
 /**
- * Something done to what is kept of a client, such as its saved capsules; it can be undone.
+ * A change to something saved for a client, such as its capsules; it can be undone.
  *
- * @param queryKey of what is asked anew after it, also where it was refused
- * @param words what is said once it is done
+ * @param queryKey of the answers to load again afterwards, also after a refusal
+ * @param words of the notice once it is done
  */
 export function useKept<T, R>(
   queryKey: unknown[],

@@ -2,7 +2,9 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { keys } from '../../api/keys';
 
-/** What a client's figures are made of. Everything else on screen carries the stamp of these and is asked anew with it. */
+/**
+ * The sources of a client's figures. Everything else on screen carries a stamp of these and is loaded again with it.
+ */
 const sources = [
   'pieces',
   'client',
@@ -17,7 +19,7 @@ const sources = [
   'story',
 ] as const;
 
-/** Asks anew for everything the figures of a client are made of, after whatever changed them; not for what is `known` already. */
+/** Loads all sources of a client's figures again after a change, except one that is `known`. */
 export function useRefresh(known?: (typeof sources)[number]) {
   const queries = useQueryClient();
   return useCallback(

@@ -3,12 +3,7 @@ import { streamAddress } from '../../api/streams';
 import { useStream, type Listening } from '../../api/useStream';
 import { say } from './messages';
 
-/**
- * Makes a context ready to be asked of outfits. What is asked of it afterwards is answered at once.
- *
- * @param counting what the question that is to come counts
- * @param containing pieces every outfit of that question holds
- */
+/** Prepares a context for questions about outfits, which are then answered at once. */
 export function usePrepared(
   clientId: string,
   chosen: Chosen,

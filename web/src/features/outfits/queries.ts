@@ -84,7 +84,7 @@ export function useWays(
 
 export type Slots = Record<string, string | string[]>;
 
-/** What is asked of one outfit in a context. */
+/** A question about one outfit in a context. */
 function asked(chosen: Chosen, slots: Slots, carry: boolean) {
   return {
     season: chosen.season || undefined,
@@ -219,12 +219,12 @@ export function useNextSuit(clientId: string, chosen: Chosen, stamp: string) {
   });
 }
 
-/** Where something is asked, whatever is counted there. */
+/** The context of a question, whatever is counted. */
 function placeOf({ season, occasion, capsule }: Chosen) {
   return { season: season || undefined, occasion: occasion || undefined, capsule: capsule || undefined };
 }
 
-/** What is worn, finished for the day, the evening and the weekend. */
+/** A base finished for day, evening and weekend. */
 export function useRegisters(
   clientId: string,
   chosen: Chosen,

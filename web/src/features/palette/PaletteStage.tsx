@@ -23,7 +23,7 @@ const roles = [
   ['outsider', text.palette.outsider, text.palette.outsiderWhat],
 ] as const;
 
-/** The wardrobe's colours on neutral grey, by weight of pieces, beside what the client asked for. */
+/** The wardrobe's colours on neutral grey, weighted by pieces, beside the client's palette. */
 export function PaletteStage() {
   const { clientId = '' } = useParams();
   const { pieces, byId, readingSlot, stamp } = useDesk();
@@ -188,7 +188,7 @@ function PieceOf({ id }: { id: string }) {
   );
 }
 
-/** The colours the client asked for, added by name, as hex values or from the wardrobe. */
+/** The client's palette, edited by name, by hex value or from the wardrobe. */
 function ClientPalette({
   client,
   worn,

@@ -15,7 +15,7 @@ function errandOf(piece: PieceView): ErrandValue {
   return ((piece.resolved as Record<string, unknown>).errand as ErrandValue | undefined) ?? {};
 }
 
-/** What follows from the decisions: a list for each, with what is to be done, by whom, by when, and what it costs. */
+/** To-do lists that follow from the decisions: what, by whom, by when and at what cost. */
 export function FollowUps({ clientId, decide }: { clientId: string; decide: () => void }) {
   const { pieces } = useDesk();
   const filled = lists

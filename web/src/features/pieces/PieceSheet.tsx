@@ -27,7 +27,7 @@ export function PieceSheet() {
   const { byId } = useDesk();
   const { search } = useLocation();
   const piece = byId.get(ref);
-  // another begins the sheet anew, with nothing typed
+  // changing it resets the sheet, with nothing typed
   const [round, setRound] = useState(0);
   return (
     <div className="p-5">

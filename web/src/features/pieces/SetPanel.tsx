@@ -8,7 +8,7 @@ import { useDesk, useVocabulary } from '../desk';
 import { useJoinSet } from './queries';
 import { Select } from '../../ui/Select';
 
-/** The set a piece belongs to: who else is in it, joining and leaving, making a new one. */
+/** The set a piece belongs to: its other pieces, joining, leaving, and creating one. */
 export function SetPanel({ piece }: { piece: PieceView }) {
   const { clientId = '' } = useParams();
   const { search } = useLocation();

@@ -7,7 +7,10 @@ import { useExplain } from './queries';
 
 const chip = 'inline-flex min-h-6 items-center gap-1.5 border border-daring bg-paper px-1.5 text-xs';
 
-/** What of a piece's line nobody has made sense of yet, each with its likeliest readings; nothing at all once all is clear. */
+/**
+ * Words of a piece's entry line that are not understood yet, each with its likeliest meanings; nothing when there are
+ * none.
+ */
 export function UnclearWords({ clientId, piece }: { clientId: string; piece: PieceView }) {
   const explain = useExplain(clientId);
   const means = (word: string, as: string | null) => explain.mutate({ piece, word, as });

@@ -1,4 +1,4 @@
-/** The attributes of a piece in the groups a stylist thinks in; whatever is not named here stands under "more". */
+/** The attributes of a piece in the groups a stylist thinks in. */
 export const groups: { title: string; names: string[] }[] = [
   {
     title: 'What it is',
@@ -34,7 +34,7 @@ export const groups: { title: string; names: string[] }[] = [
   { title: 'Notes', names: ['tags', 'notes'] },
 ];
 
-/** Shown although nothing is derived for them: what is empty until somebody fills it in. */
+/** Shown although they are never derived: empty until filled in. */
 export const alwaysShown = new Set([
   'cost',
   'acquired',

@@ -27,7 +27,7 @@ export interface Vocabulary {
   words: Record<string, string[]>;
 }
 
-/** Loads the pieces anew, past what is kept. */
+/** Loads the pieces again, bypassing the cache. */
 export function usePiecesOf(clientId: string) {
   const queries = useQueryClient();
   return () =>

@@ -14,7 +14,7 @@ import { Tick } from '../../ui/Tick';
 
 type Scope = 'client' | 'studio';
 
-/** A rule's page: why stylists follow it, how it is set, and examples; what is changed is counted before it is kept. */
+/** A rule's page: why stylists follow it, its settings, and examples; a change is counted before it is saved. */
 export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
   const { clientId = '' } = useParams();
   const { client } = useDesk();
@@ -160,7 +160,7 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
   );
 }
 
-/** What is set for the client alone, gathered from the rules. */
+/** The rules with one parameter set. */
 function withNumber(rules: HouseRules, key: string, value: number): HouseRules {
   return { ...rules, parameters: { ...rules.parameters, [key]: value } };
 }
@@ -172,7 +172,7 @@ interface TrialProps {
   onLeave: () => void;
 }
 
-/** How many outfits the change opens or closes for this client, before it is kept. */
+/** How many outfits the change opens or closes for this client, before it is saved. */
 function Trial({ rules, scope, onKeep, onLeave }: TrialProps) {
   const { clientId = '' } = useParams();
   const [chosen] = useChosen();

@@ -15,7 +15,7 @@ interface Props {
   withAnyOf?: boolean;
 }
 
-/** Approves pieces together, or rules them out, with a reason and who said so. */
+/** Approves pieces together, or rules them out, with a reason and who decided. */
 export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
   const { clientId = '' } = useParams();
   const [others, setOthers] = useState<string[]>([]);

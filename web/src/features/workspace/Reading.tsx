@@ -24,7 +24,7 @@ interface Props {
   open: boolean;
 }
 
-/** The live figures first, then whatever the stage has to say of what is in hand; it scrolls, so it takes the focus. */
+/** The live figures, then the stage's own reading; scrollable, so it can be focused. */
 export function Reading({ live, chosen, pieces, stamp, onCounting, slot, stageFirst, open }: Props) {
   const counts = live.counts;
   const stillCounting = live.state === 'counting' || live.state === 'partial';

@@ -13,7 +13,7 @@ export interface Hanging {
   members: PieceView[];
 }
 
-/** The pieces as they hang: in families as they were recorded, or on one bar in the order asked for. */
+/** The pieces in rail order: by family as recorded, or all together in a chosen order. */
 export function hang(
   pieces: PieceView[],
   sort: RailSort,

@@ -56,7 +56,7 @@ export function BenchPage() {
     latest.current = search;
   }, [search]);
 
-  /** Goes to another outfit, and back with the browser's back; finishes of what is still worn stay. */
+  /** Shows another outfit, so that the browser's back button returns; finishes of pieces still worn are kept. */
   function build(next: Slots, finish: Record<string, string[]> = finishesOf(latest.current)) {
     const query = new URLSearchParams(withSlots(next, latest.current));
     const still = new Set(Object.values(next).flat());
@@ -261,7 +261,7 @@ export function BenchPage() {
   );
 }
 
-/** Whether a saved outfit is what is on the bench. */
+/** Whether a saved outfit is on the bench. */
 function isAsKept(kept: SavedOutfit, slots: Slots, finishes: Record<string, string[]>): boolean {
   const written = (of: object) =>
     JSON.stringify(

@@ -16,9 +16,9 @@ interface Props {
   of: BenchSlot;
   byId: Map<string, PieceView>;
   worn: string[];
-  /** Whether what is chosen here takes the place of what is worn elsewhere, where it does not go with it. */
+  /** Whether choosing here replaces pieces elsewhere that do not go with it. */
   replaces: boolean;
-  /** The finishes what is worn here may have, and the one it has. */
+  /** The possible finishes of the piece worn here, and the current one. */
   ways: string[][];
   finish: string[];
   /** @param offer null to leave the slot empty */

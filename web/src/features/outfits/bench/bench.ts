@@ -7,10 +7,10 @@ import { type Chosen } from '../../desk';
 export type BenchView = EventData<'/api/v1/clients/{clientId}/bench', 'bench'>;
 /** A slot with what it may hold, best first. */
 export type BenchSlot = Omit<BenchView['slots'][number], 'offers'> & { offers: Offer[] };
-/** What is left out where there is nothing to say of it is optional. */
+/** Fields are omitted when they have no value. */
 export type Offer = OrNone<BenchView['oneMore'][number], 'changes' | 'reason' | 'speaks'>;
 
-/** The slots beside the figure on its left: what is put on first. */
+/** The slots to the left of the figure: those put on first. */
 const first = ['base', 'top', 'bottom', 'onepiece', 'drape', 'underskirt', 'legwear', 'shoes'];
 
 export function isFirst(slot: string): boolean {
@@ -29,7 +29,7 @@ export function makingWay(slot: string): string[] {
   return separates.includes(slot) ? whole : [];
 }
 
-/** What still fits an outfit; what was known before stays in sight until it is known anew. */
+/** The choices that still fit an outfit; earlier ones stay visible while new ones load. */
 export function useBench(clientId: string, chosen: Chosen, wear: string[], stamp: string) {
   const { season, occasion, daring, capsule } = chosen;
   const stream = useStream(

@@ -7,7 +7,7 @@ import { type Chosen, contextQuery, useKept } from '../../desk';
 import { say } from '../messages';
 import type { Slots } from '../queries';
 
-/** What a formula asks of one slot; what is left out is not asked for. */
+/** What a formula requires in one slot; absent fields require nothing. */
 export interface SlotFormula {
   kinds?: string[];
   families?: string[];
@@ -88,7 +88,7 @@ function asked(chosen: Chosen, more: { slots?: FormulaSlots; outfit?: Slots; mos
   return { season, occasion, daring, capsule, ...more };
 }
 
-/** The formula of an outfit, in which each piece stands for its like. */
+/** The formula of an outfit, in which each piece is replaced by its kind. */
 export function useFormulaOf(clientId: string, chosen: Chosen, outfit: Slots) {
   return useQuery({
     queryKey: keys.formulaOf(clientId, outfit),

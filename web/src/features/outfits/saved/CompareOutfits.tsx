@@ -5,7 +5,7 @@ import { Mark } from '../../../ui/Mark';
 import { useDesk } from '../../desk';
 import { say } from '../messages';
 
-/** Saved outfits side by side, slot by slot; what is not the same in all of them is marked. */
+/** Saved outfits side by side, slot by slot; differences are marked. */
 export function CompareOutfits({ outfits }: { outfits: SavedOutfit[] }) {
   const { byId } = useDesk();
   const wornIn = (outfit: SavedOutfit, slot: string) =>

@@ -23,7 +23,7 @@ type Form = z.infer<typeof shape>;
 interface Props {
   title: string;
   open: boolean;
-  /** What stands in it at first. */
+  /** The initial values. */
   about: About;
   onOpenChange: (open: boolean) => void;
   onSave: (about: About) => void;

@@ -6,7 +6,7 @@ import { useKept } from '../../desk';
 import { say } from '../messages';
 import type { Slots } from '../queries';
 
-/** What is said of a saved outfit. */
+/** Name, notes and purpose of a saved outfit. */
 export interface About {
   name: string;
   notes: string;
@@ -16,13 +16,13 @@ export interface About {
   favourite: boolean;
 }
 
-/** What is worn. */
+/** The pieces worn. */
 export interface WornAs {
   slots: Slots;
   finishes: Record<string, string[]>;
 }
 
-/** The saved outfits, judged as the wardrobe is now; asked anew whenever anything they depend on changes. */
+/** The saved outfits, judged as the wardrobe is now; loaded again whenever anything they depend on changes. */
 export function useSavedOutfits(clientId: string) {
   return useQuery({
     queryKey: keys.savedOutfits(clientId),

@@ -61,7 +61,7 @@ export function NextSuit() {
   );
 }
 
-/** A value as it stands in a sentence: pockets are named as such. */
+/** An attribute's value as part of a sentence. */
 function valueWords(attribute: string, value: string): string {
   return attribute === 'pockets' ? say('pocketsOf', { kind: words(value) }) : words(value);
 }

@@ -16,7 +16,7 @@ interface Props {
   onChange: (value: ErrandValue) => void;
 }
 
-/** What is to be done with a piece, who does it, by when, and what it costs. */
+/** What to do with a piece, who does it, by when and at what cost. */
 export function Errand({ id, value, onChange }: Props) {
   const put = (part: keyof ErrandValue, next: unknown) =>
     onChange(

@@ -8,7 +8,7 @@ export interface Fibre {
   percent: number;
 }
 
-/** Fibres are handed on only when they add up; until then the sum says what is missing. */
+/** Fibres are saved only when they add up to 100 %; until then the sum shows what is missing. */
 export function Fibres({
   value,
   all,

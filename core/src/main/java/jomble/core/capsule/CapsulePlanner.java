@@ -66,7 +66,7 @@ public final class CapsulePlanner {
             CapsuleProblem problem, long seed, int rounds, Progress progress, Consumer<CapsulePlan.Better> listener) {
         CompiledCapsule compiled = compiler.compile(problem, seed, progress.part(0, COMPILED));
         CapsuleSearch search = compiled.search(seed);
-        search.hear(found -> listener.accept(better(compiled, found)));
+        search.onBetter(found -> listener.accept(better(compiled, found)));
         int size = size(compiled, search, rounds, progress.part(COMPILED, COMPILED));
         int first = Math.max(1, (int) Math.round(rounds * FOR_OUTFITS));
         CapsuleSearch.Found most = search.mostOutfits(size, null, first, progress.part(COMPILED, SEARCHED_FOR_OUTFITS));
@@ -75,7 +75,7 @@ public final class CapsulePlanner {
                 problem.wishes().varietyCostFraction(),
                 Math.max(1, rounds - first),
                 progress.part(SEARCHED_FOR_OUTFITS, SEARCHED));
-        search.hear(found -> {});
+        search.onBetter(found -> {});
         Progress still = progress.part(SEARCHED, SEARCHED);
         List<CapsulePlan.Size> curve = curve(compiled, search, most, size, still);
         Integer wouldDo = most.score().missed() == 0 ? null : sizeThatWouldDo(compiled, search, most, still);

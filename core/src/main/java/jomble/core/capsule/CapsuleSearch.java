@@ -29,7 +29,7 @@ final class CapsuleSearch {
     private final int[] must;
     private final int[] pool;
     private final SplittableRandom random;
-    private Consumer<Found> heard = found -> {};
+    private Consumer<Found> listener = found -> {};
 
     /** A choice and its score. */
     record Found(Choice choice, Score score) {}
@@ -48,8 +48,8 @@ final class CapsuleSearch {
     }
 
     /** @param listener called for every improvement */
-    void hear(Consumer<Found> listener) {
-        this.heard = listener;
+    void onBetter(Consumer<Found> listener) {
+        this.listener = listener;
     }
 
     /** How scores are compared, and a number for them that the annealing can use. */
@@ -132,7 +132,7 @@ final class CapsuleSearch {
         Score score = begin.score(aim);
         Found best = new Found(begin, score);
         best = climb(best, new MostOutfits(Math.max(1, score.outfits()), size));
-        heard.accept(best);
+        listener.accept(best);
         for (int round = 0; round < rounds; round++) {
             goOn(progress, round, rounds);
             Ranking ranking = new MostOutfits(Math.max(1, best.score().outfits()), size);
@@ -141,7 +141,7 @@ final class CapsuleSearch {
             Found found = climb(anneal(start, ranking), ranking);
             if (Score.BY_OUTFITS.compare(found.score(), best.score()) < 0) {
                 best = found;
-                heard.accept(best);
+                listener.accept(best);
             }
         }
         return best;
@@ -164,7 +164,7 @@ final class CapsuleSearch {
             if (ranking.isBetter(found.score(), now, best.score(), value)) {
                 best = found;
                 value = now;
-                heard.accept(best);
+                listener.accept(best);
             }
         }
         return best;

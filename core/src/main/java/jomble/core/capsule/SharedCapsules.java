@@ -102,7 +102,7 @@ public final class SharedCapsules {
         List<CapsulePlan.Better> alone = new ArrayList<>();
         CompiledCapsule compiled = planner.compiler().compile(problem, seed, progress.part(0.7, 0.8));
         CapsuleSearch search = compiled.search(seed);
-        search.hear(found -> alone.add(CapsulePlanner.better(compiled, found)));
+        search.onBetter(found -> alone.add(CapsulePlanner.better(compiled, found)));
         search.mostOutfits(Math.min(plan.pieces().size(), compiled.largest()), null, rounds, progress.part(0.8, 1));
         return new Part(plan, alone.get(alone.size() - 1));
     }

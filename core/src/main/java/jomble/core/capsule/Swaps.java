@@ -17,11 +17,11 @@ final class Swaps {
     private record Swap(int out, int in, Score score) {}
 
     interface Swapped {
-        void hear(int out, int in, Score score);
+        void accept(int out, int in, Score score);
     }
 
     /** Visits every swap of a piece that is not required for one that may be chosen. */
-    static void forEach(CompiledCapsule compiled, Choice from, Swapped heard) {
+    static void forEach(CompiledCapsule compiled, Choice from, Swapped visitor) {
         Choice choice = from.copy();
         for (int i = 0; i < choice.size(); i++) {
             if (isAskedFor(compiled, choice.at(i))) {
@@ -32,7 +32,7 @@ final class Swaps {
                     int out = choice.swap(i, in);
                     Score score = choice.score(compiled.aim());
                     choice.swap(i, out);
-                    heard.hear(out, in, score);
+                    visitor.accept(out, in, score);
                 }
             }
         }
