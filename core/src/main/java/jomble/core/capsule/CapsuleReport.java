@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,23 +31,13 @@ import jomble.core.piece.Slot;
 
 /** Reports on a capsule: exact figures from the counter, and reasons from what would change without each piece. */
 final class CapsuleReport {
-    /** Wishes for a kind of piece to be present, not for a quantity. */
-    private static final Set<FunctionWish> SOMETHING = EnumSet.of(
-            FunctionWish.FAMILIES,
-            FunctionWish.COAT,
-            FunctionWish.WARM_COAT,
-            FunctionWish.RAIN_COVER,
-            FunctionWish.CLOSED_SHOES,
-            FunctionWish.SECOND_SHOES,
-            FunctionWish.TAILORED_JACKET,
-            FunctionWish.SETS);
-
     private final Counter counter;
     private final CapsuleProblem problem;
     private final CompiledCapsule compiled;
     private final Choice choice;
     private final List<Piece> chosen;
     private final CountQuestion question;
+    private final PieceReasons whys;
     private Counts counts;
 
     CapsuleReport(Counter counter, CompiledCapsule compiled, Choice choice) {
@@ -56,6 +45,7 @@ final class CapsuleReport {
         this.problem = compiled.problem();
         this.compiled = compiled;
         this.choice = choice;
+        this.whys = new PieceReasons(compiled, choice);
         this.chosen = Arrays.stream(choice.sorted())
                 .mapToObj(problem.pieces()::get)
                 .sorted(Comparator.comparing(piece -> piece.kind().family()))
@@ -233,11 +223,7 @@ final class CapsuleReport {
     /** The reason for each piece; call after {@link #figures}. */
     Map<PieceId, CapsulePlan.Reason> reasons() {
         Map<PieceId, CapsulePlan.Reason> reasons = new LinkedHashMap<>();
-        Aim aim = compiled.aim();
-        choice.score(aim);
-        long[] before = needs(aim);
         for (Piece piece : chosen) {
-            int place = problem.pieces().indexOf(piece);
             BigInteger figure = counts.perPiece().getOrDefault(piece.id(), BigInteger.ZERO);
             boolean isCounted = piece.roles().stream().anyMatch(CountedSlots.OUTFITS::has);
             BigInteger lost = isCounted
@@ -251,9 +237,14 @@ final class CapsuleReport {
                             isCounted ? figure : BigInteger.ZERO,
                             isCounted ? BigInteger.ZERO : figure,
                             lost,
-                            why(piece, place, before)));
+                            whys.of(piece)));
         }
         return reasons;
+    }
+
+    /** @param wouldDo the smallest size found that meets all wishes, or null */
+    List<CapsulePlan.Missed> missed(Integer wouldDo) {
+        return whys.missed(wouldDo);
     }
 
     /** The seasons of each piece that is not worn in all of them. */
@@ -277,91 +268,5 @@ final class CapsuleReport {
             }
         }
         return seasonal;
-    }
-
-    private static long[] needs(Aim aim) {
-        long[] there = new long[aim.needs().size()];
-        for (int i = 0; i < there.length; i++) {
-            there[i] = aim.weakest(i, false);
-        }
-        return there;
-    }
-
-    private CapsulePlan.Why why(Piece piece, int place, long[] before) {
-        Aim aim = compiled.aim();
-        Family family = piece.kind().family();
-        choice.without(place).score(aim);
-        long[] left = needs(aim);
-        long[] ofFamily = withoutOthersOf(family, place);
-        CapsulePlan.Why.Kind kind = CapsulePlan.Why.Kind.CARRIES;
-        int about = -1;
-        double share = 0;
-        for (int i = 0; i < before.length; i++) {
-            CapsulePlan.Why.Kind here = before[i] > 0 && left[i] == 0
-                    ? CapsulePlan.Why.Kind.NEED_FAILS
-                    : before[i] > 0 && ofFamily[i] == before[i] && left[i] < before[i]
-                            ? CapsulePlan.Why.Kind.ONLY_OF_FAMILY
-                            : CapsulePlan.Why.Kind.CARRIES;
-            double lost = before[i] == 0 ? 0 : 1 - (double) left[i] / before[i];
-            if (here.compareTo(kind) < 0 || here == kind && lost > share) {
-                kind = here;
-                about = i;
-                share = lost;
-            }
-        }
-        boolean strong = kind.compareTo(CapsulePlan.Why.Kind.ONLY_OF_FAMILY) <= 0;
-        FunctionWish wish = strong ? null : failing(place);
-        if (wish != null) {
-            kind = CapsulePlan.Why.Kind.FUNCTION;
-        } else if (!strong && problem.wishes().must().contains(piece.id())) {
-            kind = CapsulePlan.Why.Kind.ASKED_FOR;
-        }
-        Need need = about < 0 ? null : aim.needs().get(about);
-        return new CapsulePlan.Why(
-                kind,
-                wish,
-                family,
-                need == null ? null : need.occasion().name(),
-                need == null ? null : need.season().name(),
-                share);
-    }
-
-    /** The presence wish that fails without a piece, or null. */
-    private FunctionWish failing(int place) {
-        return compiled.aim().requirements().stream()
-                .filter(requirement -> SOMETHING.contains(requirement.wish()))
-                .filter(requirement -> missed(requirement, choice.without(place)) > missed(requirement, choice))
-                .map(Requirement::wish)
-                .findFirst()
-                .orElse(null);
-    }
-
-    private int missed(Requirement requirement, Choice of) {
-        boolean[] there = new boolean[problem.pieces().size()];
-        int[] members = of.sorted();
-        for (int member : members) {
-            there[member] = true;
-        }
-        return requirement.missedBy(there, members);
-    }
-
-    /** The outfits for each need when all other pieces of a family are left out. */
-    private long[] withoutOthersOf(Family family, int place) {
-        Choice less = choice;
-        for (int other : choice.sorted()) {
-            if (other != place && problem.pieces().get(other).kind().family() == family) {
-                less = less.without(other);
-            }
-        }
-        less.score(compiled.aim());
-        return needs(compiled.aim());
-    }
-
-    /** @param wouldDo the smallest size found that meets all wishes, or null */
-    List<CapsulePlan.Missed> missed(Integer wouldDo) {
-        return compiled.aim().requirements().stream()
-                .map(requirement -> new CapsulePlan.Missed(requirement.wish(), missed(requirement, choice), wouldDo))
-                .filter(missed -> missed.by() > 0)
-                .toList();
     }
 }
