@@ -94,7 +94,7 @@ export function onDesk(
     { initialEntries: [`/clients/c1/${at.address}${search}`] },
   );
   const view = render(
-    <QueryClientProvider client={new QueryClient()}>
+    <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
       <RouterProvider router={router} />
     </QueryClientProvider>,
   );

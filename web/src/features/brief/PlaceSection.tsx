@@ -152,6 +152,8 @@ function SeasonsEditor({ brief, saver }: { brief: Brief; saver: BriefSaver }) {
     keep(seasons.map((season, at) => (at === i ? { ...season, ...part } : season)));
   const taken = new Set(seasons.flatMap((season) => season.months));
   const free = Array.from({ length: 12 }, (_, i) => i + 1).filter((month) => !taken.has(month));
+  const names = new Set(seasons.map((season) => season.name));
+  const freeName = [3, 4, 5, 6, 7, 8].map((n) => `season ${n}`).find((name) => !names.has(name));
   return (
     <div>
       <h3 className="text-xs text-soft">
@@ -207,7 +209,7 @@ function SeasonsEditor({ brief, saver }: { brief: Brief; saver: BriefSaver }) {
         <Button
           look="link"
           className="mt-1"
-          onClick={() => keep([...seasons, { name: `season ${seasons.length + 1}`, months: free }])}
+          onClick={() => keep([...seasons, { name: freeName ?? '', months: free }])}
         >
           {say('addSeason')} ({free.map((month) => monthName(month).slice(0, 3)).join(', ')})
         </Button>

@@ -1,5 +1,6 @@
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { useParams } from 'react-router';
+import { sentence } from '../../api/problem';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Disclosure } from '../../ui/Disclosure';
@@ -97,15 +98,20 @@ function Without({ thought, onChange }: Props) {
 
 function With({ thought, onChange }: Props) {
   const [line, setLine] = useState('');
+  const [problem, setProblem] = useState('');
   const reading = useEntryReading(line);
   const preview = line.trim() ? reading.data?.preview : undefined;
   const read = useReadEntry();
   /** Enter may come before what was typed has been read. */
   async function add(event: FormEvent) {
     event.preventDefault();
-    if (line.trim() && (await read(line)).preview) {
-      onChange({ lines: [...thought.lines, line.trim()] });
-      setLine('');
+    try {
+      if (line.trim() && (await read(line)).preview) {
+        onChange({ lines: [...thought.lines, line.trim()] });
+        setLine('');
+      }
+    } catch (error) {
+      setProblem(sentence(error));
     }
   }
   return (
@@ -120,13 +126,21 @@ function With({ thought, onChange }: Props) {
           placeholder={text.whatIf.lineHint}
           value={line}
           maxLength={400}
-          onChange={(event) => setLine(event.target.value)}
+          onChange={(event) => {
+            setLine(event.target.value);
+            setProblem('');
+          }}
           className="min-w-0 grow border border-line bg-paper px-2 py-1 placeholder:text-soft"
         />
         <Button type="submit" disabled={!line.trim()}>
           {text.whatIf.add}
         </Button>
       </form>
+      {problem && (
+        <p role="alert" className="text-xs text-no">
+          {problem}
+        </p>
+      )}
       <p className="min-h-5 text-xs text-soft">
         {preview?.label ?? (line.trim() ? text.whatIf.needKind : '')}
       </p>
