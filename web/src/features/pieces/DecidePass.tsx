@@ -1,23 +1,26 @@
 import { useState } from 'react';
+import { sentence } from '../../api/problem';
 import { figure, text, words } from '../../app/messages';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { PieceFigure, useDesk } from '../desk';
 import { useKeys } from '../../ui/useKeys';
 import { decisions } from './attributes';
-import { useChange } from './queries';
+import { useChange, usePiecesOf } from './queries';
 
 /** One undecided piece after the other, one key a decision. */
 export function DecidePass({ clientId, done }: { clientId: string; done: () => void }) {
   const { pieces } = useDesk();
   const change = useChange(clientId);
+  const refresh = usePiecesOf(clientId);
   const [later, setLater] = useState<string[]>([]);
   const open = pieces.filter((piece) => piece.resolved.decision === 'undecided');
-  const piece = open.find((p) => !later.includes(p.id)) ?? open[0];
+  // those left for later come last, the one left longest ago first
+  const [piece] = [...open].sort((a, b) => later.indexOf(a.id) - later.indexOf(b.id));
 
   function decide(decision: string) {
     if (piece && !change.isPending) {
-      change.mutate({ piece, set: { ...piece.set, decision } });
+      change.mutate({ piece, set: { ...piece.set, decision } }, { onError: () => void refresh() });
     }
   }
   const skip = () => piece && setLater((before) => [...before.filter((id) => id !== piece.id), piece.id]);
@@ -49,6 +52,11 @@ export function DecidePass({ clientId, done }: { clientId: string; done: () => v
       <p className="text-soft">
         {piece.kindName} · {words(String(piece.resolved.condition))} · <PieceFigure piece={piece} />
       </p>
+      {change.error && (
+        <p role="alert" className="text-no">
+          {sentence(change.error)}
+        </p>
+      )}
       <div className="flex flex-wrap justify-center gap-2">
         {decisions.map(([key, decision]) => (
           <Button key={key} aria-keyshortcuts={key} onClick={() => decide(decision)}>

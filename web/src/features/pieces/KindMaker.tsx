@@ -30,8 +30,13 @@ export function KindMaker({ piece }: { piece: PieceView }) {
     }
   }
 
+  const show = (next: boolean) => {
+    make.reset();
+    setOpen(next);
+  };
+
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
+    <Dialog.Root open={open} onOpenChange={show}>
       <Dialog.Trigger asChild>
         <Button look="link" className="mt-6">
           {text.kinds.make}

@@ -45,8 +45,13 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
     );
   }
 
+  const show = (next: boolean) => {
+    rule.reset();
+    setOpen(next);
+  };
+
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
+    <Dialog.Root open={open} onOpenChange={show}>
       <Dialog.Trigger asChild>
         <Button look="link">{words.ask}</Button>
       </Dialog.Trigger>
