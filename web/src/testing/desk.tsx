@@ -5,7 +5,7 @@ import { createMemoryRouter, RouterProvider } from 'react-router';
 import type { Counts, PieceView } from '../api/client';
 import { type Chosen, type Desk, DeskContext, everything } from '../features/desk';
 
-/** What the document of the tests lacks of a browser's. */
+/** Browser APIs that the test environment lacks. */
 globalThis.ResizeObserver ??= class {
   observe() {}
   unobserve() {}

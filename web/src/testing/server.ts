@@ -1,6 +1,6 @@
 /**
- * The server as tests see it: what it answers and what was sent to it. Import it before anything that loads the API
- * client, because the client takes hold of `fetch` when it is loaded.
+ * A stand-in for the server: tests set its answers and read what was sent to it. Import it before anything that loads
+ * the API client, because the client captures `fetch` when it is loaded.
  */
 
 /** A request as it reached the server. */
@@ -31,7 +31,7 @@ let isAway = false;
 export const server = {
   calls: [] as Call[],
 
-  /** Starts anew with these answers by route; any other GET is answered with an empty list. */
+  /** Resets the server to these answers by route; any other GET is answered with an empty list. */
   answers(byRoute: Record<string, Answer>) {
     server.calls = [];
     answers = byRoute;
@@ -77,7 +77,7 @@ globalThis.fetch = async (input: RequestInfo | URL, init?: RequestInit) => {
   return Response.json(body ?? []);
 };
 
-/** A file of the test's document as text, which the browser's own fetch could not read. */
+/** The text of a request body; a file from jsdom has to be read here, because Node's fetch cannot. */
 async function bodyText(body: BodyInit | null | undefined): Promise<string | undefined> {
   return body instanceof Blob ? await readText(body) : body == null ? undefined : String(body);
 }

@@ -18,8 +18,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /**
  * Refuses JSON bodies above 5 MB with 413, whether or not their length was announced, and with 408 bodies that are sent too slowly.
  *
- * <p>What nobody read of a body is discarded before the connection goes on: closed with bytes still arriving, it would be
- * reset, and the sender would see a network error instead of the refusal.
+ * <p>After the response, the rest of an unread body is read and discarded. If the connection were closed while data is
+ * still arriving, it would be reset, and the sender would see a network error instead of the refusal.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
