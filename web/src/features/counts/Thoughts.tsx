@@ -142,7 +142,7 @@ function With({ thought, onChange }: Props) {
         </p>
       )}
       <p className="min-h-5 text-xs text-soft">
-        {preview?.label ?? (line.trim() ? text.whatIf.needKind : '')}
+        {preview?.label ?? (line.trim() && reading.isSuccess ? text.whatIf.needKind : '')}
       </p>
     </Part>
   );

@@ -66,6 +66,7 @@ describe('a change that is only thought of', () => {
     await open();
     await add('blorp');
     expect(FakeStream.opened).toHaveLength(0);
+    expect(await screen.findByText(/^Name what it is/)).toBeTruthy();
     await add('  blazer navy ');
     expect(whatIf()).toEqual({ lines: ['blazer navy'] });
   });
@@ -79,6 +80,7 @@ describe('a change that is only thought of', () => {
     expect((screen.getByLabelText('One more piece, in plain words') as HTMLInputElement).value).toBe(
       'blazer navy',
     );
+    expect(screen.queryByText(/^Name what it is/)).toBeNull();
   });
 
   it('follows another school, with all else that is set for the client', async () => {
