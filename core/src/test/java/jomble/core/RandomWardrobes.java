@@ -149,16 +149,15 @@ public final class RandomWardrobes {
             }
         }
         Map<String, SetKind> sets = Map.of("s1", SetKind.SUIT, "s2", SetKind.JEWELLERY, "s3", SetKind.CO_ORD);
-        JudgementContext context = new JudgementContext(
-                brief,
-                occasion(),
-                null,
-                new Schools(schools),
-                sets,
-                values(),
-                random.nextInt(4) == 0 ? LocalDate.of(2027, 1, 12) : null,
-                random.nextBoolean(),
-                overrides());
+        JudgementContext context = JudgementContext.PLAIN
+                .with(brief)
+                .at(occasion())
+                .with(new Schools(schools))
+                .with(sets)
+                .with(values())
+                .on(random.nextInt(4) == 0 ? LocalDate.of(2027, 1, 12) : null)
+                .finishing(random.nextBoolean())
+                .with(overrides());
         List<JudgementContext> contexts = new ArrayList<>();
         int weathers = random.nextInt(4);
         for (int i = 0; i < weathers; i++) {
@@ -197,7 +196,7 @@ public final class RandomWardrobes {
             List<PieceId> distinct = named.stream().distinct().toList();
             Ruling.Decision decision =
                     distinct.size() > 1 && random.nextBoolean() ? Ruling.Decision.APPROVED : Ruling.Decision.NEVER;
-            rulings.add(new Ruling(distinct, decision, "", ""));
+            rulings.add(new Ruling("r" + rulings.size(), distinct, decision, "", ""));
         }
         return random.nextInt(3) == 0 ? new Overrides(rulings) : Overrides.NONE;
     }

@@ -1,5 +1,10 @@
 package jomble.core.document;
 
+import static jomble.core.document.part.Shape.DATE;
+import static jomble.core.document.part.Shape.list;
+import static jomble.core.document.part.Shape.object;
+import static jomble.core.document.part.Shape.text;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +19,6 @@ import jomble.core.piece.Word;
 
 /** The JSON Schema of an attribute's values, by their form. A value may be null: then it is as if it were not there. */
 final class AttributeSchema {
-    static final Map<String, Object> DATE = Map.of("type", "string", "format", "date");
-
     private static final Map<String, Object> COLOUR = Map.of("type", "string", "pattern", "^#[0-9a-fA-F]{6}$");
     static final Map<String, Object> MONEY = object(
             List.of("amount", "currency"),
@@ -90,24 +93,12 @@ final class AttributeSchema {
         return tag;
     }
 
-    private static Map<String, Object> text(int shortest, int longest) {
-        return Map.of("type", "string", "minLength", shortest, "maxLength", longest);
-    }
-
     private static Map<String, Object> number(String type, double least, double most) {
         return Map.of("type", type, "minimum", exact(least), "maximum", exact(most));
     }
 
     private static Number exact(double value) {
         return value == Math.rint(value) ? (Number) (long) value : (Number) value;
-    }
-
-    private static Map<String, Object> list(int least, int most, Map<String, Object> items) {
-        return Map.of("type", "array", "minItems", least, "maxItems", most, "items", items);
-    }
-
-    private static Map<String, Object> object(List<String> required, Map<String, Object> properties) {
-        return Map.of("type", "object", "required", required, "properties", properties, "additionalProperties", false);
     }
 
     private static Map<String, Object> orNull(Map<String, Object> schema) {

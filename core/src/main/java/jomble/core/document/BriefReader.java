@@ -15,6 +15,7 @@ import jomble.core.brief.Palette;
 import jomble.core.brief.Sensitivity;
 import jomble.core.brief.Zone;
 import jomble.core.colour.Colour;
+import jomble.core.document.part.Values;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Fibre;
 import jomble.core.piece.Kinds;

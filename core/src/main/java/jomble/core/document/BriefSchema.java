@@ -1,5 +1,7 @@
 package jomble.core.document;
 
+import static jomble.core.document.part.Shape.text;
+
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,6 +10,7 @@ import jomble.core.brief.DressCode;
 import jomble.core.brief.Setting;
 import jomble.core.brief.TimeOfDay;
 import jomble.core.brief.Zone;
+import jomble.core.document.part.Shape;
 import jomble.core.piece.Fibre;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Metal;
@@ -55,7 +58,7 @@ final class BriefSchema {
                         200));
         parts.put("budget", AttributeSchema.MONEY);
         parts.put("notes", text(0, 4000));
-        parts.put("photoConsent", AttributeSchema.DATE);
+        parts.put("photoConsent", Shape.DATE);
         return object(parts);
     }
 
@@ -136,10 +139,6 @@ final class BriefSchema {
         return Map.of("enum", Word.ids(type));
     }
 
-    private static Map<String, Object> text(int shortest, int longest) {
-        return Map.of("type", "string", "minLength", shortest, "maxLength", longest);
-    }
-
     private static Map<String, Object> whole(int least, int most) {
         return Map.of("type", "integer", "minimum", least, "maximum", most);
     }
@@ -149,7 +148,7 @@ final class BriefSchema {
     }
 
     private static Map<String, Object> list(Map<String, Object> items, int most) {
-        return Map.of("type", "array", "maxItems", most, "items", items);
+        return Shape.list(0, most, items);
     }
 
     private static Map<String, Object> object(Map<String, Object> parts) {
@@ -161,6 +160,6 @@ final class BriefSchema {
         Map<String, Object> properties = new LinkedHashMap<>();
         parts.forEach((name, part) -> properties.put(
                 name, needed.contains(name) ? part : Map.of("anyOf", List.of(part, Map.of("type", "null")))));
-        return Map.of("type", "object", "required", needed, "properties", properties, "additionalProperties", false);
+        return Shape.object(needed, properties);
     }
 }

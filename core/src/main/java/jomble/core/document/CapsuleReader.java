@@ -21,6 +21,7 @@ import jomble.core.capsule.Need;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Place;
 import jomble.core.climate.Places;
+import jomble.core.document.part.Values;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
@@ -103,7 +104,7 @@ public final class CapsuleReader {
             node.rejectUnknown(
                     "place", name, Places.shipped().stream().map(Place::name).toList());
         }
-        return place.map(one -> wardrobe.briefed(wardrobe.brief().livingIn(one)))
+        return place.map(one -> wardrobe.with(Parts.BRIEF, wardrobe.brief().livingIn(one)))
                 .orElse(null);
     }
 

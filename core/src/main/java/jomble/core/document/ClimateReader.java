@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import jomble.core.brief.Season;
 import jomble.core.climate.ClimateMonth;
+import jomble.core.document.part.Values;
 import jomble.core.tree.Node;
 
 /** The months of a climate and the client's seasons in document form. Problems are reported at their node. */

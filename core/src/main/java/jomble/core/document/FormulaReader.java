@@ -1,6 +1,5 @@
 package jomble.core.document;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -13,9 +12,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import jomble.core.colour.ColourFamily;
+import jomble.core.document.part.Values;
 import jomble.core.formula.ColourRole;
 import jomble.core.formula.Formula;
-import jomble.core.formula.SavedFormula;
 import jomble.core.formula.SlotFormula;
 import jomble.core.piece.Family;
 import jomble.core.piece.Fit;
@@ -41,8 +40,6 @@ public final class FormulaReader {
     static final List<String> COLOURS =
             Arrays.stream(ColourFamily.values()).map(ColourFamily::id).toList();
 
-    private static final int MOST_SAVED = 200;
-
     private FormulaReader() {}
 
     /** Reads a formula; problems are reported at their node. Empty when nothing valid is left. */
@@ -51,40 +48,13 @@ public final class FormulaReader {
         return slots(node.field("slots"), kinds);
     }
 
-    /** The slots of a formula alone. */
+    /**
+     * The slots of a formula alone.
+     *
+     * @param kinds null to leave kinds unchecked
+     */
     public static Optional<Formula> ofSlots(Node slots, Kinds kinds) {
         return slots(slots, kinds);
-    }
-
-    /**
-     * Saved formulas: {@code {"id": "f1", "name": "Knit and wide trousers", "slots": {}}}. A studio's own kinds are not
-     * checked.
-     */
-    static List<SavedFormula> readAll(Node node) {
-        List<SavedFormula> formulas = new ArrayList<>();
-        Set<String> seen = new HashSet<>();
-        for (Node item : node.items(MOST_SAVED)) {
-            item.fields(List.of("id", "name", "slots"));
-            String id = item.field("id").text(1, 64);
-            String name = SavedFields.name(item.field("name"));
-            Optional<Formula> formula = slots(item.field("slots"), null);
-            if (id != null && !seen.add(id)) {
-                item.field("id").reject("twice", "the formula " + id + " is given twice");
-            } else if (id != null && name != null && formula.isPresent()) {
-                formulas.add(new SavedFormula(id, name, formula.get()));
-            }
-        }
-        return formulas;
-    }
-
-    static List<Map<String, Object>> write(List<SavedFormula> formulas) {
-        return formulas.stream()
-                .map(saved -> {
-                    Map<String, Object> tree = Values.tree("id", saved.id(), "name", saved.name());
-                    tree.put("slots", write(saved.formula()));
-                    return tree;
-                })
-                .toList();
     }
 
     /** The slots of a formula in document form, with only the attributes that are set. */

@@ -75,7 +75,7 @@ public record Limit(String pointer, String occasion, Wardrobe without) {
     }
 
     private static Wardrobe briefed(Wardrobe wardrobe, Map<String, Object> brief, String pointer) {
-        return wardrobe.briefed(BriefReader.read(Node.root(without(brief, pointer.substring(1)))));
+        return wardrobe.with(Parts.BRIEF, BriefReader.read(Node.root(without(brief, pointer.substring(1)))));
     }
 
     /** A copy of a tree without the value at a path. */
@@ -105,6 +105,7 @@ public record Limit(String pointer, String occasion, Wardrobe without) {
         Map<SchoolSwitch, String> others = new EnumMap<>(SchoolSwitch.class);
         others.putAll(wardrobe.rules().schools());
         others.remove(question);
-        return wardrobe.under(new HouseRules(others, wardrobe.rules().parameters()));
+        return wardrobe.with(
+                Parts.RULES, new HouseRules(others, wardrobe.rules().parameters()));
     }
 }

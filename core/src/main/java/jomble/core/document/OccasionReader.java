@@ -7,6 +7,7 @@ import jomble.core.brief.Occasion;
 import jomble.core.brief.Requirement;
 import jomble.core.brief.Setting;
 import jomble.core.brief.TimeOfDay;
+import jomble.core.document.part.Values;
 import jomble.core.tree.Node;
 
 /** Occasions in document form. What is not given takes the value of {@link Occasion#ANY}. */

@@ -19,6 +19,7 @@ import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Weather;
 import jomble.core.counting.CountedSlots;
 import jomble.core.counting.SlotPair;
+import jomble.core.document.part.Values;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.ParameterValues;
@@ -79,16 +80,15 @@ public final class QuestionReader {
     /** The context for judging a wardrobe without weather. */
     static JudgementContext context(
             Wardrobe wardrobe, Occasion occasion, HouseRules rules, LocalDate date, boolean countsAccessories) {
-        return new JudgementContext(
-                wardrobe.brief(),
-                occasion,
-                null,
-                new Schools(rules.schools()),
-                wardrobe.setKinds(),
-                ParameterValues.of(rules.parameters()),
-                date,
-                countsAccessories,
-                wardrobe.overrides());
+        return JudgementContext.PLAIN
+                .with(wardrobe.brief())
+                .with(wardrobe.setKinds())
+                .with(wardrobe.overrides())
+                .at(occasion)
+                .on(date)
+                .with(new Schools(rules.schools()))
+                .with(ParameterValues.of(rules.parameters()))
+                .finishing(countsAccessories);
     }
 
     private static LocalDate date(Node node) {

@@ -1,6 +1,6 @@
 package jomble.core.document;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,6 +10,7 @@ import java.util.Set;
 import jomble.core.brief.Brief;
 import jomble.core.capsule.CapsuleProblem;
 import jomble.core.capsule.SavedCapsule;
+import jomble.core.document.part.Part;
 import jomble.core.formula.SavedFormula;
 import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
@@ -21,100 +22,91 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.PieceSet;
 import jomble.core.piece.SetKind;
-import jomble.core.wear.Wear;
 import jomble.core.wear.WearLog;
 
 /**
- * Everything about one client's clothes. Invariant: ids of pieces and of sets are unique; every set a piece names exists.
- *
- * @param kinds the studio's own kinds it was read with
- * @param overrides rulings over the rules
- * @param rules how the rules are set for this client, where otherwise than in the studio
- * @param capsules that were saved; their ids are unique
- * @param outfits that were saved; their ids are unique
- * @param formulas that were saved; their ids are unique
+ * Everything about one client's clothes: the value of each of the {@link Parts}. Immutable. Invariant: ids of pieces and of entries
+ * are unique within their part; every set a piece names exists.
  */
-public record Wardrobe(
-        Brief brief,
-        List<Kind> kinds,
-        List<Piece> pieces,
-        List<PieceSet> sets,
-        WearLog wears,
-        Overrides overrides,
-        HouseRules rules,
-        List<SavedCapsule> capsules,
-        List<SavedOutfit> outfits,
-        List<SavedFormula> formulas) {
-    public static final Wardrobe EMPTY = new Wardrobe(
-            Brief.EMPTY,
-            List.of(),
-            List.of(),
-            List.of(),
-            WearLog.EMPTY,
-            Overrides.NONE,
-            HouseRules.NONE,
-            List.of(),
-            List.of(),
-            List.of());
+public final class Wardrobe {
+    public static final Wardrobe EMPTY = new Wardrobe(Map.of());
 
-    public Wardrobe {
-        kinds = List.copyOf(kinds);
-        pieces = List.copyOf(pieces);
-        sets = List.copyOf(sets);
-        capsules = List.copyOf(capsules);
-        outfits = List.copyOf(outfits);
-        formulas = List.copyOf(formulas);
+    /** Parts that are not empty. */
+    private final Map<Part<?>, Object> values;
+
+    private Wardrobe(Map<Part<?>, Object> values) {
+        this.values = values;
+    }
+
+    /** The value of a part. */
+    public <T> T get(Part<T> part) {
+        Object value = values.get(part);
+        @SuppressWarnings("unchecked") // with() puts in nothing else
+        T typed = value == null ? part.empty() : (T) value;
+        return typed;
+    }
+
+    /** This wardrobe with another value of one part. */
+    public <T> Wardrobe with(Part<T> part, T value) {
+        Map<Part<?>, Object> others = new HashMap<>(values);
+        Object copy = value instanceof List<?> list ? List.copyOf(list) : value;
+        if (copy.equals(part.empty())) {
+            others.remove(part);
+        } else {
+            others.put(part, copy);
+        }
+        return new Wardrobe(Map.copyOf(others));
+    }
+
+    public Brief brief() {
+        return get(Parts.BRIEF);
+    }
+
+    /** The studio's own kinds it was read with. */
+    public List<Kind> kinds() {
+        return get(Parts.KINDS);
+    }
+
+    public List<Piece> pieces() {
+        return get(Parts.PIECES);
+    }
+
+    public List<PieceSet> sets() {
+        return get(Parts.SETS);
+    }
+
+    public WearLog wears() {
+        return new WearLog(get(Parts.WEARS));
+    }
+
+    /** Rulings that take precedence over the rules. */
+    public Overrides overrides() {
+        return new Overrides(get(Parts.OVERRIDES));
+    }
+
+    /** How the rules are set for this client, where otherwise than in the studio. */
+    public HouseRules rules() {
+        return get(Parts.RULES);
+    }
+
+    public List<SavedCapsule> capsules() {
+        return get(Parts.CAPSULES);
+    }
+
+    public List<SavedOutfit> outfits() {
+        return get(Parts.OUTFITS);
+    }
+
+    public List<SavedFormula> formulas() {
+        return get(Parts.FORMULAS);
     }
 
     public Optional<Piece> find(PieceId id) {
-        return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
-    }
-
-    /** This wardrobe with other pieces. */
-    public Wardrobe having(List<Piece> others) {
-        return new Wardrobe(brief, kinds, others, sets, wears, overrides, rules, capsules, outfits, formulas);
-    }
-
-    /** This wardrobe with one more wear in its log. */
-    public Wardrobe worn(Wear wear) {
-        List<Wear> log = new ArrayList<>(wears.wears());
-        log.add(wear);
-        return new Wardrobe(
-                brief, kinds, pieces, sets, new WearLog(log), overrides, rules, capsules, outfits, formulas);
-    }
-
-    /** This wardrobe with other rulings. */
-    public Wardrobe ruled(Overrides others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, others, rules, capsules, outfits, formulas);
-    }
-
-    /** This wardrobe with other house rules. */
-    public Wardrobe under(HouseRules others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, others, capsules, outfits, formulas);
-    }
-
-    /** This wardrobe with another brief. */
-    public Wardrobe briefed(Brief other) {
-        return new Wardrobe(other, kinds, pieces, sets, wears, overrides, rules, capsules, outfits, formulas);
-    }
-
-    /** This wardrobe with other saved capsules. */
-    public Wardrobe keeping(List<SavedCapsule> others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, others, outfits, formulas);
-    }
-
-    /** This wardrobe with other saved outfits. */
-    public Wardrobe keepingOutfits(List<SavedOutfit> others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, capsules, others, formulas);
-    }
-
-    /** This wardrobe with other saved formulas. */
-    public Wardrobe keepingFormulas(List<SavedFormula> others) {
-        return new Wardrobe(brief, kinds, pieces, sets, wears, overrides, rules, capsules, outfits, others);
+        return pieces().stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
     public Optional<SavedCapsule> findCapsule(String capsuleId) {
-        return capsules.stream()
+        return capsules().stream()
                 .filter(capsule -> capsule.id().equals(capsuleId))
                 .findFirst();
     }
@@ -122,16 +114,33 @@ public record Wardrobe(
     /** The pieces of a capsule with those that do not count toward its size: what there is to wear for somebody who lives out of it. */
     public Wardrobe within(SavedCapsule capsule) {
         Set<PieceId> chosen = new HashSet<>(capsule.now().pieces());
-        Set<Family> counted = CapsuleProblem.countedBy(new Schools(rules.schools()));
-        return having(pieces.stream()
-                .filter(piece -> chosen.contains(piece.id())
-                        || !counted.contains(piece.kind().family()))
-                .toList());
+        Set<Family> counted = CapsuleProblem.countedBy(new Schools(rules().schools()));
+        return with(
+                Parts.PIECES,
+                pieces().stream()
+                        .filter(piece -> chosen.contains(piece.id())
+                                || !counted.contains(piece.kind().family()))
+                        .toList());
     }
 
     public Map<String, SetKind> setKinds() {
         Map<String, SetKind> kinds = new LinkedHashMap<>();
-        sets.forEach(set -> kinds.put(set.id(), set.kind()));
+        sets().forEach(set -> kinds.put(set.id(), set.kind()));
         return kinds;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Wardrobe wardrobe && values.equals(wardrobe.values);
+    }
+
+    @Override
+    public int hashCode() {
+        return values.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return values.toString();
     }
 }

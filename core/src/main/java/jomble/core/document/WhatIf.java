@@ -36,8 +36,8 @@ public record WhatIf(Set<PieceId> without, List<Piece> changed, List<Piece> adde
         Stream.concat(wardrobe.pieces().stream(), added.stream())
                 .filter(piece -> !without.contains(piece.id()))
                 .forEach(piece -> pieces.add(other.getOrDefault(piece.id(), piece)));
-        return wardrobe.having(pieces)
-                .under(house == null ? wardrobe.rules() : house)
-                .briefed(brief == null ? wardrobe.brief() : brief);
+        return wardrobe.with(Parts.PIECES, pieces)
+                .with(Parts.RULES, house == null ? wardrobe.rules() : house)
+                .with(Parts.BRIEF, brief == null ? wardrobe.brief() : brief);
     }
 }

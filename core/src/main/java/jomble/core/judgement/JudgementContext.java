@@ -11,60 +11,137 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.SetKind;
 
 /**
- * The client, occasion and weather an outfit is judged for.
+ * The client, occasion and weather an outfit is judged for, and how the rules are held.
  *
- * @param weather null for no weather: weather rules then find nothing
- * @param setKinds kind of each set of the wardrobe, by id
- * @param date the day, or null when planning for no particular day
- * @param finishing whether missing accessories are judged
- * @param overrides rulings that take precedence over the rules
+ * <p>Built from {@link #PLAIN} by naming what differs: {@code PLAIN.with(brief).at(occasion).in(weather)}.
  */
-public record JudgementContext(
-        Brief brief,
-        Occasion occasion,
-        Weather weather,
-        Schools schools,
-        Map<String, SetKind> setKinds,
-        ParameterValues parameters,
-        LocalDate date,
-        boolean finishing,
-        Overrides overrides) {
+public record JudgementContext(Person person, Situation situation, Rules rules) {
+    /**
+     * Who wears it.
+     *
+     * @param setKinds kind of each set of the wardrobe, by id
+     * @param overrides rulings that take precedence over the rules
+     */
+    public record Person(Brief brief, Map<String, SetKind> setKinds, Overrides overrides) {
+        public Person {
+            setKinds = Map.copyOf(setKinds);
+        }
+    }
+
+    /**
+     * What it is worn for, and when.
+     *
+     * @param weather null for no weather: weather rules then find nothing
+     * @param date the day, or null when planning for no particular day
+     */
+    public record Situation(Occasion occasion, Weather weather, LocalDate date) {}
+
+    /**
+     * How the rules are held.
+     *
+     * @param finishing whether missing accessories are judged
+     */
+    public record Rules(Schools schools, ParameterValues parameters, boolean finishing) {}
+
     public static final JudgementContext PLAIN = new JudgementContext(
-            Brief.EMPTY,
-            Occasion.ANY,
-            null,
-            Schools.USUAL,
-            Map.of(),
-            ParameterValues.DEFAULTS,
-            null,
-            false,
-            Overrides.NONE);
+            new Person(Brief.EMPTY, Map.of(), Overrides.NONE),
+            new Situation(Occasion.ANY, null, null),
+            new Rules(Schools.USUAL, ParameterValues.DEFAULTS, false));
 
-    public JudgementContext {
-        setKinds = Map.copyOf(setKinds);
+    public Brief brief() {
+        return person.brief();
     }
 
-    public JudgementContext in(Weather other) {
-        return new JudgementContext(brief, occasion, other, schools, setKinds, parameters, date, finishing, overrides);
+    public Map<String, SetKind> setKinds() {
+        return person.setKinds();
     }
 
-    /** This context for another occasion. */
-    public JudgementContext at(Occasion other) {
-        return new JudgementContext(brief, other, weather, schools, setKinds, parameters, date, finishing, overrides);
+    public Overrides overrides() {
+        return person.overrides();
+    }
+
+    public Occasion occasion() {
+        return situation.occasion();
+    }
+
+    /** Null for no weather. */
+    public Weather weather() {
+        return situation.weather();
+    }
+
+    /** Null when planning for no particular day. */
+    public LocalDate date() {
+        return situation.date();
+    }
+
+    public Schools schools() {
+        return rules.schools();
+    }
+
+    public ParameterValues parameters() {
+        return rules.parameters();
+    }
+
+    public boolean finishing() {
+        return rules.finishing();
+    }
+
+    public JudgementContext with(Brief other) {
+        return of(new Person(other, setKinds(), overrides()));
     }
 
     /** This context with other kinds of sets. */
     public JudgementContext with(Map<String, SetKind> kinds) {
-        return new JudgementContext(brief, occasion, weather, schools, kinds, parameters, date, finishing, overrides);
+        return of(new Person(brief(), kinds, overrides()));
+    }
+
+    public JudgementContext with(Overrides others) {
+        return of(new Person(brief(), setKinds(), others));
+    }
+
+    private JudgementContext of(Person other) {
+        return new JudgementContext(other, situation, rules);
+    }
+
+    /** @param other null for no weather */
+    public JudgementContext in(Weather other) {
+        return new JudgementContext(person, new Situation(occasion(), other, date()), rules);
+    }
+
+    /** This context for another occasion. */
+    public JudgementContext at(Occasion other) {
+        return new JudgementContext(person, new Situation(other, weather(), date()), rules);
+    }
+
+    /** @param day null for no particular day */
+    public JudgementContext on(LocalDate day) {
+        return new JudgementContext(person, new Situation(occasion(), weather(), day), rules);
+    }
+
+    public JudgementContext with(Schools others) {
+        return of(new Rules(others, parameters(), finishing()));
+    }
+
+    public JudgementContext with(ParameterValues others) {
+        return of(new Rules(schools(), others, finishing()));
+    }
+
+    /** This context judging missing accessories or not. */
+    public JudgementContext finishing(boolean judged) {
+        return of(new Rules(schools(), parameters(), judged));
+    }
+
+    private JudgementContext of(Rules others) {
+        return new JudgementContext(person, situation, others);
     }
 
     public double value(Rule rule, Parameter parameter) {
-        return parameters.of(rule, parameter);
+        return parameters().of(rule, parameter);
     }
 
     /** The effective finding of a rule: one step milder if the rule is softened, unless it cannot be overruled. */
     public Optional<Result> effective(Rule rule, Optional<Result> result) {
-        if (result.isEmpty() || !parameters.isSoftened(rule) || Overrides.isFinal(rule.id(), FindingKind.STOP)) {
+        if (result.isEmpty() || !parameters().isSoftened(rule) || Overrides.isFinal(rule.id(), FindingKind.STOP)) {
             return result;
         }
         Record evidence = result.get().evidence();
@@ -79,20 +156,20 @@ public record JudgementContext(
     /** A whole-outfit rule prepared for this context, with its effective findings. */
     public WholeRule.Check prepared(WholeRule rule) {
         WholeRule.Check check = rule.prepare(this);
-        return check == WholeRule.Check.SILENT || !parameters.isSoftened(rule)
+        return check == WholeRule.Check.SILENT || !parameters().isSoftened(rule)
                 ? check
                 : summary -> effective(rule, check.judge(summary));
     }
 
     public boolean wantsShoes() {
-        return !occasion.requires(DressCode.NO_SHOES);
+        return !occasion().requires(DressCode.NO_SHOES);
     }
 
     public boolean isOutdoors() {
-        return weather != null && !weather.indoors();
+        return weather() != null && !weather().indoors();
     }
 
     public boolean isOfSuit(Piece piece) {
-        return piece.setId() != null && setKinds.get(piece.setId()) == SetKind.SUIT;
+        return piece.setId() != null && setKinds().get(piece.setId()) == SetKind.SUIT;
     }
 }

@@ -4,10 +4,11 @@ package jomble.core.judgement;
  * A rule's bits in the masks in which findings are collected.
  *
  * @param place index in the catalogue
+ * @param isBeyond whether the fault's bit is in the second word of the masks
  * @param fault bit of its minor and major findings; 0 for a rule that only stops or only credits
  * @param credit bit of its credits, among credits; 0 for a rule without any
  */
-public record RuleBits(Rule rule, int place, long fault, long credit) {
+public record RuleBits(Rule rule, int place, boolean isBeyond, long fault, long credit) {
     /**
      * The bit of a finding that costs points.
      *

@@ -10,11 +10,14 @@ import java.util.Optional;
 /**
  * The rules in force, in order.
  *
- * <p>Findings are collected in masks of 64 bits. Only rules that may cost points need a bit, so there may be more than
- * 64 rules.
+ * <p>Findings are collected in masks of two words of 64 bits. Only rules that may cost points need a bit. Rules about
+ * pieces and pairs have the first word, because counting merges their findings in its innermost loops; rules about the
+ * whole outfit alone are found once in each outfit and have the second. So there is room for 64 of each at no cost.
+ * Beyond 64, rules about pieces and pairs take bits of the second word as well: the loops then read both words, and
+ * counting distinguishes more states, as it keeps those bits to the end.
  */
 public final class RuleCatalogue {
-    private static final int MOST_WITH_POINTS = 64;
+    private static final int WORD = Long.SIZE;
     private static final Parameter SOFTENING = new Parameter("softened", 0, "share");
 
     private final List<Rule> rules;
@@ -22,20 +25,23 @@ public final class RuleCatalogue {
     private final List<PairRule> pairRules = new ArrayList<>();
     private final List<WholeRule> wholeRules = new ArrayList<>();
     private final Map<Rule, RuleBits> bits = new IdentityHashMap<>();
-    private final List<Rule> withPoints = new ArrayList<>();
-    private final long creditingFaults;
+    /** The rules that may cost points, by their bit in the first word and in the second. */
+    private final List<Rule> first = new ArrayList<>();
 
+    private final List<Rule> beyond = new ArrayList<>();
+    private final long creditingFaults;
+    private final long pairsBeyond;
+
+    /** @throws IllegalArgumentException when more rules may cost points or credit than there are bits */
     public RuleCatalogue(List<Rule> rules) {
+        this(rules, WORD);
+    }
+
+    /** @param inFirstWord number of bits of the first word that are used */
+    RuleCatalogue(List<Rule> rules, int inFirstWord) {
         this.rules = List.copyOf(rules);
-        for (Rule rule : rules) {
-            if (!rule.onlyStops() && !rule.onlyCredits()) {
-                withPoints.add(rule);
-            }
-        }
-        if (withPoints.size() > MOST_WITH_POINTS) {
-            throw new IllegalArgumentException(
-                    "at most " + MOST_WITH_POINTS + " rules may cost points, here are " + withPoints.size());
-        }
+        divide(inFirstWord);
+        this.pairsBeyond = ofPiecesBeyond();
         this.creditingFaults = assignBits();
         for (Rule rule : rules) {
             if (rule instanceof PieceRule r) {
@@ -54,23 +60,55 @@ public final class RuleCatalogue {
         }
     }
 
+    /** Rules that credit as well come first, as a credit has the bit of its rule in a single word. */
+    private void divide(int inFirstWord) {
+        List<Rule> costing = rules.stream()
+                .filter(rule -> !rule.onlyStops() && !rule.onlyCredits())
+                .toList();
+        costing.stream()
+                .filter(rule -> rule.mayCredit() && first.size() < inFirstWord)
+                .forEach(first::add);
+        costing.stream()
+                .filter(rule -> !rule.mayCredit() && isOfPieces(rule) && first.size() < inFirstWord)
+                .forEach(first::add);
+        costing.stream().filter(rule -> !first.contains(rule)).forEach(beyond::add);
+        long crediting = rules.stream().filter(Rule::mayCredit).count();
+        if (beyond.size() > WORD || crediting > inFirstWord) {
+            throw new IllegalArgumentException("at most %d rules may cost points and %d may credit, here are %d and %d"
+                    .formatted(inFirstWord + WORD, inFirstWord, costing.size(), crediting));
+        }
+    }
+
+    private static boolean isOfPieces(Rule rule) {
+        return rule instanceof PieceRule || rule instanceof PairRule;
+    }
+
+    private long ofPiecesBeyond() {
+        long bits = 0;
+        for (int i = 0; i < beyond.size(); i++) {
+            bits |= isOfPieces(beyond.get(i)) ? 1L << i : 0;
+        }
+        return bits;
+    }
+
     /** A rule that only credits shares the bit of one that never credits. */
     private long assignBits() {
         long crediting = 0;
-        for (int i = 0; i < withPoints.size(); i++) {
-            crediting |= withPoints.get(i).mayCredit() ? 1L << i : 0;
+        for (int i = 0; i < first.size(); i++) {
+            crediting |= first.get(i).mayCredit() ? 1L << i : 0;
         }
         long taken = crediting;
         for (int place = 0; place < rules.size(); place++) {
             Rule rule = rules.get(place);
-            int fault = withPoints.indexOf(rule);
+            boolean isBeyond = beyond.contains(rule);
+            int fault = isBeyond ? beyond.indexOf(rule) : first.indexOf(rule);
             long faultBit = fault < 0 ? 0 : 1L << fault;
             long creditBit = rule.mayCredit() ? faultBit : 0;
             if (rule.onlyCredits()) {
                 creditBit = Long.lowestOneBit(~taken);
                 taken |= creditBit;
             }
-            bits.put(rule, new RuleBits(rule, place, faultBit, creditBit));
+            bits.put(rule, new RuleBits(rule, place, isBeyond, faultBit, creditBit));
         }
         return crediting;
     }
@@ -117,12 +155,21 @@ public final class RuleCatalogue {
         return bits.get(rule);
     }
 
-    /** The rule whose faults have this bit. */
-    public Rule withFaultBit(int bit) {
-        return withPoints.get(bit);
+    /** The rule whose faults have this bit of the first word, or of the second. */
+    public Rule withFaultBit(boolean isBeyond, int bit) {
+        return (isBeyond ? beyond : first).get(bit);
     }
 
-    /** Number of rules that credit without finding fault. */
+    /** The bits of the second word that belong to rules about pieces or pairs; 0 while those fit into the first. */
+    public long pairsBeyond() {
+        return pairsBeyond;
+    }
+
+    /**
+     * Number of rules that credit without finding fault.
+     *
+     * @param minor,major faults in the first word, where every rule that does both is
+     */
     public int credits(long credit, long minor, long major) {
         return Long.bitCount(credit & ~((minor | major) & creditingFaults));
     }

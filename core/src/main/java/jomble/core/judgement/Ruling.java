@@ -7,13 +7,14 @@ import jomble.core.piece.Word;
 /**
  * A stylist's decision that takes precedence over the rules.
  *
+ * @param id identifies it among the client's rulings
  * @param pieces the pieces concerned: one that is never worn, two that do or do not go together, three or more for an
  *     outfit
  * @param decision whether they are approved or never worn together
  * @param reason why, at most 400 characters; may be empty
  * @param by who decided, at most 80 characters; may be empty
  */
-public record Ruling(List<PieceId> pieces, Decision decision, String reason, String by) {
+public record Ruling(String id, List<PieceId> pieces, Decision decision, String reason, String by) {
     /** The decision. */
     public enum Decision implements Word {
         APPROVED,

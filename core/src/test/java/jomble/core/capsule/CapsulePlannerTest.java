@@ -27,6 +27,7 @@ import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
 import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.CapsuleReader;
+import jomble.core.document.Parts;
 import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.judgement.JudgementContext;
@@ -313,8 +314,15 @@ class CapsulePlannerTest {
     void choosesFromAnotherCapsule() {
         Wardrobe wardrobe = wardrobe(2, 60);
         CapsulePlan large = plan(problem(wardrobe, "{'size': 20}"));
-        Wardrobe keeping = wardrobe.keeping(List.of(new SavedCapsule(
-                "c1", "Year", "", null, new SavedCapsule.Version(large.pieces(), Map.of(), Instant.EPOCH), List.of())));
+        Wardrobe keeping = wardrobe.with(
+                Parts.CAPSULES,
+                List.of(new SavedCapsule(
+                        "c1",
+                        "Year",
+                        "",
+                        null,
+                        new SavedCapsule.Version(large.pieces(), Map.of(), Instant.EPOCH),
+                        List.of())));
         CapsulePlan trip = plan(problem(keeping, "{'size': 8, 'from': {'capsule': 'c1'}, 'seasons': ['cold']}"));
         assertThat(trip.pieces()).hasSize(8).isSubsetOf(large.pieces());
         assertThatThrownBy(() -> problem(keeping, "{'from': {'capsule': 'c2'}}"))

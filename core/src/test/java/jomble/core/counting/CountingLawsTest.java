@@ -16,7 +16,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import jomble.core.Contexts;
 import jomble.core.RandomWardrobes;
 import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.Question;
@@ -180,7 +179,7 @@ class CountingLawsTest {
                     .limit(size)
                     .toList();
             BigInteger together = totalContaining(question, named.toArray(Piece[]::new));
-            Ruling never = new Ruling(named.stream().map(Piece::id).toList(), Ruling.Decision.NEVER, "", "");
+            Ruling never = new Ruling("r1", named.stream().map(Piece::id).toList(), Ruling.Decision.NEVER, "", "");
             CountQuestion ruled = question.in(question.contexts().stream()
                     .map(context -> ruledBy(context, never))
                     .toList());
@@ -194,7 +193,7 @@ class CountingLawsTest {
     private static JudgementContext ruledBy(JudgementContext context, Ruling ruling) {
         List<Ruling> rulings = new ArrayList<>(context.overrides().rulings());
         rulings.add(ruling);
-        return Contexts.with(context, new Overrides(rulings));
+        return context.with(new Overrides(rulings));
     }
 
     /** Every combination wears at most one piece of a slot, and what must be worn is worn in every one. */

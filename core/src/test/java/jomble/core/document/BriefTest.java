@@ -171,14 +171,16 @@ class BriefTest {
     @Test
     void everyLimitCanBeThoughtAway() {
         Wardrobe wardrobe = Wardrobe.EMPTY
-                .briefed(read("""
+                .with(Parts.BRIEF, read("""
                 {'boundaries': {'coverage': ['knee'], 'avoid': [{'fibre': 'wool'}, {'kind': 'shirt'}], 'sensitivities': ['own', 'latex'],
                   'maxHeelCm': 5, 'tucks': false},
                  'palette': {'base': ['#111111'], 'accents': ['#cc0000'], 'avoid': ['#00cc00', '#0000cc']},
                  'metals': 'silver', 'pmvOffset': -0.5, 'lengthenLeg': true,
                  'occasions': [{'name': 'quay', 'maxHeelCm': 2, 'requires': ['flat', 'closed-toe']}, {'name': 'off', 'paused': true, 'maxHeelCm': 1}]}"""))
-                .under(new HouseRules(
-                        Map.of(SchoolSwitch.METALS, "mixed", SchoolSwitch.ALL_BLACK, "avoided"), Map.of()));
+                .with(
+                        Parts.RULES,
+                        new HouseRules(
+                                Map.of(SchoolSwitch.METALS, "mixed", SchoolSwitch.ALL_BLACK, "avoided"), Map.of()));
         List<Limit> limits = Limit.of(wardrobe);
         assertThat(limits)
                 .extracting(Limit::pointer)

@@ -8,6 +8,8 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -16,10 +18,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import jomble.core.Json;
 import jomble.core.RandomPieces;
-import jomble.core.brief.Brief;
 import jomble.core.capsule.SavedCapsule;
-import jomble.core.judgement.HouseRules;
-import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Ruling;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kind;
@@ -30,8 +29,8 @@ import jomble.core.piece.SetKind;
 import jomble.core.piece.ValueForm;
 import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Problem;
+import jomble.core.visit.Visit;
 import jomble.core.wear.Wear;
-import jomble.core.wear.WearLog;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -69,27 +68,31 @@ class SchemaAgreementTest {
             for (int i = 0; i < 10; i++) {
                 pieces.add(random.piece("p" + i, own));
             }
-            Wardrobe wardrobe = new Wardrobe(
-                    Brief.EMPTY,
-                    own,
-                    pieces,
-                    List.of(new PieceSet("s1", SetKind.SUIT, "One")),
-                    new WearLog(List.of(new Wear(
-                            java.time.LocalDate.of(2027, 1, 4),
-                            List.of(pieces.get(0).id())))),
-                    new Overrides(
-                            List.of(new Ruling(List.of(pieces.get(1).id()), Ruling.Decision.NEVER, "tight", "Ada"))),
-                    HouseRules.NONE,
-                    List.of(new SavedCapsule(
-                            "c1",
-                            "Winter",
-                            "",
-                            new SavedCapsule.Lock("winter", java.time.LocalDate.of(2027, 1, 4)),
-                            new SavedCapsule.Version(
-                                    List.of(pieces.get(0).id()), Map.of("size", 16), java.time.Instant.EPOCH),
-                            List.of(new SavedCapsule.Version(List.of(), Map.of(), java.time.Instant.EPOCH)))),
-                    SavedOutfitSamples.outfits(pieces),
-                    SavedOutfitSamples.FORMULAS);
+            LocalDate day = LocalDate.of(2027, 1, 4);
+            Wardrobe wardrobe = Wardrobe.EMPTY
+                    .with(Parts.KINDS, own)
+                    .with(Parts.PIECES, pieces)
+                    .with(Parts.SETS, List.of(new PieceSet("s1", SetKind.SUIT, "One")))
+                    .with(
+                            Parts.WEARS,
+                            List.of(new Wear("w1", day, List.of(pieces.get(0).id()))))
+                    .with(
+                            Parts.OVERRIDES,
+                            List.of(new Ruling(
+                                    "r1", List.of(pieces.get(1).id()), Ruling.Decision.NEVER, "tight", "Ada")))
+                    .with(
+                            Parts.CAPSULES,
+                            List.of(new SavedCapsule(
+                                    "c1",
+                                    "Winter",
+                                    "",
+                                    new SavedCapsule.Lock("winter", day),
+                                    new SavedCapsule.Version(
+                                            List.of(pieces.get(0).id()), Map.of("size", 16), Instant.EPOCH),
+                                    List.of(new SavedCapsule.Version(List.of(), Map.of(), Instant.EPOCH)))))
+                    .with(Parts.OUTFITS, SavedOutfitSamples.outfits(pieces))
+                    .with(Parts.FORMULAS, SavedOutfitSamples.FORMULAS)
+                    .with(Parts.VISITS, List.of(new Visit("v1", day, "bring the pins")));
             assertThat(faults(WardrobeWriter.write(wardrobe)))
                     .as("seed " + seed)
                     .isEmpty();

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import jomble.core.RandomPieces;
-import jomble.core.brief.Brief;
+import jomble.core.document.Parts;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.Wardrobe;
@@ -21,7 +21,6 @@ import jomble.core.piece.SetKind;
 import jomble.core.piece.Slot;
 import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Node;
-import jomble.core.wear.WearLog;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -114,17 +113,7 @@ class JudgeFuzzTest {
         for (int i = 0; i < 8; i++) {
             own.add(pieces.piece("p" + i, List.of()));
         }
-        Wardrobe wardrobe = new Wardrobe(
-                Brief.EMPTY,
-                List.of(),
-                own,
-                SETS,
-                WearLog.EMPTY,
-                Overrides.NONE,
-                HouseRules.NONE,
-                List.of(),
-                List.of(),
-                List.of());
+        Wardrobe wardrobe = Wardrobe.EMPTY.with(Parts.PIECES, own).with(Parts.SETS, SETS);
         Map<String, Object> slots = new LinkedHashMap<>();
         for (Piece piece : own) {
             Slot slot = random.nextInt(4) > 0 && !piece.roles().isEmpty()

@@ -15,7 +15,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jomble.core.Contexts;
 import jomble.core.RandomWardrobes;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Outfit;
@@ -189,14 +188,14 @@ class JudgeLawsTest {
         Map<SchoolSwitch, String> chosen = new EnumMap<>(SchoolSwitch.class);
         chosen.putAll(context.schools().chosen());
         chosen.put(question, school);
-        return Contexts.with(context, new Schools(chosen));
+        return context.with(new Schools(chosen));
     }
 
     /** Every rule that was heard, held one step softer: never a harder verdict, and for a caution fewer points. */
     @Test
     void aRuleHeldSofterIsNeverHarder() {
         everywhere(asked -> {
-            JudgementContext plain = Contexts.with(asked.context(), ParameterValues.DEFAULTS);
+            JudgementContext plain = asked.context().with(ParameterValues.DEFAULTS);
             Judgement before = asked.bestIn(plain);
             before.findings().stream()
                     .filter(finding -> finding.kind() != FindingKind.CREDIT)
@@ -207,8 +206,8 @@ class JudgeLawsTest {
                             .isPresent())
                     .distinct()
                     .forEach(id -> {
-                        Judgement after = asked.bestIn(
-                                Contexts.with(plain, ParameterValues.of(Map.of(id + Overrides.SOFTENED, 1.0))));
+                        Judgement after =
+                                asked.bestIn(plain.with(ParameterValues.of(Map.of(id + Overrides.SOFTENED, 1.0))));
                         assertThat(after.verdict())
                                 .as("seed %d, %s softened", asked.seed(), id)
                                 .isLessThanOrEqualTo(before.verdict());
@@ -229,7 +228,7 @@ class JudgeLawsTest {
         everywhere(asked -> {
             List<PieceId> pieces = new ArrayList<>(asked.pieces());
             Collections.shuffle(pieces, new Random(asked.seed()));
-            JudgementContext free = Contexts.with(asked.context(), Overrides.NONE);
+            JudgementContext free = asked.context().with(Overrides.NONE);
             Judgement before = asked.bestIn(free);
             assertThat(asked.bestIn(ruling(free, pieces.subList(0, 1), Ruling.Decision.NEVER))
                             .verdict())
@@ -252,14 +251,14 @@ class JudgeLawsTest {
     }
 
     private static JudgementContext ruling(JudgementContext context, List<PieceId> pieces, Ruling.Decision decision) {
-        return Contexts.with(context, new Overrides(List.of(new Ruling(pieces, decision, "", ""))));
+        return context.with(new Overrides(List.of(new Ruling("r1", pieces, decision, "", ""))));
     }
 
     /** A piece by another name is judged alike: nothing depends on ids. */
     @Test
     void namesOfPiecesDoNotMatter() {
         everywhere(asked -> {
-            JudgementContext free = Contexts.with(asked.context(), Overrides.NONE);
+            JudgementContext free = asked.context().with(Overrides.NONE);
             Map<PieceId, PieceId> names = new LinkedHashMap<>();
             asked.pieces().forEach(id -> names.put(id, new PieceId("z" + (names.size() * 7 % 11) + id.value())));
             List<Worn> renamed = asked.outfit().worn().stream()

@@ -65,7 +65,7 @@ class OverridesTest {
     }
 
     private static Ruling ruling(Ruling.Decision decision, String... pieces) {
-        return new Ruling(Arrays.stream(pieces).map(PieceId::new).toList(), decision, "so it was decided", "");
+        return new Ruling("r1", Arrays.stream(pieces).map(PieceId::new).toList(), decision, "so it was decided", "");
     }
 
     private static Ruling approved(String... pieces) {

@@ -1,6 +1,7 @@
 package jomble.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.lang.reflect.Modifier;
 import java.lang.reflect.RecordComponent;
@@ -68,6 +69,29 @@ class RuleCatalogueTest {
             assertThat(placeholders(FindingTexts.texts().getProperty(key + besides, "")))
                     .isSubsetOf(fed);
         }
+    }
+
+    @Test
+    void hasRoomForMoreRulesThanAWordHasBits() {
+        RuleCatalogue crowded = CrowdedCatalogue.standard();
+        assertThat(crowded.pairsBeyond()).isNotZero();
+        assertThat(Catalogue.standard().pairsBeyond()).isZero();
+        for (Rule rule : rules()) {
+            RuleBits bits = crowded.bits(rule);
+            boolean costs = !rule.onlyStops() && !rule.onlyCredits();
+            assertThat(Long.bitCount(bits.fault())).as(rule.id()).isEqualTo(costs ? 1 : 0);
+            if (costs) {
+                int bit = Long.numberOfTrailingZeros(bits.fault());
+                assertThat(crowded.withFaultBit(bits.isBeyond(), bit)).isSameAs(rule);
+            }
+        }
+    }
+
+    @Test
+    void saysHowManyRulesItHasRoomFor() {
+        assertThatThrownBy(() -> new RuleCatalogue(rules(), 2))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("at most 66 rules may cost points and 2 may credit");
     }
 
     @Test

@@ -5,6 +5,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Instant;
 import jomble.server.limit.Limits;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.StudioMember;
@@ -28,18 +30,21 @@ class SessionController {
     private final AccountService accounts;
     private final Limits limits;
     private final SecurityContextRepository contexts;
+    private final Clock clock;
 
-    SessionController(AccountService accounts, Limits limits, SecurityContextRepository contexts) {
+    SessionController(AccountService accounts, Limits limits, SecurityContextRepository contexts, Clock clock) {
         this.accounts = accounts;
         this.limits = limits;
         this.contexts = contexts;
+        this.clock = clock;
     }
 
     record Credentials(
             @NotBlank @Size(max = 254) String email,
             @NotBlank @Size(max = 200) String password) {}
 
-    record SessionView(String name, String studio, String currency) {}
+    /** @param now the server's time, from which pages tell the day where they are shown */
+    record SessionView(String name, String studio, String currency, Instant now) {}
 
     /** Signs in with e-mail and password; the session is a cookie. */
     @PostMapping
@@ -62,7 +67,7 @@ class SessionController {
     /** Who is signed in, and in which studio. */
     @GetMapping
     SessionView current(@AuthenticationPrincipal StudioMember member) {
-        return new SessionView(member.name(), member.studio(), member.currency());
+        return new SessionView(member.name(), member.studio(), member.currency(), clock.instant());
     }
 
     /** Signs out. */

@@ -8,7 +8,9 @@ import java.util.UUID;
 import jomble.core.brief.Brief;
 import jomble.core.brief.Season;
 import jomble.core.document.BriefReader;
+import jomble.core.document.Parts;
 import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -21,9 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/clients/{clientId}/brief")
 class BriefController {
     private final ClientService clients;
+    private final WardrobeParts parts;
 
-    BriefController(ClientService clients) {
+    BriefController(ClientService clients, WardrobeParts parts) {
         this.clients = clients;
+        this.parts = parts;
     }
 
     /** @param known whether the climate of all its months is known */
@@ -48,7 +52,7 @@ class BriefController {
     /** A client's brief. */
     @GetMapping
     BriefView brief(@PathVariable UUID clientId) {
-        return view(clients.wardrobeWithoutPieces(clientId).brief());
+        return view(parts.get(clientId, Parts.BRIEF));
     }
 
     /**

@@ -6,16 +6,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.UnaryOperator;
 import jomble.core.capsule.SavedCapsule;
 import jomble.core.document.CapsuleReader;
+import jomble.core.document.Parts;
 import jomble.core.document.QuestionReader;
-import jomble.core.document.SavedCapsuleReader;
-import jomble.core.document.SavedFields;
+import jomble.core.document.SavedCapsulePart;
+import jomble.core.document.part.SavedFields;
 import jomble.core.document.Wardrobe;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
-import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
 import jomble.server.document.ClientQuestions;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
@@ -35,12 +35,12 @@ class SavedCapsuleController {
     private static final int MOST = 100;
     private static final int LONGEST_SEASON = 80;
 
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final ClientQuestions questions;
     private final Clock clock;
 
-    SavedCapsuleController(ClientService clients, ClientQuestions questions, Clock clock) {
-        this.clients = clients;
+    SavedCapsuleController(WardrobeParts parts, ClientQuestions questions, Clock clock) {
+        this.parts = parts;
         this.questions = questions;
         this.clock = clock;
     }
@@ -62,14 +62,14 @@ class SavedCapsuleController {
         String notes = node.field("notes").isNull() ? "" : SavedFields.notes(node.field("notes"));
         node.finish();
         String id = Ids.next().toString();
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            if (now.capsules().size() >= MOST) {
+        parts.change(clientId, Ids.next(), Parts.CAPSULES, now -> {
+            if (now.size() >= MOST) {
                 throw ProblemException.conflict("too-many", "A client has " + MOST + " capsules at most.");
             }
             checkName(now, id, name);
-            List<SavedCapsule> capsules = new ArrayList<>(now.capsules());
+            List<SavedCapsule> capsules = new ArrayList<>(now);
             capsules.add(new SavedCapsule(id, name.strip(), notes, null, version, List.of()));
-            return now.keeping(capsules);
+            return capsules;
         });
         return one(clientId, id);
     }
@@ -122,24 +122,26 @@ class SavedCapsuleController {
 
     private interface Change {
         /** @return null to delete it */
-        SavedCapsule of(Wardrobe now, SavedCapsule capsule);
+        SavedCapsule of(List<SavedCapsule> now, SavedCapsule capsule);
     }
 
     private void changeOne(UUID clientId, String id, Change change) {
-        UnaryOperator<Wardrobe> frame = now -> {
-            SavedCapsule before = now.findCapsule(id).orElseThrow(() -> ProblemException.notFound("This capsule"));
+        parts.change(clientId, Ids.next(), Parts.CAPSULES, now -> {
+            SavedCapsule before = now.stream()
+                    .filter(capsule -> capsule.id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> ProblemException.notFound("This capsule"));
             SavedCapsule after = change.of(now, before);
             List<SavedCapsule> capsules = new ArrayList<>();
-            for (SavedCapsule one : now.capsules()) {
+            for (SavedCapsule one : now) {
                 if (one != before) {
                     capsules.add(one);
                 } else if (after != null) {
                     capsules.add(after);
                 }
             }
-            return now.keeping(capsules);
-        };
-        clients.changeFrame(clientId, Ids.next(), frame);
+            return capsules;
+        });
     }
 
     private SavedCapsuleView one(UUID clientId, String id) {
@@ -154,7 +156,7 @@ class SavedCapsuleController {
                 .distinct()
                 .toList();
         CapsuleReader.read(node.field("wishes"), wardrobe);
-        return new SavedCapsule.Version(pieces, SavedCapsuleReader.wishes(node.field("wishes")), clock.instant());
+        return new SavedCapsule.Version(pieces, SavedCapsulePart.wishes(node.field("wishes")), clock.instant());
     }
 
     private SavedCapsule.Lock lock(Node node) {
@@ -171,8 +173,8 @@ class SavedCapsuleController {
         }
     }
 
-    private static void checkName(Wardrobe now, String id, String name) {
-        boolean isTaken = now.capsules().stream()
+    private static void checkName(List<SavedCapsule> now, String id, String name) {
+        boolean isTaken = now.stream()
                 .anyMatch(other -> !other.id().equals(id) && other.name().equalsIgnoreCase(name.strip()));
         if (isTaken) {
             throw ProblemException.conflict("name-taken", "There is a capsule called " + name.strip() + " already.");

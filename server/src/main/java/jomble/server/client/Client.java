@@ -1,6 +1,5 @@
 package jomble.server.client;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
@@ -8,7 +7,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 
-/** A client of a studio, with the wardrobe document except its pieces. */
+/** A client of a studio. */
 @Entity
 public class Client {
     @Id
@@ -22,17 +21,13 @@ public class Client {
 
     private String name;
 
-    @Column(columnDefinition = "longtext")
-    private String frame;
-
     private Instant createdAt;
 
     protected Client() {}
 
-    Client(UUID id, String name, String frame, Instant createdAt) {
+    Client(UUID id, String name, Instant createdAt) {
         this.id = id;
         this.name = name;
-        this.frame = frame;
         this.createdAt = createdAt;
     }
 
@@ -42,13 +37,5 @@ public class Client {
 
     public String name() {
         return name;
-    }
-
-    String frame() {
-        return frame;
-    }
-
-    void reframe(String document) {
-        this.frame = document;
     }
 }

@@ -3,17 +3,21 @@ package jomble.server.client;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import jomble.core.brief.Brief;
 import jomble.core.brief.Occasion;
-import jomble.core.document.Wardrobe;
+import jomble.core.document.Parts;
+import jomble.server.studio.Today;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -22,9 +26,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/clients")
 class ClientController {
     private final ClientService clients;
+    private final WardrobeParts parts;
+    private final Clock clock;
 
-    ClientController(ClientService clients) {
+    ClientController(ClientService clients, WardrobeParts parts, Clock clock) {
         this.clients = clients;
+        this.parts = parts;
+        this.clock = clock;
     }
 
     record NewClient(@NotBlank @Size(max = 120) String name) {}
@@ -47,10 +55,14 @@ class ClientController {
             List<AskedSeasonView> seasons,
             List<SetView> sets) {}
 
-    /** The studio's clients, each with the number of pieces. */
+    /**
+     * The studio's clients, each with the number of pieces, the last visit and the next.
+     *
+     * @param today the caller's day; by default the server's, in UTC
+     */
     @GetMapping
-    List<ClientSummary> all() {
-        return clients.all();
+    List<ClientSummary> all(@RequestParam(required = false) LocalDate today) {
+        return clients.all(Today.of(today, clock));
     }
 
     /** Adds a client. */
@@ -58,14 +70,13 @@ class ClientController {
     @ResponseStatus(HttpStatus.CREATED)
     ClientSummary create(@Valid @RequestBody NewClient body) {
         Client client = clients.create(body.name().trim());
-        return new ClientSummary(client.id(), client.name(), 0);
+        return new ClientSummary(client.id(), client.name(), 0, null, null);
     }
 
     /** A client with the seasons and occasions that can be chosen. */
     @GetMapping("/{id}")
     ClientView one(@PathVariable UUID id) {
-        Wardrobe wardrobe = clients.wardrobeWithoutPieces(id);
-        Brief brief = wardrobe.brief();
+        Brief brief = parts.get(id, Parts.BRIEF);
         return new ClientView(
                 id,
                 clients.find(id).name(),
@@ -77,7 +88,7 @@ class ClientController {
                         .filter(season -> !season.id().isEmpty())
                         .map(season -> new AskedSeasonView(season.id(), season.asked()))
                         .toList(),
-                wardrobe.sets().stream()
+                parts.get(id, Parts.SETS).stream()
                         .map(s -> new SetView(s.id(), s.kind().id(), s.label()))
                         .toList());
     }

@@ -1,2 +1,2 @@
-/** Clients of a studio and the frame of their wardrobes. */
+/** Clients of a studio, and the parts of their wardrobes besides pieces. */
 package jomble.server.client;

@@ -2,12 +2,12 @@ package jomble.server.climate;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import jomble.core.brief.Brief;
 import jomble.core.climate.Forecast;
 import jomble.core.climate.Weather;
 import jomble.server.problem.ProblemException;
+import jomble.server.studio.Today;
 import org.springframework.stereotype.Component;
 
 /** The weather where a client lives, from today on. */
@@ -23,22 +23,30 @@ public class ComingDays {
         this.clock = clock;
     }
 
-    /** Today and the next six days; empty when the climate of their months is unknown. */
-    List<Forecast.Day> of(Brief brief) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
-        boolean isKnown = today.datesUntil(today.plusDays(DAYS))
+    /**
+     * Today and the next six days; empty when the climate of their months is unknown.
+     *
+     * @param today the caller's day, or null for the server's
+     */
+    List<Forecast.Day> of(Brief brief, LocalDate today) {
+        return days(brief, Today.of(today, clock), DAYS);
+    }
+
+    private List<Forecast.Day> days(Brief brief, LocalDate from, int days) {
+        boolean isKnown = from.datesUntil(from.plusDays(days))
                 .allMatch(day -> brief.climateOf(day.getMonthValue()).isPresent());
         String place = brief.place() == null ? "" : brief.place();
-        return isKnown ? forecast.days(place, brief.climate(), today, DAYS) : List.of();
+        return isKnown ? forecast.days(place, brief.climate(), from, days) : List.of();
     }
 
     /**
-     * The weather of one of these days.
+     * The weather of one of these days, wherever it is today.
      *
      * @throws ProblemException when the day is not among them
      */
     public Weather on(LocalDate date, Brief brief) {
-        return of(brief).stream()
+        LocalDate utc = Today.of(null, clock);
+        return days(brief, utc.minusDays(1), DAYS + 2).stream()
                 .filter(day -> day.date().equals(date))
                 .map(Forecast.Day::weather)
                 .findFirst()

@@ -9,24 +9,26 @@ import java.util.UUID;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Places;
 import jomble.core.document.ClimateTable;
+import jomble.core.document.Parts;
 import jomble.core.tree.Node;
-import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Where clients live: built-in places, custom climates, and the forecast. */
 @RestController
 @RequestMapping("/api/v1")
 class PlaceController {
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final ComingDays days;
 
-    PlaceController(ClientService clients, ComingDays days) {
-        this.clients = clients;
+    PlaceController(WardrobeParts parts, ComingDays days) {
+        this.parts = parts;
         this.days = days;
     }
 
@@ -65,10 +67,14 @@ class PlaceController {
         return views(months);
     }
 
-    /** The next week at the client's place; empty when its climate is unknown. */
+    /**
+     * The next week at the client's place; empty when its climate is unknown.
+     *
+     * @param today the caller's day; by default the server's, in UTC
+     */
     @GetMapping("/clients/{clientId}/forecast")
-    List<ForecastDayView> forecast(@PathVariable UUID clientId) {
-        return days.of(clients.wardrobeWithoutPieces(clientId).brief()).stream()
+    List<ForecastDayView> forecast(@PathVariable UUID clientId, @RequestParam(required = false) LocalDate today) {
+        return days.of(parts.get(clientId, Parts.BRIEF), today).stream()
                 .map(day -> new ForecastDayView(
                         day.date(),
                         day.weather().lowC(),

@@ -1,6 +1,7 @@
 package jomble.server.counting;
 
 import java.util.ArrayList;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
@@ -55,7 +56,7 @@ class CountingAtStart {
     }
 
     private List<Supplier<LiveCounts.Asked>> ofLargest() {
-        return clients.all().stream()
+        return clients.all(LocalDate.EPOCH).stream()
                 .filter(client -> client.pieces() > 0)
                 .sorted(Comparator.comparing(ClientSummary::pieces).reversed())
                 .limit(WARDROBES)

@@ -14,6 +14,7 @@ import jomble.core.brief.Occasion;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CombinationPage;
 import jomble.core.document.OccasionReader;
+import jomble.core.document.Parts;
 import jomble.core.document.Question;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.FindingKind;
@@ -85,7 +86,7 @@ class OccasionTrialController {
         node.finish();
         Wardrobe wardrobe = questions.wardrobe(clientId);
         Deadline deadline = Deadline.in(seconds);
-        Wardrobe trying = wardrobe.briefed(wardrobe.brief().dressingFor(List.of(occasion)));
+        Wardrobe trying = wardrobe.with(Parts.BRIEF, wardrobe.brief().dressingFor(List.of(occasion)));
         Function<Chosen, Question> asking = questions.asking(trying);
         Question at = asking.apply(new Chosen(trial.season(), occasion.name(), CLOTHES, false));
         Question anywhere = asking.apply(new Chosen(trial.season(), null, CLOTHES, false));

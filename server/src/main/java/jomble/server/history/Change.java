@@ -11,10 +11,13 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 
-/** One change to a piece or the frame of a wardrobe. Append-only; read by undo and the history of a piece. */
+/** One change to an entry of a wardrobe: a piece, a wear, the brief. Append-only; read by undo and the history of a piece. */
 @Entity
 @Table(name = "wardrobe_change")
 public class Change {
+    /** The part whose entries are pieces; every other part is kept by the wardrobe document. */
+    public static final String PIECES = "pieces";
+
     static final String UNDONE = "undone";
     static final String REDONE = "redone";
 
@@ -29,6 +32,7 @@ public class Change {
     private UUID clientId;
     private long number;
     private UUID step;
+    private String part;
     private String ref;
     private String action;
 
@@ -46,10 +50,11 @@ public class Change {
     protected Change() {}
 
     /** @param before,after document forms; null if there was none */
-    static Change of(UUID clientId, UUID step, String ref, String before, String after) {
+    static Change of(UUID clientId, UUID step, String part, String ref, String before, String after) {
         Change change = new Change();
         change.clientId = clientId;
         change.step = step;
+        change.part = part;
         change.ref = ref;
         change.beforeDoc = before;
         change.afterDoc = after;
@@ -57,7 +62,7 @@ public class Change {
         return change;
     }
 
-    /** With the former place of a deleted piece. */
+    /** With the former place of an entry that was deleted or moved. */
     Change from(Integer formerPlace) {
         this.place = formerPlace;
         return this;
@@ -65,7 +70,7 @@ public class Change {
 
     /** The inverse of a change, as part of another step. */
     static Change takingBack(Change other, UUID step) {
-        Change change = of(other.clientId, step, other.ref, other.afterDoc, other.beforeDoc);
+        Change change = of(other.clientId, step, other.part, other.ref, other.afterDoc, other.beforeDoc);
         change.undoes = other.id;
         change.action = other.action.equals(UNDONE) ? REDONE : UNDONE;
         return change;
@@ -75,6 +80,10 @@ public class Change {
     Change at(long place) {
         this.number = place;
         return this;
+    }
+
+    long number() {
+        return number;
     }
 
     Change by(UUID account, Instant when) {
@@ -87,7 +96,12 @@ public class Change {
         return step;
     }
 
-    /** The piece, or {@link History#FRAME}. */
+    /** The part of the wardrobe document it belongs to, such as {@code pieces} or {@code wears}. */
+    public String part() {
+        return part;
+    }
+
+    /** Id of the entry within its part; empty for a part that is no list, such as the brief. */
     public String ref() {
         return ref;
     }
@@ -104,7 +118,7 @@ public class Change {
         return afterDoc;
     }
 
-    /** The former place of a deleted piece; null if none was deleted, or it was deleted before places were recorded. */
+    /** The former place of an entry that was deleted or moved; null if none was, or before places were recorded. */
     public Integer place() {
         return place;
     }

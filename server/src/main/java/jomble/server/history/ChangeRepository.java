@@ -27,5 +27,6 @@ interface ChangeRepository extends JpaRepository<Change, Long> {
 
     List<Change> findByClientIdAndStepOrderByNumberDesc(UUID clientId, UUID step);
 
-    List<Change> findByClientIdAndRefOrderByNumberDesc(UUID clientId, String ref, Limit limit);
+    List<Change> findByClientIdAndPartAndRefOrderByNumberDesc(
+            UUID clientId, String part, String ref, Limit limit);
 }

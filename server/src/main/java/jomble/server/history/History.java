@@ -1,24 +1,25 @@
 package jomble.server.history;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jomble.server.problem.ProblemException;
 import jomble.server.studio.StudioMember;
 import org.springframework.data.domain.Limit;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The append-only history of a client's wardrobe: its pieces and the frame. Called within the transaction of the
- * change, which has locked the client.
+ * The append-only history of a client's wardrobe. Whoever changes anything in it holds the client first and records the
+ * change in the same transaction.
  */
 @Component
 public class History {
-    /** In place of a piece's ref, for the frame of the wardrobe: its brief and sets. */
-    public static final String FRAME = "";
-
     private static final Limit NEWEST = Limit.of(1);
     private static final Limit STORY = Limit.of(200);
 
@@ -32,33 +33,60 @@ public class History {
         this.clock = clock;
     }
 
-    public void record(UUID clientId, UUID step, String ref, String before, String after) {
-        save(clientId, Change.of(clientId, step, ref, before, after));
+    /**
+     * Locks the client's wardrobe until the transaction ends, so that changes are serialised and each reads the result
+     * of the one before. Must be called before anything is read in it.
+     *
+     * @throws ProblemException when there is no such client
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold(UUID clientId) {
+        entities.createQuery("select c from ChangeCounter c where c.id = :id", ChangeCounter.class)
+                .setParameter("id", clientId)
+                .setLockMode(LockModeType.PESSIMISTIC_WRITE)
+                .getResultStream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("This client"));
     }
 
     /**
-     * Records the deletion of a piece.
+     * Records a change of one entry.
      *
-     * @param place its place in the wardrobe
+     * @param part the part of the wardrobe document
+     * @param ref id of the entry; empty for a part that is no list
+     * @param before,after document forms; null if there was none
+     * @return its number among the client's changes, which only ever rises
      */
-    public void recordDeleted(UUID clientId, UUID step, String ref, String before, int place) {
-        save(clientId, Change.of(clientId, step, ref, before, null).from(place));
+    public long record(UUID clientId, UUID step, String part, String ref, String before, String after) {
+        return save(clientId, Change.of(clientId, step, part, ref, before, after));
+    }
+
+    /**
+     * Records the deletion or the move of an entry.
+     *
+     * @param after null for a deletion
+     * @param place where it stood
+     */
+    public long recordFrom(int place, UUID clientId, UUID step, String part, String ref, String before, String after) {
+        return save(
+                clientId, Change.of(clientId, step, part, ref, before, after).from(place));
     }
 
     /**
      * Records that a change was undone, as part of the step {@code step}.
      *
-     * @param place the place of a piece this deletes, or null
+     * @param place where the entry stood if this deletes or moves it, or null
      */
-    public void recordTakenBack(UUID clientId, Change change, UUID step, Integer place) {
-        save(clientId, Change.takingBack(change, step).from(place));
+    long recordTakenBack(UUID clientId, Change change, UUID step, Integer place) {
+        return save(clientId, Change.takingBack(change, step).from(place));
     }
 
-    private void save(UUID clientId, Change change) {
+    private long save(UUID clientId, Change change) {
         long number = entities.find(ChangeCounter.class, clientId).next();
         Object who = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
         changes.save(
                 change.at(number).by(who instanceof StudioMember member ? member.accountId() : null, clock.instant()));
+        return number;
     }
 
     /** The number of the client's latest change; empty when there is no such client. */
@@ -71,12 +99,12 @@ public class History {
     }
 
     /** The changes of the newest step that can be undone, newest first; empty when there is none. */
-    public List<Change> lastStep(UUID clientId) {
+    List<Change> lastStep(UUID clientId) {
         return stepOf(clientId, changes.undoable(clientId, NEWEST).stream().findFirst());
     }
 
     /** The changes of the newest undo step that can be redone, newest first. */
-    public List<Change> lastUndoing(UUID clientId) {
+    List<Change> lastUndoing(UUID clientId) {
         return stepOf(clientId, changes.redoable(clientId, NEWEST).stream().findFirst());
     }
 
@@ -85,8 +113,8 @@ public class History {
                 .orElse(List.of());
     }
 
-    /** The changes of a piece, newest first. */
-    public List<Change> story(UUID clientId, String ref) {
-        return changes.findByClientIdAndRefOrderByNumberDesc(clientId, ref, STORY);
+    /** The changes of an entry, newest first. */
+    public List<Change> story(UUID clientId, String part, String ref) {
+        return changes.findByClientIdAndPartAndRefOrderByNumberDesc(clientId, part, ref, STORY);
     }
 }

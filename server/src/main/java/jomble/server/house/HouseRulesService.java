@@ -3,9 +3,10 @@ package jomble.server.house;
 import java.util.Map;
 import java.util.UUID;
 import jomble.core.document.HouseRulesReader;
+import jomble.core.document.Parts;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.HouseRules;
-import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
 import jomble.server.studio.Ids;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioMember;
@@ -23,12 +24,12 @@ public class HouseRulesService {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
     private final StudioRepository studios;
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final JsonMapper json;
 
-    HouseRulesService(StudioRepository studios, ClientService clients, JsonMapper json) {
+    HouseRulesService(StudioRepository studios, WardrobeParts parts, JsonMapper json) {
         this.studios = studios;
-        this.clients = clients;
+        this.parts = parts;
         this.json = json;
     }
 
@@ -40,7 +41,7 @@ public class HouseRulesService {
     /** The wardrobe with the studio's house rules applied beneath its own. */
     @Transactional(readOnly = true)
     public Wardrobe governed(Wardrobe wardrobe) {
-        return wardrobe.under(ofStudio().with(wardrobe.rules()));
+        return wardrobe.with(Parts.RULES, ofStudio().with(wardrobe.rules()));
     }
 
     @Write
@@ -50,7 +51,7 @@ public class HouseRulesService {
 
     @Write
     public void holdForClient(UUID clientId, HouseRules rules) {
-        clients.changeFrame(clientId, Ids.next(), wardrobe -> wardrobe.under(rules));
+        parts.change(clientId, Ids.next(), Parts.RULES, before -> rules);
     }
 
     private Studio studio() {

@@ -5,12 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import jomble.core.document.FormulaReader;
-import jomble.core.document.SavedFields;
+import jomble.core.document.Parts;
+import jomble.core.document.part.SavedFields;
 import jomble.core.formula.Formula;
 import jomble.core.formula.SavedFormula;
 import jomble.core.piece.Kinds;
 import jomble.core.tree.Node;
-import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
 import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
@@ -28,11 +29,11 @@ import org.springframework.web.bind.annotation.RestController;
 class SavedFormulaController {
     private static final int MOST = 100;
 
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final KindService kinds;
 
-    SavedFormulaController(ClientService clients, KindService kinds) {
-        this.clients = clients;
+    SavedFormulaController(WardrobeParts parts, KindService kinds) {
+        this.parts = parts;
         this.kinds = kinds;
     }
 
@@ -45,13 +46,13 @@ class SavedFormulaController {
         Formula formula = formula(node.field("slots"));
         node.finish();
         SavedFormula saved = new SavedFormula(Ids.next().toString(), name.strip(), formula);
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            if (now.formulas().size() >= MOST) {
+        parts.change(clientId, Ids.next(), Parts.FORMULAS, now -> {
+            if (now.size() >= MOST) {
                 throw ProblemException.conflict("too-many", "A client has " + MOST + " formulas at most.");
             }
-            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+            List<SavedFormula> formulas = new ArrayList<>(now);
             formulas.add(saved);
-            return now.keepingFormulas(checked(formulas, saved));
+            return checked(formulas, saved);
         });
         return FormulaItemView.of(saved.id(), saved.name(), formula, null, null);
     }
@@ -70,8 +71,8 @@ class SavedFormulaController {
         Formula seen = request.containsKey("seen") ? formula(node.field("seen")) : null;
         node.finish();
         SavedFormula[] changed = new SavedFormula[1];
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+        parts.change(clientId, Ids.next(), Parts.FORMULAS, now -> {
+            List<SavedFormula> formulas = new ArrayList<>(now);
             SavedFormula before = find(formulas, id);
             if (seen != null && !seen.equals(before.formula())) {
                 throw ProblemException.stale();
@@ -79,7 +80,7 @@ class SavedFormulaController {
             changed[0] = new SavedFormula(
                     id, name == null ? before.name() : name.strip(), formula == null ? before.formula() : formula);
             formulas.set(formulas.indexOf(before), changed[0]);
-            return now.keepingFormulas(checked(formulas, changed[0]));
+            return checked(formulas, changed[0]);
         });
         return FormulaItemView.of(id, changed[0].name(), changed[0].formula(), null, null);
     }
@@ -87,10 +88,10 @@ class SavedFormulaController {
     /** Deletes a formula; undo brings it back. */
     @DeleteMapping("/{id}")
     void delete(@PathVariable UUID clientId, @PathVariable String id) {
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            List<SavedFormula> formulas = new ArrayList<>(now.formulas());
+        parts.change(clientId, Ids.next(), Parts.FORMULAS, now -> {
+            List<SavedFormula> formulas = new ArrayList<>(now);
             formulas.remove(find(formulas, id));
-            return now.keepingFormulas(formulas);
+            return formulas;
         });
     }
 

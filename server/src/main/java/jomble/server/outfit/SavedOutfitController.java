@@ -6,8 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import jomble.core.document.Parts;
 import jomble.core.document.QuestionReader;
-import jomble.core.document.SavedOutfitReader;
+import jomble.core.document.SavedOutfitPart;
 import jomble.core.document.Wardrobe;
 import jomble.core.outfit.Outfit;
 import jomble.core.outfit.SavedOutfit;
@@ -15,7 +16,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
-import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
 import jomble.server.document.ClientQuestions;
 import jomble.server.drawing.OutfitDrawings;
 import jomble.server.problem.ProblemException;
@@ -36,13 +37,13 @@ class SavedOutfitController {
     private static final int MOST = 500;
     private static final List<String> ABOUT = List.of("name", "notes", "occasions", "seasons", "tags", "favourite");
 
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final ClientQuestions questions;
     private final SavedOutfitViews views;
     private final Clock clock;
 
-    SavedOutfitController(ClientService clients, ClientQuestions questions, SavedOutfitViews views, Clock clock) {
-        this.clients = clients;
+    SavedOutfitController(WardrobeParts parts, ClientQuestions questions, SavedOutfitViews views, Clock clock) {
+        this.parts = parts;
         this.questions = questions;
         this.views = views;
         this.clock = clock;
@@ -62,18 +63,18 @@ class SavedOutfitController {
     SavedOutfitView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
         node.fields(with(ABOUT, "slots", "finishes"));
-        SavedOutfit.About about = SavedOutfitReader.about(node);
+        SavedOutfit.About about = SavedOutfitPart.about(node);
         SavedOutfit.Version version = version(node, questions.wardrobe(clientId));
         node.finish();
         SavedOutfit saved = new SavedOutfit(Ids.next().toString(), about, version, List.of());
-        clients.changeFrame(clientId, Ids.next(), now -> {
-            if (now.outfits().size() >= MOST) {
+        parts.change(clientId, Ids.next(), Parts.OUTFITS, now -> {
+            if (now.size() >= MOST) {
                 throw ProblemException.conflict("too-many", "A client has " + MOST + " saved outfits at most.");
             }
             checkName(now, saved);
-            List<SavedOutfit> outfits = new ArrayList<>(now.outfits());
+            List<SavedOutfit> outfits = new ArrayList<>(now);
             outfits.add(saved);
-            return now.keepingOutfits(outfits);
+            return outfits;
         });
         return one(clientId, saved.id());
     }
@@ -108,31 +109,31 @@ class SavedOutfitController {
 
     private interface Change {
         /** @return null to delete it */
-        SavedOutfit of(Wardrobe now, SavedOutfit before);
+        SavedOutfit of(List<SavedOutfit> now, SavedOutfit before);
     }
 
     private void changeOne(UUID clientId, String id, Change change) {
-        clients.changeFrame(clientId, Ids.next(), now -> {
+        parts.change(clientId, Ids.next(), Parts.OUTFITS, now -> {
             SavedOutfit before = find(now, id);
             SavedOutfit after = change.of(now, before);
-            List<SavedOutfit> outfits = new ArrayList<>(now.outfits());
+            List<SavedOutfit> outfits = new ArrayList<>(now);
             int at = outfits.indexOf(before);
             if (after == null) {
                 outfits.remove(at);
             } else {
                 outfits.set(at, after);
             }
-            return now.keepingOutfits(outfits);
+            return outfits;
         });
     }
 
     private SavedOutfitView one(UUID clientId, String id) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
-        return views.of(find(wardrobe, id), wardrobe);
+        return views.of(find(wardrobe.outfits(), id), wardrobe);
     }
 
-    private static SavedOutfit find(Wardrobe wardrobe, String id) {
-        return wardrobe.outfits().stream()
+    private static SavedOutfit find(List<SavedOutfit> outfits, String id) {
+        return outfits.stream()
                 .filter(outfit -> outfit.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> ProblemException.notFound("This outfit"));
@@ -140,10 +141,10 @@ class SavedOutfitController {
 
     /** The earlier name, notes and purpose with the given changes. */
     private static SavedOutfit.About about(Map<String, Object> request, SavedOutfit.About before) {
-        Map<String, Object> merged = SavedOutfitReader.write(before);
+        Map<String, Object> merged = SavedOutfitPart.write(before);
         ABOUT.stream().filter(request::containsKey).forEach(name -> merged.put(name, request.get(name)));
         Node node = Node.root(merged);
-        SavedOutfit.About about = SavedOutfitReader.about(node);
+        SavedOutfit.About about = SavedOutfitPart.about(node);
         node.finish();
         return about;
     }
@@ -164,9 +165,9 @@ class SavedOutfitController {
         return all;
     }
 
-    private static void checkName(Wardrobe now, SavedOutfit outfit) {
+    private static void checkName(List<SavedOutfit> now, SavedOutfit outfit) {
         String name = outfit.about().name();
-        boolean isTaken = now.outfits().stream()
+        boolean isTaken = now.stream()
                 .anyMatch(other ->
                         !other.id().equals(outfit.id()) && other.about().name().equalsIgnoreCase(name));
         if (isTaken) {

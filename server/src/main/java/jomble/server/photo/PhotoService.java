@@ -3,7 +3,7 @@ package jomble.server.photo;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
-import jomble.server.client.ClientService;
+import jomble.server.history.History;
 import jomble.server.piece.PieceService;
 import jomble.server.piece.PiecesBack;
 import jomble.server.piece.PiecesGone;
@@ -18,20 +18,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class PhotoService {
     private final PhotoRepository photos;
-    private final ClientService clients;
+    private final History history;
     private final PieceService pieces;
     private final Clock clock;
 
-    PhotoService(PhotoRepository photos, ClientService clients, PieceService pieces, Clock clock) {
+    PhotoService(PhotoRepository photos, History history, PieceService pieces, Clock clock) {
         this.photos = photos;
-        this.clients = clients;
+        this.history = history;
         this.pieces = pieces;
         this.clock = clock;
     }
 
     @Write
     public PhotoRepository.Line add(UUID clientId, String ref, Picture picture) {
-        clients.hold(clientId);
+        history.hold(clientId);
         pieces.mustExist(clientId, ref);
         UUID id = Ids.next();
         photos.save(new Photo(id, clientId, ref, picture, clock.instant()));

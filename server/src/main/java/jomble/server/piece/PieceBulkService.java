@@ -14,7 +14,8 @@ import jomble.core.document.PieceReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
-import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
+import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
@@ -27,7 +28,7 @@ import org.springframework.stereotype.Service;
 public class PieceBulkService {
     private final PieceRepository rows;
     private final History history;
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final KindService kinds;
     private final PieceMapper mapper;
     private final PieceSets sets;
@@ -37,7 +38,7 @@ public class PieceBulkService {
     PieceBulkService(
             PieceRepository rows,
             History history,
-            ClientService clients,
+            WardrobeParts parts,
             KindService kinds,
             PieceMapper mapper,
             PieceSets sets,
@@ -45,7 +46,7 @@ public class PieceBulkService {
             Clock clock) {
         this.rows = rows;
         this.history = history;
-        this.clients = clients;
+        this.parts = parts;
         this.kinds = kinds;
         this.mapper = mapper;
         this.sets = sets;
@@ -63,7 +64,7 @@ public class PieceBulkService {
     @Write
     public List<PieceService.Kept> changeAll(
             UUID clientId, Map<String, Long> seen, Map<String, Object> set, Map<String, List<Object>> add) {
-        clients.hold(clientId);
+        history.hold(clientId);
         UUID step = Ids.next();
         Kinds known = kinds.all();
         Set<String> setIds = sets.ids(clientId);
@@ -74,7 +75,7 @@ public class PieceBulkService {
             add.forEach((name, entries) -> tree.put(name, PieceChanges.both(tree.get(name), entries)));
             Piece after = changes.accepted(tree, setIds, known);
             mapper.write(row, after);
-            history.record(clientId, step, row.ref(), mapper.text(before), mapper.text(after));
+            history.record(clientId, step, Change.PIECES, row.ref(), mapper.text(before), mapper.text(after));
             changed.add(new PieceService.Kept(after, rows.saveAndFlush(row).version()));
         }
         return changed;
@@ -106,7 +107,7 @@ public class PieceBulkService {
      */
     @Write
     public void addAllEntered(UUID clientId, List<Map<String, Object>> entered) {
-        clients.hold(clientId);
+        history.hold(clientId);
         UUID step = Ids.next();
         Kinds known = kinds.all();
         List<Map<String, Object>> documents = entered.stream()
@@ -134,14 +135,14 @@ public class PieceBulkService {
      */
     @Write
     public void deleteAll(UUID clientId, Map<String, Long> seen) {
-        clients.hold(clientId);
+        history.hold(clientId);
         changes.delete(clientId, asSeen(clientId, seen), Ids.next());
     }
 
     /** Adds pieces, and changes those with an existing id, in one step. */
     @Write
     public void merge(UUID clientId, List<Piece> pieces) {
-        clients.hold(clientId);
+        history.hold(clientId);
         merge(clientId, pieces, Ids.next());
     }
 
@@ -168,7 +169,7 @@ public class PieceBulkService {
             }
             mapper.write(row, piece);
             written.add(row);
-            history.record(clientId, step, ref, before, mapper.text(piece));
+            history.record(clientId, step, Change.PIECES, ref, before, mapper.text(piece));
         }
         rows.saveAll(written);
     }
@@ -176,10 +177,10 @@ public class PieceBulkService {
     /** Replaces everything the client has by a wardrobe, in one step, all or nothing. */
     @Write
     public void replaceAll(UUID clientId, Wardrobe wardrobe) {
-        clients.hold(clientId);
+        history.hold(clientId);
         UUID step = Ids.next();
         kinds.keepAll(wardrobe.kinds());
-        clients.changeFrame(clientId, step, before -> wardrobe);
+        parts.replaceAll(clientId, step, wardrobe);
         Set<String> kept = new HashSet<>();
         wardrobe.pieces().forEach(piece -> kept.add(piece.id().value()));
         changes.delete(

@@ -13,6 +13,7 @@ import jomble.core.piece.Attribute;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.tree.Node;
+import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import org.springframework.context.ApplicationEventPublisher;
@@ -63,8 +64,14 @@ class PieceChanges {
     /** Deletes pieces as part of a step, with everything that belongs to them. */
     void delete(UUID clientId, List<PieceRow> gone, UUID step) {
         Kinds known = kinds.all();
-        gone.forEach(row -> history.recordDeleted(
-                clientId, step, row.ref(), mapper.text(mapper.piece(row, known)), row.position()));
+        gone.forEach(row -> history.recordFrom(
+                row.position(),
+                clientId,
+                step,
+                Change.PIECES,
+                row.ref(),
+                mapper.text(mapper.piece(row, known)),
+                null));
         rows.deleteAll(gone);
         events.publishEvent(
                 new PiecesGone(clientId, step, gone.stream().map(PieceRow::ref).toList()));

@@ -8,13 +8,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
-import jomble.server.piece.PieceHistory.Undone;
 import jomble.server.piece.PieceService.Kept;
-import jomble.server.problem.ProblemException;
+import jomble.server.studio.Versions;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -50,8 +48,6 @@ class PieceController {
             @NotBlank @Size(max = 80) String label,
             @NotEmpty Set<String> pieces) {}
 
-    record UndoView(boolean undone, String action, String label, int pieces) {}
-
     /** The pieces of a client, in the order they were added. */
     @GetMapping("/clients/{clientId}/pieces")
     List<PieceView> all(@PathVariable UUID clientId) {
@@ -78,7 +74,7 @@ class PieceController {
             @PathVariable String ref,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen,
             @RequestBody Map<String, Object> piece) {
-        return tagged(HttpStatus.OK, pieces.change(clientId, ref, version(seen), piece));
+        return tagged(HttpStatus.OK, pieces.change(clientId, ref, Versions.of(seen), piece));
     }
 
     /** Deletes a piece; with If-Match, only if it is still at that version. Undo restores it. */
@@ -88,7 +84,7 @@ class PieceController {
             @PathVariable UUID clientId,
             @PathVariable String ref,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen) {
-        pieces.delete(clientId, ref, seen == null ? null : version(seen));
+        pieces.delete(clientId, ref, seen == null ? null : Versions.of(seen));
     }
 
     /**
@@ -116,10 +112,13 @@ class PieceController {
                 .toList();
     }
 
+    /** @param seen version of each piece as the caller saw it, by id */
+    record GoneRequest(@NotEmpty @Size(max = 5000) Map<String, Long> seen) {}
+
     /** Deletes many pieces in one step, all or none. */
     @PostMapping("/clients/{clientId}/pieces/delete")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void deleteAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
+    void deleteAll(@PathVariable UUID clientId, @Valid @RequestBody GoneRequest request) {
         bulk.deleteAll(clientId, request.seen());
     }
 
@@ -145,32 +144,8 @@ class PieceController {
                 .toList();
     }
 
-    /** Undoes the latest step, whatever it changed. */
-    @PostMapping("/clients/{clientId}/undo")
-    UndoView undo(@PathVariable UUID clientId) {
-        return view(history.undo(clientId));
-    }
-
-    /** Redoes the step undone last. */
-    @PostMapping("/clients/{clientId}/redo")
-    UndoView redo(@PathVariable UUID clientId) {
-        return view(history.redo(clientId));
-    }
-
-    private static UndoView view(Optional<Undone> undone) {
-        return undone.map(u -> new UndoView(true, u.action(), u.label(), u.pieces()))
-                .orElse(new UndoView(false, null, null, 0));
-    }
-
-    private static long version(String seen) {
-        if (seen == null || !seen.matches("\"\\d{1,18}\"")) {
-            throw ProblemException.preconditionRequired();
-        }
-        return Long.parseLong(seen.substring(1, seen.length() - 1));
-    }
-
     static ResponseEntity<PieceView> tagged(HttpStatus status, Kept kept) {
-        return ResponseEntity.status(status).eTag("\"" + kept.version() + "\"").body(view(kept));
+        return ResponseEntity.status(status).eTag(Versions.tag(kept.version())).body(view(kept));
     }
 
     private static PieceView view(Kept kept) {

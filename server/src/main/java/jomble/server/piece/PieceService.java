@@ -9,6 +9,7 @@ import java.util.UUID;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.server.client.ClientService;
+import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
@@ -60,7 +61,7 @@ public class PieceService {
     /** Adds a piece; it gets an id unless the document has one. */
     @Write
     public Kept add(UUID clientId, Map<String, Object> document) {
-        clients.hold(clientId);
+        history.hold(clientId);
         return add(clientId, document, Ids.next());
     }
 
@@ -71,7 +72,7 @@ public class PieceService {
      */
     @Write
     public Kept addEntered(UUID clientId, UUID key, Map<String, Object> document) {
-        clients.hold(clientId);
+        history.hold(clientId);
         UUID step = Ids.next();
         Optional<PieceRow> before = key == null ? Optional.empty() : rows.findByIdAndClientId(key, clientId);
         return before.map(row -> mapper.kept(List.of(row), kinds.all()).get(0))
@@ -92,7 +93,7 @@ public class PieceService {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
         Kept kept = insert(clientId, piece, position, key);
-        history.record(clientId, step, piece.id().value(), null, mapper.text(piece));
+        history.record(clientId, step, Change.PIECES, piece.id().value(), null, mapper.text(piece));
         return kept;
     }
 
@@ -115,7 +116,7 @@ public class PieceService {
     /** Replaces the attributes set on a piece, if it is still at {@code seenVersion}. */
     @Write
     public Kept change(UUID clientId, String ref, long seenVersion, Map<String, Object> document) {
-        clients.hold(clientId);
+        history.hold(clientId);
         PieceRow row = find(clientId, ref);
         if (row.version() != seenVersion) {
             throw ProblemException.stale();
@@ -127,7 +128,7 @@ public class PieceService {
         String before = mapper.text(mapper.piece(row, known));
         mapper.write(row, piece);
         PieceRow saved = rows.saveAndFlush(row);
-        history.record(clientId, Ids.next(), ref, before, mapper.text(piece));
+        history.record(clientId, Ids.next(), Change.PIECES, ref, before, mapper.text(piece));
         return new Kept(piece, saved.version());
     }
 
@@ -144,14 +145,14 @@ public class PieceService {
      */
     @Write
     public Kept explain(UUID clientId, String ref, String word, Map<String, Object> says) {
-        clients.hold(clientId);
+        history.hold(clientId);
         PieceRow row = find(clientId, ref);
         Kinds known = kinds.all();
         Piece before = mapper.piece(row, known);
         Piece after = changes.accepted(UnclearWords.settled(before, word, says), sets.ids(clientId), known);
         mapper.write(row, after);
         PieceRow saved = rows.saveAndFlush(row);
-        history.record(clientId, Ids.next(), ref, mapper.text(before), mapper.text(after));
+        history.record(clientId, Ids.next(), Change.PIECES, ref, mapper.text(before), mapper.text(after));
         return new Kept(after, saved.version());
     }
 
@@ -162,7 +163,7 @@ public class PieceService {
      */
     @Write
     public void delete(UUID clientId, String ref, Long seenVersion) {
-        clients.hold(clientId);
+        history.hold(clientId);
         PieceRow row = find(clientId, ref);
         if (seenVersion != null && row.version() != seenVersion) {
             throw ProblemException.stale();

@@ -1,16 +1,23 @@
 package jomble.server.piece;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import jomble.core.document.Parts;
 import jomble.core.document.PieceReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceSet;
 import jomble.core.piece.SetKind;
-import jomble.server.client.ClientService;
+import jomble.core.piece.Word;
+import jomble.core.tree.Node;
+import jomble.server.client.WardrobeParts;
+import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import jomble.server.studio.Ids;
@@ -22,21 +29,21 @@ import org.springframework.stereotype.Service;
 class PieceSets {
     private final PieceRepository rows;
     private final History history;
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final KindService kinds;
     private final PieceMapper mapper;
 
-    PieceSets(PieceRepository rows, History history, ClientService clients, KindService kinds, PieceMapper mapper) {
+    PieceSets(PieceRepository rows, History history, WardrobeParts parts, KindService kinds, PieceMapper mapper) {
         this.rows = rows;
         this.history = history;
-        this.clients = clients;
+        this.parts = parts;
         this.kinds = kinds;
         this.mapper = mapper;
     }
 
     /** Ids of the existing sets. */
     Set<String> ids(UUID clientId) {
-        return clients.wardrobeWithoutPieces(clientId).setKinds().keySet();
+        return parts.get(clientId, Parts.SETS).stream().map(PieceSet::id).collect(Collectors.toSet());
     }
 
     /**
@@ -46,9 +53,9 @@ class PieceSets {
      */
     @Write
     public void joinSet(UUID clientId, String setId, String kind, String label, Set<String> refs) {
-        clients.hold(clientId);
+        history.hold(clientId);
         UUID step = Ids.next();
-        clients.keepSet(clientId, setId, kind, label, step);
+        keepSet(clientId, new PieceSet(setId, kindOfSet(kind), label), step);
         Kinds known = kinds.all();
         for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
             Piece before = mapper.piece(row, known);
@@ -62,7 +69,7 @@ class PieceSets {
                 }
                 Piece after = PieceReader.readAlone(tree, known);
                 mapper.write(row, after);
-                history.record(clientId, step, row.ref(), mapper.text(before), mapper.text(after));
+                history.record(clientId, step, Change.PIECES, row.ref(), mapper.text(before), mapper.text(after));
             }
         }
     }
@@ -76,7 +83,7 @@ class PieceSets {
             return document;
         }
         String label = document.get(Attribute.SET.name()).toString();
-        String id = clients.wardrobeWithoutPieces(clientId).sets().stream()
+        String id = parts.get(clientId, Parts.SETS).stream()
                 .filter(set -> set.label().equalsIgnoreCase(label))
                 .map(PieceSet::id)
                 .findFirst()
@@ -90,7 +97,27 @@ class PieceSets {
         String id = "s-" + Ids.next().toString().substring(24);
         SetKind kind =
                 label.endsWith("suit") ? SetKind.SUIT : label.endsWith("twinset") ? SetKind.TWINSET : SetKind.CO_ORD;
-        clients.keepSet(clientId, id, kind.id(), label, step);
+        keepSet(clientId, new PieceSet(id, kind, label), step);
         return id;
+    }
+
+    /** Adds or renames a set. It remains when its last piece leaves, so that undo can restore it. */
+    private void keepSet(UUID clientId, PieceSet set, UUID step) {
+        parts.change(clientId, step, Parts.SETS, before -> {
+            List<PieceSet> sets = new ArrayList<>(before);
+            sets.removeIf(other -> other.id().equals(set.id()));
+            sets.add(set);
+            return sets;
+        });
+    }
+
+    private static SetKind kindOfSet(String word) {
+        Node node = Node.root(Map.of("kind", word));
+        SetKind kind = Word.find(SetKind.class, word).orElse(null);
+        if (kind == null) {
+            node.field("kind").rejectUnknown("value", word, Word.ids(SetKind.class));
+        }
+        node.finish();
+        return kind;
     }
 }

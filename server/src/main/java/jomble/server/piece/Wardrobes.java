@@ -3,12 +3,12 @@ package jomble.server.piece;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
+import jomble.core.document.Parts;
 import jomble.core.document.Wardrobe;
-import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Kind;
-import jomble.server.client.ClientService;
+import jomble.core.piece.Kinds;
+import jomble.server.client.WardrobeParts;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
@@ -24,7 +24,7 @@ public class Wardrobes {
 
     private final PieceRepository rows;
     private final History history;
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final KindService kinds;
     private final PieceMapper mapper;
     private final Cache<UUID, Known> known = Caffeine.newBuilder()
@@ -32,10 +32,10 @@ public class Wardrobes {
             .<UUID, Known>weigher((id, one) -> 1 + one.wardrobe().pieces().size())
             .build();
 
-    Wardrobes(PieceRepository rows, History history, ClientService clients, KindService kinds, PieceMapper mapper) {
+    Wardrobes(PieceRepository rows, History history, WardrobeParts parts, KindService kinds, PieceMapper mapper) {
         this.rows = rows;
         this.history = history;
-        this.clients = clients;
+        this.parts = parts;
         this.kinds = kinds;
         this.mapper = mapper;
     }
@@ -60,12 +60,13 @@ public class Wardrobes {
     }
 
     private Wardrobe read(UUID clientId) {
-        Map<String, Object> document = clients.frame(clientId);
-        document.put(
-                "pieces",
-                rows.findByClientIdOrderByPosition(clientId).stream()
-                        .map(mapper::document)
-                        .toList());
-        return WardrobeReader.read(document, kinds.all());
+        Kinds known = kinds.all();
+        return parts.around(clientId)
+                .with(Parts.KINDS, known.own())
+                .with(
+                        Parts.PIECES,
+                        rows.findByClientIdOrderByPosition(clientId).stream()
+                                .map(row -> mapper.piece(row, known))
+                                .toList());
     }
 }

@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import jomble.core.document.Parts;
 import jomble.core.document.Wardrobe;
-import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Ruling;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
-import jomble.server.client.ClientService;
+import jomble.server.client.WardrobeParts;
 import jomble.server.document.NamedPieces;
 import jomble.server.piece.Wardrobes;
 import jomble.server.problem.ProblemException;
@@ -33,16 +33,16 @@ class OverrideController {
     private static final int MOST_REASON = 400;
     private static final int MOST_BY = 80;
 
-    private final ClientService clients;
+    private final WardrobeParts parts;
     private final Wardrobes wardrobes;
 
-    OverrideController(ClientService clients, Wardrobes wardrobes) {
-        this.clients = clients;
+    OverrideController(WardrobeParts parts, Wardrobes wardrobes) {
+        this.parts = parts;
         this.wardrobes = wardrobes;
     }
 
     /** @param decision approved or never */
-    record RulingView(List<String> pieces, String decision, String reason, String by) {}
+    record RulingView(String id, List<String> pieces, String decision, String reason, String by) {}
 
     /**
      * A ruling to be saved.
@@ -68,9 +68,9 @@ class OverrideController {
     /** The rulings for a client. */
     @GetMapping
     List<RulingView> all(@PathVariable UUID clientId) {
-        return clients.wardrobeWithoutPieces(clientId).overrides().rulings().stream()
+        return parts.get(clientId, Parts.OVERRIDES).stream()
                 .map(ruling -> new RulingView(
-                        values(ruling.pieces()), ruling.decision().id(), ruling.reason(), ruling.by()))
+                        ruling.id(), values(ruling.pieces()), ruling.decision().id(), ruling.reason(), ruling.by()))
                 .toList();
     }
 
@@ -80,14 +80,13 @@ class OverrideController {
         List<Ruling> wanted = asked.groups(wardrobes.of(clientId)).stream()
                 .map(together -> read(together, asked))
                 .toList();
-        clients.changeFrame(clientId, Ids.next(), wardrobe -> {
-            Overrides overrides = wardrobe.overrides();
+        parts.change(clientId, Ids.next(), Parts.OVERRIDES, before -> {
+            List<Ruling> rulings = before;
             for (Ruling ruling : wanted) {
-                List<Ruling> rulings = without(overrides, values(ruling.pieces()));
+                rulings = without(rulings, values(ruling.pieces()));
                 rulings.add(ruling);
-                overrides = new Overrides(rulings);
             }
-            return wardrobe.ruled(overrides);
+            return rulings;
         });
         return all(clientId);
     }
@@ -95,13 +94,12 @@ class OverrideController {
     /** Deletes the ruling on exactly these pieces. */
     @DeleteMapping
     List<RulingView> takeBack(@PathVariable UUID clientId, @RequestParam("piece") List<String> named) {
-        clients.changeFrame(
-                clientId, Ids.next(), wardrobe -> wardrobe.ruled(new Overrides(without(wardrobe.overrides(), named))));
+        parts.change(clientId, Ids.next(), Parts.OVERRIDES, before -> without(before, named));
         return all(clientId);
     }
 
-    private static List<Ruling> without(Overrides overrides, List<String> pieces) {
-        List<Ruling> others = new ArrayList<>(overrides.rulings());
+    private static List<Ruling> without(List<Ruling> rulings, List<String> pieces) {
+        List<Ruling> others = new ArrayList<>(rulings);
         others.removeIf(ruling -> new HashSet<>(values(ruling.pieces())).equals(new HashSet<>(pieces)));
         return others;
     }
@@ -118,7 +116,7 @@ class OverrideController {
                     "not-a-ruling",
                     "Approve two pieces or more, or rule out one or more, " + MOST_PIECES + " at most.");
         }
-        return new Ruling(ids, decision.get(), cut(asked.reason(), MOST_REASON), cut(asked.by(), MOST_BY));
+        return new Ruling(Ids.next().toString(), ids, decision.get(), cut(asked.reason(), MOST_REASON), cut(asked.by(), MOST_BY));
     }
 
     private static String cut(String text, int most) {

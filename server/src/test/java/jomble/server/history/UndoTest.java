@@ -3,6 +3,7 @@ package jomble.server.history;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -80,7 +81,7 @@ class UndoTest {
     private Answer change(int i) {
         List<Map<String, Object>> pieces = stylist.get(client + "/pieces").list();
         Map<String, Object> one = pieces.isEmpty() ? null : pieces.get(random.nextInt(pieces.size()));
-        int sort = one == null ? 0 : random.nextInt(10);
+        int sort = one == null ? 0 : random.nextInt(12);
         return switch (sort) {
             case 0, 1 ->
                 stylist.post(client + "/pieces", Map.of("id", "p" + i, "kind", any(KINDS), "label", "Piece " + i));
@@ -113,6 +114,9 @@ class UndoTest {
                                 List.of(),
                                 "avoid",
                                 List.of("#00000" + i % 10)));
+            case 9 ->
+                stylist.post(client + "/visits", Map.of("date", "2027-02-0" + (1 + i % 9), "note", "visit " + i));
+            case 10 -> replaced(i);
             default ->
                 stylist.put(
                         client + "/rules",
@@ -120,6 +124,17 @@ class UndoTest {
                                 "parameters",
                                 Map.of("colour.near-miss/clear-from", 5 + i % 4 + random.nextInt(100) / 100.0)));
         };
+    }
+
+    /** Brings in the document in another order, without some of it. */
+    private Answer replaced(int i) {
+        Map<String, Object> document = new HashMap<>(stylist.get(client + "/document").json());
+        for (String part : List.of("wears", "visits", "overrides")) {
+            List<Object> entries = new ArrayList<>((List<?>) document.get(part));
+            Collections.shuffle(entries, random);
+            document.put(part, entries.subList(0, entries.size() - (entries.size() > 2 && i % 2 == 0 ? 1 : 0)));
+        }
+        return stylist.put(client + "/document", document);
     }
 
     private static Map<String, Object> seen(List<Map<String, Object>> pieces) {

@@ -99,6 +99,10 @@ public final class Caller {
         return send("PUT", path, body, headers);
     }
 
+    public Answer patch(String path, Object body, String... headers) {
+        return send("PATCH", path, body, headers);
+    }
+
     public Answer delete(String path, String... headers) {
         return send("DELETE", path, null, headers);
     }

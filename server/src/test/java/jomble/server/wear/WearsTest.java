@@ -45,9 +45,9 @@ class WearsTest {
 
     @Test
     void goesOutWithTheDocumentAndIsTakenBackLikeAnyChange() {
-        wear("2026-01-05", "a", "b");
+        Object id = wear("2026-01-05", "a", "b").at("id");
         assertThat(stylist.get(client + "/document").at("wears", 0))
-                .isEqualTo(Map.of("date", "2026-01-05", "pieces", List.of("a", "b")));
+                .isEqualTo(Map.of("id", id, "date", "2026-01-05", "pieces", List.of("a", "b")));
         stylist.post(client + "/undo", Map.of());
         assertThat(stylist.get(client + "/wears").json()).isEmpty();
     }
@@ -55,8 +55,27 @@ class WearsTest {
     @Test
     void todayIsTheDayOfTheApplicationsClock() {
         Answer answer = stylist.post(client + "/wears", Map.of("pieces", List.of("b")));
-        assertThat(answer.status()).isEqualTo(200);
-        assertThat(answer.at("b", "times")).isEqualTo(1);
+        assertThat(answer.status()).isEqualTo(201);
+        assertThat(answer.at("date")).isEqualTo(Jomble.TODAY);
+        assertThat(stylist.get(client + "/wears").at("b", "last")).isEqualTo(Jomble.TODAY);
+    }
+
+    /** At 09:00 UTC it is still the same day at the Line Islands, the furthest east there is. */
+    @Test
+    void takesTheDayOfTheCaller() {
+        assertThat(wear("2027-01-12", "a").status()).isEqualTo(201);
+        assertThat(wear("2027-01-13", "a").at("code")).isEqualTo("in-the-future");
+    }
+
+    @Test
+    void aLaterWearCostsNoMoreThanTheFirst(Jomble jomble) {
+        HistorySize sizes = new HistorySize(jomble, client);
+        wear("2026-01-05", "a", "b");
+        long first = sizes.ofLatestChange();
+        for (int i = 0; i < 60; i++) {
+            wear("2026-01-06", "a", "b");
+        }
+        assertThat(sizes.ofLatestChange()).isEqualTo(first).isLessThan(4_000);
     }
 
     @ParameterizedTest(name = "{0} on {1}: {2} {3}")

@@ -26,7 +26,7 @@ import jomble.core.piece.Slot;
  */
 public final class CompiledContext implements PairFindings {
     /** Bits for a stylist's ruling, which is not a rule of the catalogue and can only stop. */
-    private static final RuleBits RULING = new RuleBits(new NeverRule(), -1, 0, 0);
+    private static final RuleBits RULING = new RuleBits(new NeverRule(), -1, false, 0, 0);
 
     private final JudgementContext context;
     private final RuleCatalogue catalogue;
@@ -169,8 +169,13 @@ public final class CompiledContext implements PairFindings {
     }
 
     /** How many rules credit without also finding fault. */
-    public int credits(long credit, long minor, long major) {
-        return catalogue.credits(credit, minor, major);
+    public int credits(Penalties penalties) {
+        return catalogue.credits(penalties.credit(), penalties.minor(), penalties.major());
+    }
+
+    /** The bits of the second word that piece and pair rules may set. */
+    public long pairsBeyond() {
+        return catalogue.pairsBeyond();
     }
 
     public JudgementContext context() {
@@ -241,6 +246,21 @@ public final class CompiledContext implements PairFindings {
     @Override
     public long major(int a, int b) {
         return lasting.major(a, b) | (ofWeather == null ? 0 : ofWeather.major(a, b));
+    }
+
+    @Override
+    public boolean reachBeyond() {
+        return lasting.reachBeyond();
+    }
+
+    @Override
+    public long minorBeyond(int a, int b) {
+        return lasting.minorBeyond(a, b) | (ofWeather == null ? 0 : ofWeather.minorBeyond(a, b));
+    }
+
+    @Override
+    public long majorBeyond(int a, int b) {
+        return lasting.majorBeyond(a, b) | (ofWeather == null ? 0 : ofWeather.majorBeyond(a, b));
     }
 
     /** Adds the catalogue indices of the rules that stop two ways, or one if both are the same. */

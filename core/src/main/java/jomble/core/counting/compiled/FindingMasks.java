@@ -32,6 +32,7 @@ public final class FindingMasks implements PairFindings {
     private final int size;
     /** Whether only single-piece rules apply, so that nothing is stored for pairs. */
     private final boolean ofPiecesOnly;
+    private final boolean reachesBeyond;
 
     private final PenaltySets penaltySets = new PenaltySets();
     /** An index into {@link #penalties} or, for a stop, the complement of an index into {@link #stopping}. */
@@ -49,6 +50,7 @@ public final class FindingMasks implements PairFindings {
     /** @param ofWeather whether to compile the rules that depend on the weather, or the others */
     public FindingMasks(Options options, RuleCatalogue catalogue, JudgementContext context, boolean ofWeather) {
         this.size = options.ways().size();
+        this.reachesBeyond = catalogue.pairsBeyond() != 0;
         List<PieceRule> pieceRules = catalogue.pieceRules().stream()
                 .filter(rule -> rule.readsWeather() == ofWeather)
                 .toList();
@@ -190,14 +192,14 @@ public final class FindingMasks implements PairFindings {
 
         /** Stops the pair when no rule did but the slots cannot be combined. */
         void stopUnless(boolean allowed) {
-            penalties = allowed ? penalties : new Penalties(0, PenaltySets.EVERY_RULE, 0);
+            penalties = allowed ? penalties : Penalties.STOP;
         }
     }
 
     private void keep(int a, int b, Finds found) {
         int penalised = found.penalties.isStopped()
                 ? ~stoppingNumber(found.stops)
-                : penaltySets.number(found.penalties.minor(), found.penalties.major());
+                : penaltySets.number(found.penalties);
         int credited = credits.number(found.penalties.credit(), 0);
         penalties[at(a, b)] = penalised;
         penalties[at(b, a)] = penalised;
@@ -237,8 +239,7 @@ public final class FindingMasks implements PairFindings {
             boolean same = penalties[i] < 0
                     ? other.penalties[i] < 0
                     : other.penalties[i] >= 0
-                            && penaltySets.minor(penalties[i]) == other.penaltySets.minor(other.penalties[i])
-                            && penaltySets.major(penalties[i]) == other.penaltySets.major(other.penalties[i]);
+                            && penaltySets.isSame(penalties[i], other.penaltySets, other.penalties[i]);
             if (!same) {
                 return false;
             }
@@ -249,16 +250,31 @@ public final class FindingMasks implements PairFindings {
     /** Whether no pair rule finds anything for a way, whatever else is worn. */
     public boolean isUnspokenBeside(int way) {
         for (int other = 0; other < size; other++) {
-            if (other != way && (minor(way, other) | major(way, other) | credit(way, other)) != 0) {
+            if (other != way && isSpokenOf(way, other)) {
                 return false;
             }
         }
         return true;
     }
 
+    private boolean isSpokenOf(int way, int other) {
+        long faults = minor(way, other) | major(way, other) | minorBeyond(way, other) | majorBeyond(way, other);
+        return (faults | credit(way, other)) != 0;
+    }
+
     /** The findings of single-piece rules for a way, as a comparable value. */
     public List<Long> ofPiece(int way) {
-        return List.of(minor(way, way), major(way, way), credit(way, way));
+        return List.of(
+                minor(way, way),
+                major(way, way),
+                minorBeyond(way, way),
+                majorBeyond(way, way),
+                credit(way, way));
+    }
+
+    @Override
+    public boolean reachBeyond() {
+        return reachesBeyond;
     }
 
     @Override
@@ -271,6 +287,18 @@ public final class FindingMasks implements PairFindings {
     public long major(int a, int b) {
         int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
         return number < 0 ? PenaltySets.EVERY_RULE : penaltySets.major(number);
+    }
+
+    @Override
+    public long minorBeyond(int a, int b) {
+        int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
+        return number < 0 ? 0 : penaltySets.minorBeyond(number);
+    }
+
+    @Override
+    public long majorBeyond(int a, int b) {
+        int number = isSilent(a, b) ? PenaltySets.NOTHING : penalties[at(a, b)];
+        return number < 0 ? 0 : penaltySets.majorBeyond(number);
     }
 
     /** Adds the catalogue indices of the rules that stop two ways, or one if both are the same. */

@@ -229,7 +229,7 @@ public final class CompletionSearch {
         }
         Summary summary = context.summarise(worn);
         Penalties early = found.plus(bound, summary);
-        return new Penalties(early.minor(), early.major(), found.credit()).plus(decided, summary);
+        return early.withCredit(found.credit()).plus(decided, summary);
     }
 
     private void chooseWays(int next, Penalties found, long clo) {
@@ -290,7 +290,7 @@ public final class CompletionSearch {
 
     private void settle(Penalties penalties) {
         int points = penalties.points();
-        int credits = context.credits(penalties.credit(), penalties.minor(), penalties.major());
+        int credits = context.credits(penalties);
         Completion found = new Completion(Verdict.of(false, points), points, credits, worn.clone());
         if (found.isBetterThan(best)) {
             best = found;

@@ -359,6 +359,6 @@ public final class BodyEnumerator {
         found = found.plus(weather.checks(), state.measures);
         return found.points() > MOST_POINTS
                 ? Diagram.NO
-                : weather.search().over(state.measures, state.ways, state.count, found.minor(), found.major());
+                : weather.search().over(state.measures, state.ways, state.count, found);
     }
 }

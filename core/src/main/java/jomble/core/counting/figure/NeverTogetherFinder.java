@@ -63,9 +63,9 @@ public final class NeverTogetherFinder {
             rules.clear();
         }
 
-        void offer(boolean stopped, BitSet stopping, long minor, long major) {
+        void offer(boolean stopped, BitSet stopping, Penalties found) {
             int itsStops = stopped ? Math.max(1, stopping.cardinality()) : 0;
-            int itsPoints = PenaltySets.points(minor, major);
+            int itsPoints = found.points();
             if (itsStops < stops || itsStops == stops && itsPoints < points) {
                 stops = itsStops;
                 points = itsPoints;
@@ -73,14 +73,15 @@ public final class NeverTogetherFinder {
                 if (stopped) {
                     rules.or(stopping);
                 } else if (itsPoints > Verdict.WORKS.mostPoints()) {
-                    addFaults(minor | major);
+                    addFaults(false, found.minor() | found.major());
+                    addFaults(true, found.minorBeyond() | found.majorBeyond());
                 }
             }
         }
 
-        private void addFaults(long faults) {
+        private void addFaults(boolean areBeyond, long faults) {
             for (long left = faults; left != 0; left &= left - 1) {
-                Rule rule = catalogue.withFaultBit(Long.numberOfTrailingZeros(left));
+                Rule rule = catalogue.withFaultBit(areBeyond, Long.numberOfTrailingZeros(left));
                 rules.set(catalogue.bits(rule).place());
             }
         }
@@ -143,7 +144,7 @@ public final class NeverTogetherFinder {
             for (CompiledContext context : compiled.contexts()) {
                 blame.clear();
                 Arrays.fill(worn, null);
-                wear(context, outfit, new int[outfit.size()], 0, 0, 0, new BitSet(), false);
+                wear(context, outfit, new int[outfit.size()], 0, Penalties.NONE, new BitSet(), false);
                 blame.rules.stream().forEach(place -> votes[place]++);
             }
         }
@@ -169,12 +170,11 @@ public final class NeverTogetherFinder {
             List<Option> outfit,
             int[] ways,
             int next,
-            long minor,
-            long major,
+            Penalties found,
             BitSet stops,
             boolean stopped) {
         if (next == ways.length) {
-            offer(context, minor, major, stops, stopped);
+            offer(context, found, stops, stopped);
             return;
         }
         Option option = outfit.get(next);
@@ -182,23 +182,26 @@ public final class NeverTogetherFinder {
             int way = option.firstWay() + i;
             ways[next] = way;
             worn[option.slot().ordinal()] = option.ways().get(i);
-            long lesser = minor;
-            long greater = major;
+            Penalties worse = found;
             BitSet against = (BitSet) stops.clone();
             boolean dead = stopped;
             for (int k = 0; k <= next; k++) {
-                lesser |= context.minor(ways[k], way);
-                long found = context.major(ways[k], way);
-                dead |= found == PenaltySets.EVERY_RULE;
-                greater |= found == PenaltySets.EVERY_RULE ? 0 : found;
+                long major = context.major(ways[k], way);
+                dead |= major == PenaltySets.EVERY_RULE;
+                worse = worse.plus(new Penalties(
+                        context.minor(ways[k], way),
+                        major == PenaltySets.EVERY_RULE ? 0 : major,
+                        context.minorBeyond(ways[k], way),
+                        context.majorBeyond(ways[k], way),
+                        0));
                 context.addStops(ways[k], way, against);
             }
-            wear(context, outfit, ways, next + 1, lesser, greater, against, dead);
+            wear(context, outfit, ways, next + 1, worse, against, dead);
         }
     }
 
-    private void offer(CompiledContext context, long minor, long major, BitSet stops, boolean stopped) {
-        Penalties found = Penalties.NONE;
+    private void offer(CompiledContext context, Penalties ofPieces, BitSet stops, boolean stopped) {
+        Penalties found = ofPieces;
         boolean dead = stopped;
         BitSet all = (BitSet) stops.clone();
         Summary summary = context.summarise(worn);
@@ -217,7 +220,7 @@ public final class NeverTogetherFinder {
                 found = found.plus(result.get().kind(), check.bits());
             }
         }
-        blame.offer(dead, all, minor | found.minor(), major | found.major());
+        blame.offer(dead, all, found);
     }
 
     private List<List<Option>> plainOutfits(Option a, Option b) {

@@ -47,7 +47,7 @@ final class JointVectors {
         return tuples.at(number, slot);
     }
 
-    /** Every rule penalised by at least one way of at least one slot. */
+    /** Every rule of the first word penalised by at least one way of at least one slot. */
     long penalised(int number) {
         return penalised[number];
     }

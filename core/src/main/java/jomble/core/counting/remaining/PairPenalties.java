@@ -68,10 +68,14 @@ final class PairPenalties {
     }
 
     private int between(int one, int other) {
-        return penaltySets.bounded(penaltySets.number(context.minor(one, other), context.major(one, other)));
+        return penaltySets.bounded(penaltySets.number(
+                context.minor(one, other),
+                context.major(one, other),
+                context.minorBeyond(one, other),
+                context.majorBeyond(one, other)));
     }
 
-    /** Every rule that a level's ways can violate, alone or together with ways of earlier levels. */
+    /** Every rule of the first word that a level's ways can violate, alone or together with ways of earlier levels. */
     long within(int level) {
         long mask = 0;
         for (int way : ways[level]) {
@@ -112,7 +116,7 @@ final class PairPenalties {
         return vectors[level].penalties(vector, place);
     }
 
-    /** Every rule penalised by at least one way of a level. */
+    /** Every rule of the first word penalised by at least one way of a level. */
     long rules(int level, int vector) {
         return vectors[level].penalised(vector);
     }

@@ -51,7 +51,7 @@ final class PairVectors {
         return vectors.at(vector, place);
     }
 
-    /** Every rule penalised by at least one way. */
+    /** Every rule of the first word penalised by at least one way. */
     long penalised(int vector) {
         return penalised[vector];
     }

@@ -2,6 +2,7 @@ package jomble.core.counting.remaining;
 
 import java.util.Arrays;
 import java.util.List;
+import jomble.core.counting.compiled.Penalties;
 import jomble.core.counting.compiled.PenaltySets;
 import jomble.core.counting.table.Numbering;
 import jomble.core.counting.table.Rows;
@@ -50,11 +51,11 @@ final class ProductAutomaton {
         }
     }
 
-    /** The rules whose penalty, if any, is known once a level is decided. */
+    /** The rules of the first word whose penalty, if any, is known once a level is decided. */
     long decidedAt(int level) {
         long bits = 0;
         for (RuleAutomaton rule : pending[level]) {
-            bits |= rule.last() == level ? rule.bit() : 0;
+            bits |= rule.last() == level && !rule.bits().isBeyond() ? rule.bits().fault() : 0;
         }
         return bits;
     }
@@ -92,21 +93,17 @@ final class ProductAutomaton {
     private void step(int level, int state, int choice, Row row) {
         int[] to = new int[pending[level + 1].length];
         int kept = 0;
-        long minor = 0;
-        long major = 0;
+        Penalties found = Penalties.NONE;
         for (int i = 0; i < pending[level].length; i++) {
             RuleAutomaton rule = pending[level][i];
             int next = rule.after(level, states[level].at(state, i), choice);
             if (rule.last() > level) {
                 to[kept++] = next;
             } else {
-                minor |= next == RuleAutomaton.MINOR ? rule.bit() : 0;
-                major |= next == RuleAutomaton.STOP
-                        ? PenaltySets.EVERY_RULE
-                        : next == RuleAutomaton.MAJOR ? rule.bit() : 0;
+                found = RuleAutomaton.plus(found, next, rule.bits());
             }
         }
-        row.penalties[choice] = penaltySets.bounded(penaltySets.number(minor, major));
+        row.penalties[choice] = penaltySets.bounded(penaltySets.number(found));
         row.next[choice] = number(level + 1, to);
     }
 

@@ -1,6 +1,7 @@
 package jomble.core.counting.remaining;
 
 import java.util.Arrays;
+import jomble.core.counting.compiled.Penalties;
 import jomble.core.counting.compiled.PenaltySets;
 import jomble.core.counting.table.KeyTable;
 import jomble.core.counting.table.Rows;
@@ -25,6 +26,9 @@ public final class RemainingSlotSearch {
     private final PenaltySets penaltySets;
     private final PairPenalties pairs;
     private final TransitionTable transitions;
+    /** Of the second word, only rules about pieces and pairs can be penalised again. */
+    private final long liveBeyond;
+
     private final Joiner joiner;
     /** The builder that leaves the body's warmth open, if the warmth rule depends on nothing else; otherwise null. */
     private final DeferredWarmth openWarmth;
@@ -57,6 +61,7 @@ public final class RemainingSlotSearch {
         this.penaltySets = rules.penaltySets();
         this.pairs = rules.pairs();
         this.transitions = rules.transitions();
+        this.liveBeyond = rules.context().pairsBeyond();
         this.states = new SearchStates[levels];
         this.tables = new KeyTable[individual];
         this.keys = new long[individual][];
@@ -95,14 +100,13 @@ public final class RemainingSlotSearch {
      * The node of a body.
      *
      * @param body the first {@code count} entries are the ways it wears
-     * @param minor rules penalised so far as minor, {@code major} likewise; together at most {@link #MOST_POINTS}
-     *     points
+     * @param found penalties so far, at most {@link #MOST_POINTS} points
      */
-    public int over(MeasureAccumulator worn, int[] body, int count, long minor, long major) {
+    public int over(MeasureAccumulator worn, int[] body, int count, Penalties found) {
         for (int level = 0; level < individual; level++) {
             vectorNumbers[0][level] = pairs.over(level, body, count);
         }
-        int node = at(0, rules.seen(worn, body, count), penaltySets.number(minor, major), 0);
+        int node = at(0, rules.seen(worn, body, count), penaltySets.number(found), 0);
         return openWarmth == null ? node : openWarmth.given(node, worn);
     }
 
@@ -121,7 +125,7 @@ public final class RemainingSlotSearch {
         for (int later = level; later < individual; later++) {
             live |= pairs.rules(later, vectorNumbers[level][later]);
         }
-        int kept = penaltySets.within(live, penalties);
+        int kept = penaltySets.within(live, liveBeyond, penalties);
         int gone = spent + penaltySets.points(penalties) - penaltySets.points(kept);
         int state = states[level].number(seen, kept, gone);
         return level < individual ? individual(level, state) : joint(level, state);

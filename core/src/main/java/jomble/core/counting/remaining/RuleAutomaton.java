@@ -4,7 +4,9 @@ import jomble.core.counting.compiled.Penalties;
 import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.counting.table.KeyTable;
 import jomble.core.counting.table.Numbering;
+import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.MeasureAccumulator;
+import jomble.core.judgement.RuleBits;
 
 /**
  * A whole-outfit rule that depends on remaining slots, as an automaton. A state records what the rule would find for
@@ -64,8 +66,18 @@ final class RuleAutomaton {
         this.last = lastTouched;
     }
 
-    long bit() {
-        return check.bits().fault();
+    RuleBits bits() {
+        return check.bits();
+    }
+
+    /** Penalties with what a rule finds in the end. */
+    static Penalties plus(Penalties penalties, int found, RuleBits bits) {
+        return switch (found) {
+            case STOP -> penalties.plus(FindingKind.STOP, bits);
+            case MAJOR -> penalties.plus(FindingKind.MAJOR, bits);
+            case MINOR -> penalties.plus(FindingKind.MINOR, bits);
+            default -> penalties;
+        };
     }
 
     /** The last level that affects the rule; after it, the state is what the rule finds. */
@@ -118,6 +130,6 @@ final class RuleAutomaton {
         if (found.isStopped()) {
             return STOP;
         }
-        return found.major() != 0 ? MAJOR : found.minor() != 0 ? MINOR : SILENT;
+        return found.hasMajor() ? MAJOR : found.isFaultless() ? SILENT : MINOR;
     }
 }

@@ -80,13 +80,28 @@ class PenaltiesTest {
             }
 
             @Override
+            public boolean reachBeyond() {
+                return true;
+            }
+
+            @Override
+            public long minorBeyond(int one, int other) {
+                return one == other ? 0 : 1L << 20 + one + other;
+            }
+
+            @Override
+            public long majorBeyond(int one, int other) {
+                return one == other ? 1L << 30 + one : 0;
+            }
+
+            @Override
             public long credit(int one, int other) {
                 return 1L << one * other;
             }
         };
         int[] worn = {0, 1, 7};
         Penalties found = Penalties.NONE.wearing(2, worn, 2, findings);
-        assertThat(found).isEqualTo(new Penalties(1L << 2, 1L << 12 | 1L << 13, 0));
+        assertThat(found).isEqualTo(new Penalties(1L << 2, 1L << 12 | 1L << 13, 1L << 22 | 1L << 23, 1L << 32, 0));
         assertThat(found.crediting(2, worn, 2, findings).credit()).isEqualTo(1L << 4 | 1 | 1L << 2);
     }
 }

@@ -64,16 +64,16 @@ class RuleKeysTest {
             List<List<Integer>> further,
             String seed) {
         String rule = check.rule().id();
-        Map<Long, List<Long>> judged = new HashMap<>();
+        Map<Long, List<Penalties>> judged = new HashMap<>();
         for (List<Integer> body : bodies) {
             long key = check.check().key(check.rule(), dressed(compiled, structure, body));
-            List<Long> found = new ArrayList<>();
+            List<Penalties> found = new ArrayList<>();
             for (List<Integer> more : further) {
                 List<Integer> all = new ArrayList<>(body);
                 all.addAll(more);
-                found.add(penalties(check, dressed(compiled, structure, all)));
+                found.add(check.judge(dressed(compiled, structure, all)).withCredit(0));
             }
-            List<Long> before = judged.putIfAbsent(key, found);
+            List<Penalties> before = judged.putIfAbsent(key, found);
             if (before != null) {
                 assertThat(found).as("%s, %s, %s", seed, rule, body).isEqualTo(before);
                 alike.merge(rule, 1, Integer::sum);
@@ -82,11 +82,6 @@ class RuleKeysTest {
                 telling.add(rule);
             }
         }
-    }
-
-    private static long penalties(ReadyCheck check, MeasureAccumulator worn) {
-        Penalties penalties = check.judge(worn);
-        return penalties.minor() | penalties.major() << 1;
     }
 
     private static MeasureAccumulator dressed(CompiledContext compiled, Structure structure, List<Integer> ways) {

@@ -21,7 +21,6 @@ import jomble.core.document.Wardrobe;
 import jomble.core.document.WardrobeReader;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Overrides;
-import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Ruling;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Structure;
@@ -170,18 +169,9 @@ class CountDifferenceTest {
     }
 
     private static JudgementContext context() {
-        JudgementContext plain = JudgementContext.PLAIN;
-        Ruling ruling = new Ruling(List.copyOf(ids("satchel shirt shoes trousers")), Ruling.Decision.APPROVED, "", "");
-        return new JudgementContext(
-                plain.brief(),
-                plain.occasion(),
-                null,
-                plain.schools(),
-                Map.of("trio", SetKind.JEWELLERY),
-                ParameterValues.DEFAULTS,
-                null,
-                false,
-                new Overrides(List.of(ruling)));
+        Ruling ruling =
+                new Ruling("r1", List.copyOf(ids("satchel shirt shoes trousers")), Ruling.Decision.APPROVED, "", "");
+        return JudgementContext.PLAIN.with(Map.of("trio", SetKind.JEWELLERY)).with(new Overrides(List.of(ruling)));
     }
 
     @Test

@@ -25,6 +25,7 @@ import jomble.core.counting.Progress;
 import jomble.core.counting.RandomPickCoverage;
 import jomble.core.counting.SlotPair;
 import jomble.core.judgement.Judge;
+import jomble.core.judgement.CrowdedCatalogue;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;
@@ -57,6 +58,8 @@ class CounterAgreementTest {
 
     private final Counter counter = new DiagramCounter(Catalogue.standard());
     private final Counter sharing = new DiagramCounter(Catalogue.standard(), 1);
+    /** With rules about pieces and pairs in the second word of the masks as well. */
+    private final Counter crowded = new DiagramCounter(CrowdedCatalogue.standard());
 
     @Test
     void agreesWithBruteForceOnRandomWardrobes() {
@@ -65,7 +68,7 @@ class CounterAgreementTest {
         for (int i = 0; i < WARDROBES; i++) {
             CountQuestion question = question(FIRST_SEED + i);
             BruteForce slow = new BruteForce(question);
-            Counter used = i % SHARED == 0 ? sharing : counter;
+            Counter used = i % SHARED == 0 ? sharing : i % SHARED == 1 ? crowded : counter;
             Counts fast = used.count(question, CROSSINGS, Progress.NONE);
             String seed = "seed " + (FIRST_SEED + i) + " counting " + question.counted();
             assertThat(fast.total()).as(seed).isEqualTo(slow.total());
@@ -92,8 +95,8 @@ class CounterAgreementTest {
             CROSSINGS.forEach(pair -> agreesOnPairs(pair, question, slow, fast, seed));
             agreesOnContaining(question, slow, new Random(FIRST_SEED + i), seed);
             agreesOnTheList(question, slow, seed);
-            if (used == sharing) {
-                assertThat(sharing.list(question, 0, 3 * PAGE, Progress.NONE))
+            if (used != counter) {
+                assertThat(used.list(question, 0, 3 * PAGE, Progress.NONE))
                         .as(seed)
                         .isEqualTo(counter.list(question, 0, 3 * PAGE, Progress.NONE));
             }

@@ -18,7 +18,6 @@ import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.document.WardrobeReader;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Overrides;
-import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Ruling;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.piece.Kinds;
@@ -112,7 +111,7 @@ class UncountedFiguresTest {
     void approvedOutfitsAreCompletedByWhatIsInThem(
             String approved, int total, int coat, int bag, int watch, String keptByTheCoat) {
         List<Ruling> rulings = Arrays.stream(approved.split("; "))
-                .map(outfit -> new Ruling(ids(outfit), Ruling.Decision.APPROVED, "", ""))
+                .map(outfit -> new Ruling("r1", ids(outfit), Ruling.Decision.APPROVED, "", ""))
                 .toList();
         CountQuestion question = new CountQuestion(
                 PIECES_AT_ODDS, List.of(ruled(rulings)), CountedSlots.OUTFITS, false, List.of(), true);
@@ -132,16 +131,7 @@ class UncountedFiguresTest {
 
     private static JudgementContext ruled(List<Ruling> rulings) {
         JudgementContext plain = JudgementContext.PLAIN;
-        return new JudgementContext(
-                plain.brief(),
-                plain.occasion(),
-                null,
-                plain.schools(),
-                Map.of(),
-                ParameterValues.DEFAULTS,
-                null,
-                false,
-                new Overrides(rulings));
+        return JudgementContext.PLAIN.with(new Overrides(rulings));
     }
 
     private static CountQuestion question(long seed, CountedSlots counted) {

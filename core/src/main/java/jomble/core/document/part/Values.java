@@ -1,7 +1,8 @@
-package jomble.core.document;
+package jomble.core.document.part;
 
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -9,26 +10,27 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import jomble.core.colour.Colour;
+import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
 
 /** Readers for values that occur in many places of a document. Problems are reported at their node. */
-final class Values {
+public final class Values {
     private static final int MOST = 200;
 
     private Values() {}
 
     /** The value of a node, or the fallback when it is absent or invalid; an invalid one is reported. */
-    static <T> T given(Node node, Function<Node, T> read, T fallback) {
+    public static <T> T given(Node node, Function<Node, T> read, T fallback) {
         T value = node.isNull() ? null : read.apply(node);
         return value == null ? fallback : value;
     }
 
-    static <T> List<T> list(Node node, Function<Node, T> read) {
+    public static <T> List<T> list(Node node, Function<Node, T> read) {
         return node.items(MOST).stream().map(read).filter(Objects::nonNull).toList();
     }
 
-    static <W extends Enum<W> & Word> W word(Node node, Class<W> type) {
+    public static <W extends Enum<W> & Word> W word(Node node, Class<W> type) {
         if (!node.isText()) {
             node.reject("not-text", "one of " + String.join(", ", Word.ids(type)) + " is expected here");
             return null;
@@ -40,7 +42,7 @@ final class Values {
         return word.orElse(null);
     }
 
-    static Colour colour(Node node) {
+    public static Colour colour(Node node) {
         if (!node.isText() || !Colour.isHex((String) node.value())) {
             node.reject("not-a-colour", "a colour of the form #rrggbb is expected here");
             return null;
@@ -49,7 +51,7 @@ final class Values {
     }
 
     /** Items with distinct names. */
-    static <T> List<T> distinct(Node node, Function<Node, T> read, Function<T, String> name, String what) {
+    public static <T> List<T> distinct(Node node, Function<Node, T> read, Function<T, String> name, String what) {
         Set<String> seen = new HashSet<>();
         return list(node, n -> {
             T item = read.apply(n);
@@ -60,24 +62,24 @@ final class Values {
         });
     }
 
-    static List<String> ids(List<? extends Word> words) {
+    public static List<String> ids(List<? extends Word> words) {
         return words.stream().map(Word::id).toList();
     }
 
-    static String id(Word word) {
+    public static String id(Word word) {
         return word == null ? null : word.id();
     }
 
-    static List<String> hexes(List<Colour> colours) {
+    public static List<String> hexes(List<Colour> colours) {
         return colours.stream().map(Colour::hex).toList();
     }
 
-    static String hex(Colour colour) {
+    public static String hex(Colour colour) {
         return colour == null ? null : colour.hex();
     }
 
     /** A map in the order given, without the entries that are null. */
-    static Map<String, Object> tree(Object... namesAndValues) {
+    public static Map<String, Object> tree(Object... namesAndValues) {
         Map<String, Object> tree = new LinkedHashMap<>();
         for (int i = 0; i < namesAndValues.length; i += 2) {
             if (namesAndValues[i + 1] != null) {
@@ -85,5 +87,17 @@ final class Values {
             }
         }
         return tree;
+    }
+
+    /** Distinct ids of pieces; they need not be in the wardrobe. */
+    public static List<PieceId> pieceIds(Node node, int most) {
+        Set<PieceId> pieces = new LinkedHashSet<>();
+        for (Node item : node.items(most)) {
+            String id = item.text(1, 64);
+            if (id != null && !pieces.add(new PieceId(id))) {
+                item.reject("twice", "the piece " + id + " is named twice");
+            }
+        }
+        return List.copyOf(pieces);
     }
 }

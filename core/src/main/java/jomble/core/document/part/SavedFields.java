@@ -1,4 +1,4 @@
-package jomble.core.document;
+package jomble.core.document.part;
 
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -8,8 +8,8 @@ import jomble.core.tree.Node;
 
 /** The fields common to everything saved by name. */
 public final class SavedFields {
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_NOTES = 2000;
+    static final int LONGEST_NAME = 80;
+    static final int LONGEST_NOTES = 2000;
     private static final int LONGEST_TIME = 40;
     private static final Instant LONG_AGO = Instant.EPOCH;
 
@@ -30,14 +30,14 @@ public final class SavedFields {
     }
 
     /** When something was saved; a date long past when it is not given. */
-    static Instant saved(Node node) {
+    public static Instant saved(Node node) {
         return Values.given(
                 node.field("saved"),
                 field -> time(field, Instant::parse, "a time of the form 2027-01-08T09:30:00Z is expected here"),
                 LONG_AGO);
     }
 
-    static LocalDate date(Node node) {
+    public static LocalDate date(Node node) {
         return time(node, LocalDate::parse, "a date of the form 2027-01-08 is expected here");
     }
 

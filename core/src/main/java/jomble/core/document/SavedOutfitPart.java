@@ -9,6 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import jomble.core.document.part.EntryPart;
+import jomble.core.document.part.SavedFields;
+import jomble.core.document.part.Shape;
+import jomble.core.document.part.Values;
 import jomble.core.outfit.SavedOutfit;
 import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
@@ -21,30 +25,33 @@ import jomble.core.tree.Node;
  * ["safe"], "favourite": true, "slots": {"top": "p1", "bottom": "p7"}, "finishes": {"p1": ["tucked"]}, "saved":
  * "2027-01-08T09:30:00Z", "earlier": []}}. Pieces may have left the wardrobe since.
  */
-public final class SavedOutfitReader {
-    static final int MOST_OUTFITS = 1000;
-    static final int MOST_NAMES = 20;
+public final class SavedOutfitPart extends EntryPart<SavedOutfit> {
+    private static final int MOST_OUTFITS = 1000;
+    private static final int MOST_NAMES = 20;
     private static final int MOST_MEMBERS = 20;
-    private static final int LONGEST_NAME = 80;
     private static final List<String> ABOUT = List.of("name", "notes", "occasions", "seasons", "tags", "favourite");
 
-    private SavedOutfitReader() {}
-
-    static List<SavedOutfit> readAll(Node node) {
-        List<SavedOutfit> outfits = new ArrayList<>();
-        Set<String> seen = new HashSet<>();
-        for (Node item : node.items(MOST_OUTFITS)) {
-            SavedOutfit outfit = read(item);
-            if (outfit != null && !seen.add(outfit.id())) {
-                item.field("id").reject("twice", "the outfit " + outfit.id() + " is given twice");
-            } else if (outfit != null) {
-                outfits.add(outfit);
-            }
-        }
-        return outfits;
+    SavedOutfitPart() {
+        super("outfits", MOST_OUTFITS);
     }
 
-    private static SavedOutfit read(Node node) {
+    @Override
+    public String id(SavedOutfit outfit) {
+        return outfit.id();
+    }
+
+    @Override
+    public String title(SavedOutfit outfit) {
+        return outfit.about().name();
+    }
+
+    @Override
+    protected String noun() {
+        return "outfit";
+    }
+
+    @Override
+    protected SavedOutfit readEntry(Node node) {
         List<String> fields = new ArrayList<>(ABOUT);
         fields.addAll(List.of("id", "slots", "finishes", "saved", "earlier"));
         node.fields(fields);
@@ -75,7 +82,7 @@ public final class SavedOutfitReader {
             return List.of();
         }
         return node.items(MOST_NAMES).stream()
-                .map(item -> item.text(1, LONGEST_NAME))
+                .map(SavedFields::name)
                 .filter(name -> name != null)
                 .distinct()
                 .toList();
@@ -129,20 +136,14 @@ public final class SavedOutfitReader {
         return finishes;
     }
 
-    static List<Map<String, Object>> write(List<SavedOutfit> outfits) {
-        return outfits.stream()
-                .map(outfit -> {
-                    Map<String, Object> tree = Values.tree("id", outfit.id());
-                    tree.putAll(write(outfit.about()));
-                    tree.putAll(write(outfit.now()));
-                    tree.put(
-                            "earlier",
-                            outfit.earlier().stream()
-                                    .map(SavedOutfitReader::write)
-                                    .toList());
-                    return tree;
-                })
-                .toList();
+    @Override
+    public Map<String, Object> writeEntry(SavedOutfit outfit) {
+        Map<String, Object> tree = Values.tree("id", outfit.id());
+        tree.putAll(write(outfit.about()));
+        tree.putAll(write(outfit.now()));
+        tree.put(
+                "earlier", outfit.earlier().stream().map(SavedOutfitPart::write).toList());
+        return tree;
     }
 
     /** Name, notes and purpose in document form. */
@@ -170,5 +171,27 @@ public final class SavedOutfitReader {
 
     private static List<String> values(List<PieceId> ids) {
         return ids.stream().map(PieceId::value).toList();
+    }
+
+    @Override
+    protected Map<String, Object> entrySchema() {
+        Map<String, Object> version = new LinkedHashMap<>();
+        version.put("slots", SlotSchema.of(Map.of("anyOf", List.of(Shape.ID, Shape.list(Shape.ID)))));
+        version.put(
+                "finishes",
+                Map.of("type", "object", "additionalProperties", Shape.list(Map.of("enum", Word.ids(Finish.class)))));
+        version.put("saved", Shape.TIME);
+        Map<String, Object> names = Map.of("type", "array", "maxItems", MOST_NAMES, "items", Shape.NAME);
+        Map<String, Object> properties = new LinkedHashMap<>();
+        properties.put("id", Shape.ID);
+        properties.put("name", Shape.NAME);
+        properties.put("notes", Shape.NOTES);
+        properties.put("occasions", names);
+        properties.put("seasons", names);
+        properties.put("tags", names);
+        properties.put("favourite", Map.of("type", "boolean"));
+        properties.putAll(version);
+        properties.put("earlier", Shape.list(0, SavedOutfit.MOST_EARLIER, Shape.object(List.of("slots"), version)));
+        return Shape.object(List.of("id", "name", "slots"), properties);
     }
 }

@@ -1,0 +1,2 @@
+/** The stylist's visits to a client. */
+package jomble.server.visit;
