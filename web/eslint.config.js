@@ -14,27 +14,60 @@ export default ts.config(
     rules: {
       'no-restricted-syntax': [
         'error',
-        { selector: 'TSAsExpression > TSNeverKeyword', message: 'Say what it is: a cast to never hides a wrong type.' },
+        {
+          selector: 'TSAsExpression > TSNeverKeyword',
+          message: 'Say what it is: a cast to never hides a wrong type.',
+        },
       ],
     },
   },
   {
+    ignores: ['src/main.tsx'],
     rules: {
       'no-restricted-imports': [
         'error',
         {
           patterns: [
-            { regex: `(^|/)(${features})/.`, message: 'Import from the index of the feature; the rest is its own affair.' },
+            {
+              regex: `(^|/)(${features})/(?!pages$).`,
+              message: 'Import from the index of the feature; the rest is its own affair.',
+            },
+            { regex: '/app(/|$)', message: 'The routes stand on top; nothing imports them.' },
           ],
         },
       ],
     },
   },
   {
-    files: ['src/ui/**', 'src/api/**'],
+    files: ['src/features/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ regex: '(^|/)features(/|$)', message: 'Features stand above this.' }] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: `(^|/)(${features})/.`,
+              message: 'Import from the index of the feature; the rest is its own affair.',
+            },
+            { regex: '/app(/|$)', message: 'The routes stand on top; nothing imports them.' },
+          ],
+        },
+      ],
     },
   },
-  { plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  {
+    files: ['src/ui/**', 'src/api/**', 'src/language/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [{ regex: '(^|/)(features|app)(/|$)', message: 'Features and routes stand above this.' }],
+        },
+      ],
+    },
+  },
+  {
+    plugins: { 'react-hooks': hooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
 );

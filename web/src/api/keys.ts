@@ -24,6 +24,7 @@ export const keys = {
   pieces: named('pieces'),
   photos: named('photos'),
   story: named('story'),
+  visits: named('visits'),
   worn: named('worn'),
   forecast: named('forecast'),
   brief: named('brief'),

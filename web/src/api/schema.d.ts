@@ -52,8 +52,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The studio's clients, each with the number of pieces.
-         * @description The studio's clients, each with the number of pieces.
+         * The studio's clients, each with the number of pieces, the last visit and the next.
+         * @description The studio's clients, each with the number of pieces, the last visit and the next.
          */
         get: operations["all_1"];
         put?: never;
@@ -165,7 +165,7 @@ export interface paths {
          * The saved capsules of a client.
          * @description The saved capsules of a client.
          */
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         /**
          * Saves a capsule: its <code>name</code>, <code>pieces</code>, <code>wishes</code> and <code>notes</code>.
@@ -214,7 +214,7 @@ export interface paths {
          * Deletes a saved capsule; undo brings it back.
          * @description Deletes a saved capsule; undo brings it back.
          */
-        delete: operations["delete_3"];
+        delete: operations["delete_4"];
         options?: never;
         head?: never;
         /**
@@ -223,7 +223,7 @@ export interface paths {
          * @description Changes the fields given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null,
          *      and, with the <code>version</code> the caller saw, <code>pieces</code> and <code>wishes</code>.
          */
-        patch: operations["change_5"];
+        patch: operations["change_6"];
         trace?: never;
     };
     "/api/v1/clients/{clientId}/changes": {
@@ -431,7 +431,7 @@ export interface paths {
          * @description The formulas of a client, the studio's, and those the client lives in, each with the number of its outfits in the
          *      context.
          */
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         /**
          * Saves a formula: its <code>name</code> and <code>slots</code>.
@@ -518,7 +518,7 @@ export interface paths {
          * Deletes a formula; undo brings it back.
          * @description Deletes a formula; undo brings it back.
          */
-        delete: operations["delete_2"];
+        delete: operations["delete_3"];
         options?: never;
         head?: never;
         /**
@@ -527,7 +527,7 @@ export interface paths {
          * @description Changes the given <code>name</code> and <code>slots</code>; with <code>seen</code>, only if the slots are still as the caller
          *      saw them.
          */
-        patch: operations["change_4"];
+        patch: operations["change_5"];
         trace?: never;
     };
     "/api/v1/clients/{clientId}/inventory": {
@@ -681,7 +681,7 @@ export interface paths {
          * The rulings for a client.
          * @description The rulings for a client.
          */
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         /**
          * Saves rulings, all or nothing; they replace earlier ones on the same pieces.
@@ -756,7 +756,7 @@ export interface paths {
          * Deletes a photo for good.
          * @description Deletes a photo for good.
          */
-        delete: operations["delete_4"];
+        delete: operations["delete_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -793,13 +793,13 @@ export interface paths {
          * The pieces of a client, in the order they were added.
          * @description The pieces of a client, in the order they were added.
          */
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         /**
          * Adds a piece in document form; it gets an id unless it has one.
          * @description Adds a piece in document form; it gets an id unless it has one.
          */
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -921,13 +921,13 @@ export interface paths {
          * The photos of a piece.
          * @description The photos of a piece.
          */
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         /**
          * Saves a photo of a piece, rotated upright, in three sizes and without metadata.
          * @description Saves a photo of a piece, rotated upright, in three sizes and without metadata.
          */
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1091,7 +1091,7 @@ export interface paths {
          * The saved outfits of a client, judged as their pieces are now.
          * @description The saved outfits of a client, judged as their pieces are now.
          */
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         /**
          * Saves an outfit: its <code>name</code>, <code>slots</code> and <code>finishes</code>, and optionally <code>notes</code>, <code>
@@ -1120,14 +1120,14 @@ export interface paths {
          * Deletes a saved outfit and returns the others; undo restores it.
          * @description Deletes a saved outfit and returns the others; undo restores it.
          */
-        delete: operations["delete_1"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         /**
          * Changes the fields given and, with the <code>version</code> the caller saw, <code>slots</code> and <code>finishes</code>.
          * @description Changes the fields given and, with the <code>version</code> the caller saw, <code>slots</code> and <code>finishes</code>.
          */
-        patch: operations["change_3"];
+        patch: operations["change_4"];
         trace?: never;
     };
     "/api/v1/clients/{clientId}/sets/{setId}": {
@@ -1212,6 +1212,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clients/{clientId}/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A client's visits, latest first.
+         * @description A client's visits, latest first.
+         */
+        get: operations["all_2"];
+        put?: never;
+        /**
+         * Adds a visit, past or to come.
+         * @description Adds a visit, past or to come.
+         */
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clients/{clientId}/visits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Deletes a visit, if it is still at the version in If-Match.
+         * @description Deletes a visit, if it is still at the version in If-Match. Undo restores it.
+         */
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        /**
+         * Changes the fields given, if the visit is still at the version in If-Match.
+         * @description Changes the fields given, if the visit is still at the version in If-Match.
+         */
+        patch: operations["change_3"];
+        trace?: never;
+    };
     "/api/v1/clients/{clientId}/ways": {
         parameters: {
             query?: never;
@@ -1287,7 +1335,7 @@ export interface paths {
          * The most recent first, at most 200; without those with a piece that has left the wardrobe.
          * @description The most recent first, at most 200; without those with a piece that has left the wardrobe.
          */
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1787,7 +1835,7 @@ export interface paths {
          * The kinds and words pieces are described with.
          * @description The kinds and words pieces are described with.
          */
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1980,7 +2028,17 @@ export interface components {
         ClientSummary: {
             /** Format: uuid */
             id?: string;
+            /**
+             * Format: date
+             * @description the latest visit before today, or null
+             */
+            lastVisit?: string;
             name?: string;
+            /**
+             * Format: date
+             * @description the earliest visit today or later, or null
+             */
+            nextVisit?: string;
             /** Format: int64 */
             pieces?: number;
         };
@@ -2303,6 +2361,12 @@ export interface components {
         FromCamera: {
             picture?: string;
         };
+        GoneRequest: {
+            /** @description version of each piece as the caller saw it, by id */
+            seen: {
+                [key: string]: number;
+            };
+        };
         HappenedView: {
             action?: string;
             /** Format: date-time */
@@ -2560,6 +2624,11 @@ export interface components {
             set?: {
                 [key: string]: unknown;
             };
+        };
+        NewVisit: {
+            /** Format: date */
+            date: string;
+            note?: string;
         };
         /** @description A suit to buy. */
         NextSuitView: {
@@ -2954,6 +3023,7 @@ export interface components {
             by?: string;
             /** @description approved or never */
             decision?: string;
+            id?: string;
             pieces?: string[];
             reason?: string;
         };
@@ -3041,6 +3111,11 @@ export interface components {
         SessionView: {
             currency?: string;
             name?: string;
+            /**
+             * Format: date-time
+             * @description the server's time, from which pages tell the day where they are shown
+             */
+            now?: string;
             studio?: string;
         };
         SetRequest: {
@@ -3198,11 +3273,27 @@ export interface components {
             readings?: string[];
             word?: string;
         };
+        /** @description The step that was taken back. */
         UndoView: {
+            /** @description added, changed or deleted; undone or redone for a step that was taken back before */
             action?: string;
+            /**
+             * Format: date
+             * @description the day the entry is about, or null
+             */
+            date?: string;
+            /**
+             * Format: int32
+             * @description number of entries of the part that were changed
+             */
+            entries?: number;
+            /** @description fields of the entry that were changed, for a part that is no list */
+            fields?: string[];
+            /** @description what the entry is called; empty when it has no name */
             label?: string;
-            /** Format: int32 */
-            pieces?: number;
+            /** @description the part of the wardrobe document it changed, such as pieces or wears */
+            part?: string;
+            /** @description whether there was one; all else is null, zero or empty if not */
             undone?: boolean;
         };
         Verdicts: {
@@ -3217,6 +3308,20 @@ export interface components {
             wishes?: {
                 [key: string]: unknown;
             };
+        };
+        /** @description What changes of a visit; null leaves it as it is. */
+        VisitChange: {
+            /** Format: date */
+            date?: string;
+            note?: string;
+        };
+        VisitView: {
+            /** Format: date */
+            date?: string;
+            id?: string;
+            note?: string;
+            /** Format: int64 */
+            version?: number;
         };
         VocabularyView: {
             attributes?: components["schemas"]["AttributeView"][];
@@ -3246,10 +3351,19 @@ export interface components {
         WearRequest: {
             /**
              * Format: date
-             * @description null for today
+             * @description the day in the caller's calendar; null for today in UTC
              */
             date?: string;
             pieces?: string[];
+        };
+        /** @description An entry of the log. */
+        WearView: {
+            /** Format: date */
+            date?: string;
+            id?: string;
+            pieces?: string[];
+            /** Format: int64 */
+            version?: number;
         };
         /** @description The capsule without one piece. */
         WithoutView: {
@@ -3334,7 +3448,10 @@ export interface operations {
     };
     all_1: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description the caller's day; by default the server's, in UTC */
+                today?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3535,7 +3652,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -3629,7 +3746,7 @@ export interface operations {
             };
         };
     };
-    delete_3: {
+    delete_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3652,7 +3769,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4002,7 +4119,10 @@ export interface operations {
     };
     forecast: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description the caller's day; by default the server's, in UTC */
+                today?: string;
+            };
             header?: never;
             path: {
                 clientId: string;
@@ -4022,7 +4142,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: {
                 season?: string;
@@ -4155,7 +4275,7 @@ export interface operations {
             };
         };
     };
-    delete_2: {
+    delete_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4176,7 +4296,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4401,7 +4521,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4547,7 +4667,7 @@ export interface operations {
             };
         };
     };
-    delete_4: {
+    delete_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4593,7 +4713,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4615,7 +4735,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4680,7 +4800,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ManyRequest"];
+                "application/json": components["schemas"]["GoneRequest"];
             };
         };
         responses: {
@@ -4797,7 +4917,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4820,7 +4940,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5063,7 +5183,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5113,7 +5233,7 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    delete_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5136,7 +5256,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5266,6 +5386,106 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitView"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVisit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitView"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                clientId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitView"];
+                };
+            };
+        };
+    };
     ways_1: {
         parameters: {
             query: {
@@ -5338,15 +5558,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Created */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": {
-                        [key: string]: components["schemas"]["WornView"];
-                    };
+                    "*/*": components["schemas"]["WearView"];
                 };
             };
         };
@@ -5377,7 +5595,7 @@ export interface operations {
             };
         };
     };
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6057,7 +6275,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,33 +1,23 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Tooltip } from 'radix-ui';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import type { ComponentType } from 'react';
+import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
 import { isProblem } from '../api/problem';
-import { BriefStage } from '../features/brief';
-import { CapsuleStage, PlanPage, SavedPage, SharedPage } from '../features/capsule';
-import { ClientsPage } from '../features/clients';
-import { CountsStage } from '../features/counts';
-import { HelpPage } from '../features/help';
-import {
-  BenchPage,
-  ChangesPage,
-  FormulasPage,
-  OutfitsLayout,
-  OutfitsStage,
-  PathsPage,
-  RegistersPage,
-  SavedOutfitsPage,
-  SuitsPage,
-  WaysPage,
-  WornOutfitsPage,
-} from '../features/outfits';
-import { PaletteStage } from '../features/palette';
-import { PieceSheet, PiecesStage } from '../features/pieces';
-import { RulesStage } from '../features/rules';
-import { useFocusNearby } from './focusNearby';
-import { SignInPage } from '../features/session';
-import { KindsPage } from '../features/studio';
-import { Workspace } from '../features/workspace';
+import { pages as brief } from '../features/brief/pages';
+import { pages as capsule } from '../features/capsule/pages';
+import { pages as clients } from '../features/clients/pages';
+import { pages as counts } from '../features/counts/pages';
+import { pages as help } from '../features/help/pages';
+import { pages as outfits } from '../features/outfits/pages';
+import { pages as palette } from '../features/palette/pages';
+import { pages as pieces } from '../features/pieces/pages';
+import { pages as rules } from '../features/rules/pages';
+import { pages as session } from '../features/session/pages';
+import { pages as studio } from '../features/studio/pages';
+import { pages as workspace } from '../features/workspace/pages';
 import { Notices } from '../ui/Notices';
+import { ErrorPage, MissingPage } from './ErrorPage';
+import { useFocusNearby } from './focusNearby';
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -42,53 +32,56 @@ const queries = new QueryClient({
   },
 });
 
+/** A route whose page is loaded when its address is opened; what goes wrong in it is shown in its place. */
+function page(path: string, load: () => Promise<ComponentType>, children?: RouteObject[]): RouteObject {
+  return { path, errorElement: <ErrorPage />, lazy: { Component: load }, children };
+}
+
 /** A gallery of the kit; not part of the production build. */
-const kit = import.meta.env.DEV
-  ? [{ path: '/ui', lazy: async () => ({ Component: (await import('./Gallery')).Gallery }) }]
-  : [];
+const kit = import.meta.env.DEV ? [page('/ui', async () => (await import('./Gallery')).Gallery)] : [];
 
 const router = createBrowserRouter([
-  { path: '/', element: <Navigate to="/clients" replace /> },
-  { path: '/sign-in', element: <SignInPage /> },
-  { path: '/clients', element: <ClientsPage /> },
-  { path: '/kinds', element: <KindsPage /> },
-  { path: '/help', element: <HelpPage /> },
-  ...kit,
   {
-    path: '/clients/:clientId',
-    element: <Workspace />,
+    errorElement: <ErrorPage />,
+    HydrateFallback: () => null,
     children: [
-      { index: true, element: <Navigate to="brief" replace /> },
-      { path: 'brief', element: <BriefStage /> },
-      { path: 'pieces', element: <PiecesStage /> },
-      { path: 'pieces/:ref', element: <PieceSheet /> },
-      { path: 'palette', element: <PaletteStage /> },
-      {
-        path: 'capsule',
-        element: <CapsuleStage />,
-        children: [
-          { index: true, element: <PlanPage /> },
-          { path: 'saved', element: <SavedPage /> },
-          { path: 'shared', element: <SharedPage /> },
-        ],
-      },
-      {
-        element: <OutfitsLayout />,
-        children: [
-          { path: 'outfits', element: <OutfitsStage /> },
-          { path: 'outfits/bench', element: <BenchPage /> },
-          { path: 'outfits/ways', element: <WaysPage /> },
-          { path: 'outfits/changes', element: <ChangesPage /> },
-          { path: 'outfits/paths', element: <PathsPage /> },
-          { path: 'outfits/registers', element: <RegistersPage /> },
-          { path: 'outfits/worn', element: <WornOutfitsPage /> },
-          { path: 'outfits/saved', element: <SavedOutfitsPage /> },
-          { path: 'outfits/formulas', element: <FormulasPage /> },
-          { path: 'outfits/suits', element: <SuitsPage /> },
-        ],
-      },
-      { path: 'counts', element: <CountsStage /> },
-      { path: 'rules', element: <RulesStage /> },
+      { path: '/', element: <Navigate to="/clients" replace /> },
+      page('/sign-in', session.SignInPage),
+      page('/clients', clients.ClientsPage),
+      page('/kinds', studio.KindsPage),
+      page('/help', help.HelpPage),
+      ...kit,
+      page('/clients/:clientId', workspace.Workspace, [
+        { index: true, element: <Navigate to="brief" replace /> },
+        page('brief', brief.BriefStage),
+        page('pieces', pieces.PiecesStage),
+        page('pieces/:ref', pieces.PieceSheet),
+        page('palette', palette.PaletteStage),
+        page('capsule', capsule.CapsuleStage, [
+          { index: true, lazy: { Component: capsule.PlanPage } },
+          page('saved', capsule.SavedPage),
+          page('shared', capsule.SharedPage),
+        ]),
+        {
+          lazy: { Component: outfits.OutfitsLayout },
+          children: [
+            page('outfits', outfits.OutfitsStage),
+            page('outfits/bench', outfits.BenchPage),
+            page('outfits/ways', outfits.WaysPage),
+            page('outfits/changes', outfits.ChangesPage),
+            page('outfits/paths', outfits.PathsPage),
+            page('outfits/registers', outfits.RegistersPage),
+            page('outfits/worn', outfits.WornOutfitsPage),
+            page('outfits/saved', outfits.SavedOutfitsPage),
+            page('outfits/formulas', outfits.FormulasPage),
+            page('outfits/suits', outfits.SuitsPage),
+          ],
+        },
+        page('counts', counts.CountsStage),
+        page('rules', rules.RulesStage),
+        { path: '*', element: <MissingPage /> },
+      ]),
+      { path: '*', element: <MissingPage /> },
     ],
   },
 ]);

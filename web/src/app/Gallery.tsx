@@ -19,7 +19,7 @@ import { Select } from '../ui/Select';
 import { Several } from '../ui/Several';
 import { Spoken } from '../ui/Spoken';
 import { Tick } from '../ui/Tick';
-import { usePageTitle } from './pageTitle';
+import { usePageTitle } from '../language/pageTitle';
 
 const seasons = [
   ['', 'no weather'],

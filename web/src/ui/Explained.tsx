@@ -1,6 +1,6 @@
 import { Tooltip } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
-import { glossary, type Term } from '../app/glossary';
+import { glossary, type Term } from '../language/glossary';
 
 interface Props {
   /** Words of the glossary, or the explanation itself. */

@@ -1,5 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
-import { monthName } from '../app/messages';
+import { monthName } from '../language/format';
 
 interface Props {
   label: string;

@@ -1,18 +1,21 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { Button } from './Button';
 import { Field, TextArea, TextInput } from './Field';
 import { say } from './messages';
 import { Modal } from './Modal';
 
 /** A name of something saved. */
-export const nameShape = z
-  .string()
-  .max(80)
-  .refine((name) => name.trim() !== '', { message: say('nameMissing') });
+export const nameShape = z.string().check(
+  z.maxLength(80, say('nameLong')),
+  z.refine((name) => name.trim() !== '', { message: say('nameMissing') }),
+);
 
-const shape = z.object({ name: nameShape, notes: z.string().max(2000) });
+/** Notes beside a name. */
+export const notesShape = z.string().check(z.maxLength(2000, say('notesLong')));
+
+const shape = z.object({ name: nameShape, notes: notesShape });
 
 export type Named = z.infer<typeof shape>;
 

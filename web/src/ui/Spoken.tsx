@@ -1,5 +1,5 @@
 import type { Exact } from '../api/client';
-import { figure, spoken } from '../app/messages';
+import { figure, spoken } from '../language/format';
 
 /** A figure as a person says it; above 9,999 the exact one is its tooltip and what a screen reader reads. */
 export function Spoken({ of }: { of: Exact | bigint }) {

@@ -1,4 +1,4 @@
-import { monthName } from '../../app/messages';
+import { monthName } from '../../language/format';
 import { say } from './messages';
 import type { Brief, MonthDocument } from './queries';
 

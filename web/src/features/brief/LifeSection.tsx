@@ -2,7 +2,7 @@ import { Collapsible, DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { sentence } from '../../api/problem';
 import type { Exact } from '../../api/client';
-import { figure, join } from '../../app/messages';
+import { figure, join } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { DrawnHere } from '../../ui/Drawing';
 import { useSay } from '../../ui/Notices';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { words } from '../../app/messages';
+import { words } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';

@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { monthName } from '../../app/messages';
+import { monthName } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
 import { Spoken } from '../../ui/Spoken';

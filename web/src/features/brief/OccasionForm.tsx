@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm, useWatch, type PathValue } from 'react-hook-form';
-import { z } from 'zod';
-import { words } from '../../app/messages';
+import * as z from 'zod/mini';
+import { words } from '../../language/format';
 import { Field, TextInput } from '../../ui/Field';
 import { Months } from '../../ui/Months';
 import { Select } from '../../ui/Select';
@@ -41,14 +41,20 @@ export const dressCodes = [
 ];
 
 const optional = (least: number, most: number, what: string) =>
-  z
-    .string()
-    .trim()
-    .refine((value) => value === '' || (Number(value) >= least && Number(value) <= most), what);
+  z.string().check(
+    z.trim(),
+    z.refine((value) => value === '' || (Number(value) >= least && Number(value) <= most), what),
+  );
 
 const schema = z
   .object({
-    name: z.string().trim().min(1, 'An occasion needs a name.').max(80),
+    name: z
+      .string()
+      .check(
+        z.trim(),
+        z.minLength(1, 'An occasion needs a name.'),
+        z.maxLength(80, 'At most 80 characters.'),
+      ),
     formalityLow: z.number(),
     formalityHigh: z.number(),
     often: z.string(),
@@ -56,15 +62,18 @@ const schema = z
     outdoorMinutes: optional(0, 1440, '0 to 1440 minutes'),
     indoorC: optional(-30, 45, '−30 to 45 °C'),
     maxHeelCm: optional(0, 25, '0 to 25 cm'),
-    audience: z.string().max(80),
+    audience: z.string().check(z.maxLength(80, 'At most 80 characters.')),
   })
-  .refine((value) => value.formalityLow <= value.formalityHigh, {
-    path: ['formalityHigh'],
-    message: 'The window is empty: it ends before it begins.',
-  })
-  .refine(
-    ({ often, unit }) => often === '' || (Number(often) >= 0 && Number(often) <= (unit === 'week' ? 21 : 31)),
-    { path: ['often'], message: 'At most 21 times a week, or 31 a month.' },
+  .check(
+    z.refine((value) => value.formalityLow <= value.formalityHigh, {
+      path: ['formalityHigh'],
+      message: 'The window is empty: it ends before it begins.',
+    }),
+    z.refine(
+      ({ often, unit }) =>
+        often === '' || (Number(often) >= 0 && Number(often) <= (unit === 'week' ? 21 : 31)),
+      { path: ['often'], message: 'At most 21 times a week, or 31 a month.' },
+    ),
   );
 
 type Values = z.infer<typeof schema>;

@@ -1,6 +1,7 @@
+import { useToday } from '../session';
 import { Link, useLocation } from 'react-router';
 import { useState } from 'react';
-import { day, words } from '../../app/messages';
+import { day, words } from '../../language/format';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Tick } from '../../ui/Tick';
@@ -277,13 +278,13 @@ export function BudgetSection({ brief, saver, currency }: Props & { currency: st
 
 export function NotesSection({ brief, saver }: Props) {
   const { notes = '', photoConsent } = brief.brief;
-  const today = new Date().toISOString().slice(0, 10);
+  const today = useToday();
   return (
     <div>
       <Tick
         label={photoConsent ? say('consentOn', { date: day(photoConsent) }) : say('consent')}
         checked={photoConsent !== undefined}
-        onChange={(on) => saver.save({ photoConsent: on ? today : null })}
+        onChange={(on) => saver.save({ photoConsent: on ? today() : null })}
       />
       <Field label={say('notes')}>
         {(id) => (

@@ -1,6 +1,6 @@
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { monthName } from '../../app/messages';
+import { dateOf, monthName } from '../../language/format';
 import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
@@ -81,7 +81,7 @@ export function PlaceSection({ clientId, brief, saver }: Props) {
             {forecast.map((day) => (
               <li key={day.date} className="text-xs">
                 <span className="block text-soft">
-                  {new Date(day.date ?? '').toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })}
+                  {dateOf(day.date).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })}
                 </span>
                 {say('forecastDay', { low: day.lowC, high: day.highC })}
                 <span className="block text-soft">{(day.rainChance ?? 0) > 0.5 ? 'rain' : 'dry'}</span>

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { day, join, words } from '../../app/messages';
+import { day, join, words } from '../../language/format';
 import { say } from './messages';
 import type { Brief, OccasionDocument } from './queries';
 

@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { EventData } from '../../api/streams';
-import { figure, join, monthName } from '../../app/messages';
+import { figure, join, monthName } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { useDesk } from '../desk';
 import { say } from './messages';

@@ -1,2 +1,1 @@
-export { BriefStage } from './BriefStage';
 export { useBrief, usePlaces } from './queries';

@@ -1,4 +1,4 @@
-import { speaker } from '../../app/intl';
+import { speaker } from '../../language/intl';
 
 const messages = {
   title: 'Brief',

@@ -1,5 +1,5 @@
 import type { PieceView } from '../../api/client';
-import { monthName } from '../../app/messages';
+import { monthName } from '../../language/format';
 import { Spoken } from '../../ui/Spoken';
 import { useDesk } from '../desk';
 import { useKeys } from '../../ui/useKeys';

@@ -1,4 +1,4 @@
-import { familyNames, spoken } from '../../app/messages';
+import { familyNames, spoken } from '../../language/format';
 import { Spoken } from '../../ui/Spoken';
 import { useDesk } from '../desk';
 import { say } from './messages';

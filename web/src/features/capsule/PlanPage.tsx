@@ -1,3 +1,5 @@
+import { useToday } from '../session';
+import { dateOf } from '../../language/format';
 import { Progress } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
@@ -28,6 +30,7 @@ const longer = 5;
 export function PlanPage() {
   const { clientId = '' } = useParams();
   const { client, byId, stamp, select } = useDesk();
+  const today = useToday()();
   const [search, setSearch] = useSearchParams();
   const [, choose] = useChosen();
   const saved = useSavedCapsules(clientId);
@@ -37,7 +40,7 @@ export function PlanPage() {
   const { now } = board;
   const seasons = client.seasons.filter((season) => season.id !== 'year');
   const [wishes, setWishes] = useState<Wishes>(
-    () => now?.wishes ?? { ...nothingAsked, seasons: [coming(seasons)?.id ?? ''].filter(Boolean) },
+    () => now?.wishes ?? { ...nothingAsked, seasons: [coming(seasons, today)?.id ?? ''].filter(Boolean) },
   );
   const [asking, setAsking] = useState<{ wishes: Wishes; budget: number } | null>(null);
   const [naming, setNaming] = useState(false);
@@ -268,8 +271,8 @@ function focusFirst() {
 }
 
 /** The season whose middle month comes next. */
-function coming(seasons: { id: string; months?: number[]; asked: number[] }[]) {
-  const month = new Date().getMonth() + 1;
+function coming(seasons: { id: string; months?: number[]; asked: number[] }[], today: string) {
+  const month = dateOf(today).getMonth() + 1;
   const away = (season: { asked: number[] }) =>
     Math.min(...season.asked.map((one) => (one - month + 12) % 12));
   return [...seasons].sort((a, b) => away(a) - away(b))[0];

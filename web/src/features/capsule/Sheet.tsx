@@ -1,7 +1,7 @@
 import { useRef, type KeyboardEvent } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
-import { familyNames } from '../../app/messages';
+import { familyNames } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { say } from './messages';

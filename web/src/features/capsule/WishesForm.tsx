@@ -1,6 +1,6 @@
 import { Collapsible, Popover, Slider } from 'radix-ui';
 import { useState } from 'react';
-import { familyNames } from '../../app/messages';
+import { familyNames } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';

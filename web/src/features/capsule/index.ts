@@ -1,5 +1,1 @@
-export { CapsuleStage } from './CapsuleStage';
-export { PlanPage } from './PlanPage';
-export { SavedPage } from './SavedPage';
-export { SharedPage } from './SharedPage';
 export { useSavedCapsules } from './queries';

@@ -1,4 +1,5 @@
-import { speaker } from '../../app/intl';
+import { dateOf } from '../../language/format';
+import { speaker } from '../../language/intl';
 
 export const say = speaker({
   title: 'Capsule',
@@ -209,5 +210,5 @@ export function wishWords(wish: (typeof functionWishes)[number]): string {
 
 /** For which season it is locked, and since when. */
 export function lockWords({ season, on }: { season: string; on: string }): string {
-  return say(season ? 'locked' : 'lockedPlain', { season, date: new Date(on) });
+  return say(season ? 'locked' : 'lockedPlain', { season, date: dateOf(on) });
 }

@@ -1,13 +1,14 @@
 import { Link, useLocation, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { join, text } from '../../app/messages';
+import { join } from '../../language/format';
+import { common } from '../../language/text';
 import { Spoken } from '../../ui/Spoken';
 import { Changes, OutfitCard, Reasons, useOutfits, useVerdict } from '../outfits';
 import { RulingMaker } from '../rules';
 import { listQuery, useChosen, useDesk, withSlots } from '../desk';
 
 function verdict(id?: string) {
-  return text.sheet[(id ?? 'no') as 'works' | 'daring' | 'no'];
+  return common.sheet[(id ?? 'no') as 'works' | 'daring' | 'no'];
 }
 
 /** A cell of the crossing table: its first outfits, or why there are none. */
@@ -49,13 +50,13 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
       {found > 0n ? (
         <>
           <p className="mb-2 text-soft">
-            <Spoken of={found} /> {text.counts.total} ·{' '}
+            <Spoken of={found} /> {common.counts.total} ·{' '}
             <Link to={`../outfits?${listQuery(search, { placed })}`} className="font-medium text-chalk">
-              {text.counts.open}
+              {common.counts.open}
             </Link>{' '}
             ·{' '}
             <Link to={`../outfits/bench?${buildQuery}`} className="font-medium text-chalk">
-              {text.counts.build}
+              {common.counts.build}
             </Link>
           </p>
           <div className="flex flex-col gap-2">
@@ -66,12 +67,12 @@ export function CellReading({ top, bottom }: { top: string; bottom: string }) {
         </>
       ) : (
         <>
-          <p className="mb-2 text-soft">{text.counts.noOutfit}</p>
+          <p className="mb-2 text-soft">{common.counts.noOutfit}</p>
           {why.data && (
             <>
               {beside.length > 0 && (
                 <p className="mb-2 text-soft">
-                  {text.counts.nearest}: {verdict(why.data.judgement?.verdict)} with {join(beside)}.
+                  {common.counts.nearest}: {verdict(why.data.judgement?.verdict)} with {join(beside)}.
                 </p>
               )}
               <Reasons findings={why.data.judgement?.findings ?? []} />

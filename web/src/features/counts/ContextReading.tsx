@@ -1,6 +1,7 @@
 import type { ContextCell } from '../../api/client';
 import { Link, useLocation, useParams } from 'react-router';
-import { join, monthName, text } from '../../app/messages';
+import { join, monthName } from '../../language/format';
+import { common } from '../../language/text';
 import { Spoken } from '../../ui/Spoken';
 import { listQuery, seasonWords, useChosen, useDesk } from '../desk';
 import { streamAddress } from '../../api/streams';
@@ -41,43 +42,43 @@ export function ContextReading({ cell, plain, counting }: Props) {
   return (
     <section aria-live="polite" data-testid="context-reading">
       <h2 className="font-serif text-[15px] leading-tight font-semibold">
-        {occasion || text.context.anyOccasion}, {seasonWords(season)}
+        {occasion || common.context.anyOccasion}, {seasonWords(season)}
       </h2>
       <p className="text-soft">
-        <Spoken of={cell.total} /> {text.context.presets[counting]}
+        <Spoken of={cell.total} /> {common.context.presets[counting]}
         {BigInt(cell.total) > 0n && (
           <>
             {' · '}
             <Link to={`../outfits?${listQuery(search, opened)}`} className="font-medium text-chalk">
-              {text.counts.open}
+              {common.counts.open}
             </Link>
           </>
         )}
       </p>
       {lost > 0n && (
         <p className="text-soft">
-          <Spoken of={lost} /> {text.counts.lostToWeather}
+          <Spoken of={lost} /> {common.counts.lostToWeather}
         </p>
       )}
       {cell.weakest && cell.weakest.month !== null && (
         <p className="text-soft">
-          {text.counts.weakestMonth}: {monthName(cell.weakest.month)}, <Spoken of={cell.weakest.total} />
+          {common.counts.weakestMonth}: {monthName(cell.weakest.month)}, <Spoken of={cell.weakest.total} />
         </p>
       )}
       {season && (
         <>
           <h3 className="mt-3 font-semibold">
-            {text.counts.dropOut}
+            {common.counts.dropOut}
             {out.length > 0 && ` · ${out.length}`}
           </h3>
-          {difference.state === 'running' && <p className="text-soft">{text.counts.pending} …</p>}
+          {difference.state === 'running' && <p className="text-soft">{common.counts.pending} …</p>}
           {difference.refused && <p role="alert">{difference.refused}</p>}
-          {difference.state === 'failed' && !difference.refused && <p role="alert">{text.counts.failed}</p>}
+          {difference.state === 'failed' && !difference.refused && <p role="alert">{common.counts.failed}</p>}
           {out.length > 0 && (
             <p className="text-soft">{join(out.map((piece) => byId.get(piece.id)?.label ?? piece.id))}</p>
           )}
           {difference.state === 'done' && out.length === 0 && (
-            <p className="text-soft">{text.counts.noneDropOut}</p>
+            <p className="text-soft">{common.counts.noneDropOut}</p>
           )}
         </>
       )}

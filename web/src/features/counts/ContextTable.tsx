@@ -2,8 +2,9 @@ import type { ContextCell } from '../../api/client';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { compareExact, greatest, shareOf } from '../../app/exact';
-import { figure, spoken, text } from '../../app/messages';
+import { compareExact, greatest, shareOf } from '../../language/exact';
+import { figure, spoken } from '../../language/format';
+import { common } from '../../language/text';
 import { Choice } from '../../ui/Choice';
 import { seasonOptions, StreamState, useChosen, useDesk } from '../desk';
 import { streamAddress } from '../../api/streams';
@@ -42,11 +43,11 @@ export function ContextTable() {
   const cellPicked = known.get(picked);
   return (
     <div data-testid="contexts">
-      <p className="mb-3 max-w-prose text-xs text-soft">{text.counts.contextsWhy}</p>
+      <p className="mb-3 max-w-prose text-xs text-soft">{common.counts.contextsWhy}</p>
       <Choice
-        label={text.context.counting}
+        label={common.context.counting}
         value={counting}
-        options={Object.entries(text.context.presets)}
+        options={Object.entries(common.context.presets)}
         onChange={(table) => {
           const next = new URLSearchParams(search);
           next.set('table', table);
@@ -55,12 +56,12 @@ export function ContextTable() {
       />
       <StreamState
         of={table}
-        words={`${figure(known.size)} of ${figure(all)} ${text.counts.counted}`}
+        words={`${figure(known.size)} of ${figure(all)} ${common.counts.counted}`}
         fraction={table.events.length / (2 * all - occasions.length)}
       />
       <div className="overflow-x-auto">
         <table className="border-collapse">
-          <caption className="sr-only">{text.counts.contexts}</caption>
+          <caption className="sr-only">{common.counts.contexts}</caption>
           <thead>
             <tr>
               <td />
@@ -70,7 +71,7 @@ export function ContextTable() {
                   scope="col"
                   className="w-28 px-2 pb-2 align-bottom text-xs leading-tight font-normal"
                 >
-                  {occasion || text.context.anyOccasion}
+                  {occasion || common.context.anyOccasion}
                 </th>
               ))}
             </tr>
@@ -93,7 +94,7 @@ export function ContextTable() {
                         <button
                           type="button"
                           aria-pressed={here}
-                          aria-label={`${occasion || text.context.anyOccasion}, ${name}: ${figure(cell.total)}`}
+                          aria-label={`${occasion || common.context.anyOccasion}, ${name}: ${figure(cell.total)}`}
                           title={figure(cell.total)}
                           data-context={at(season, occasion)}
                           onClick={() => setPicked(at(season, occasion))}
@@ -124,9 +125,9 @@ export function ContextTable() {
       </div>
       {client.climate.length < 12 && (
         <p className="mt-3 text-soft">
-          {text.counts.noClimate}{' '}
+          {common.counts.noClimate}{' '}
           <Link to={`../brief?${search}`} className="font-medium text-chalk">
-            {text.counts.addClimate}
+            {common.counts.addClimate}
           </Link>
         </p>
       )}
@@ -140,7 +141,7 @@ export function ContextTable() {
               counting={counting}
             />
           ) : (
-            <p className="text-soft">{text.counts.pickContext}</p>
+            <p className="text-soft">{common.counts.pickContext}</p>
           ),
           readingSlot,
         )}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import type { PieceView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { Choice } from '../../ui/Choice';
 import { NoCount, countedSlots, useChosen, useDesk } from '../desk';
 import { CellReading } from './CellReading';
@@ -15,7 +15,7 @@ import { WhatIfStage } from './WhatIfStage';
 function slotsOf(pieces: PieceView[], counting: string): [string, string][] {
   const counted = countedSlots(counting);
   const filled = new Set<string>(pieces.flatMap((piece) => piece.roles ?? []));
-  return Object.entries(text.counts.slots).filter(([slot]) => filled.has(slot) && counted.includes(slot));
+  return Object.entries(common.counts.slots).filter(([slot]) => filled.has(slot) && counted.includes(slot));
 }
 
 const views = ['crossing', 'byPiece', 'contexts', 'whatIf'] as const;
@@ -36,13 +36,13 @@ export function CountsStage() {
   return (
     <div className="p-5">
       <header className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <h1 className="font-serif text-xl font-semibold">{text.counts.title}</h1>
+        <h1 className="font-serif text-xl font-semibold">{common.counts.title}</h1>
         {view === 'crossing' && (
           <div className="flex items-baseline gap-4">
             {(['rows', 'columns'] as const).map((side) => (
               <Choice
                 key={side}
-                label={text.counts[side]}
+                label={common.counts[side]}
                 value={chosen[side]}
                 options={slots.filter(([slot]) => slot !== chosen[side === 'rows' ? 'columns' : 'rows'])}
                 onChange={(slot) => {
@@ -62,7 +62,7 @@ export function CountsStage() {
               onClick={() => show(key)}
               className={`min-h-6 border-b-2 ${view === key ? 'border-ink' : 'border-transparent text-soft'}`}
             >
-              {text.counts.views[key]}
+              {common.counts.views[key]}
             </button>
           ))}
         </div>
@@ -87,7 +87,7 @@ export function CountsStage() {
           cell ? (
             <CellReading key={`${cell.top} ${cell.bottom}`} {...cell} />
           ) : (
-            <p className="text-soft">{text.counts.pick}</p>
+            <p className="text-soft">{common.counts.pick}</p>
           ),
           readingSlot,
         )}

@@ -1,7 +1,8 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Counts, PieceView } from '../../api/client';
-import { figure, text } from '../../app/messages';
+import { figure } from '../../language/format';
+import { common } from '../../language/text';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
@@ -82,7 +83,7 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
     overscan: rowsBeyondSight,
   });
   if (bottoms.length === 0 || tops.length === 0) {
-    return <p className="text-soft">{text.counts.empty}</p>;
+    return <p className="text-soft">{common.counts.empty}</p>;
   }
 
   function keys(event: KeyboardEvent) {
@@ -136,9 +137,9 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
           <tr>
             <td className="sticky left-0 bg-sheet pb-1 align-bottom">
               <Choice
-                label={text.counts.sorted}
+                label={common.counts.sorted}
                 value={sort}
-                options={Object.entries(text.counts.sorts)}
+                options={Object.entries(common.counts.sorts)}
                 onChange={(value) => setSort(value as Sort)}
               />
             </td>
@@ -146,7 +147,7 @@ export function CrossingTable({ counts, cell, onPick }: Props) {
               <Head key={piece.id} piece={piece} />
             ))}
             <th scope="col" className="pl-3 text-right align-bottom text-xs font-normal text-soft">
-              {text.counts.total}
+              {common.counts.total}
             </th>
           </tr>
         </thead>
@@ -213,7 +214,7 @@ const Row = memo(function Row({
         const value = n.get(`${piece.id} ${bottom.id}`) ?? 0n;
         const side = 16 + 16 * Math.sqrt(Number(value) / most);
         const rule = reasons.get(`${piece.id} ${bottom.id}`);
-        const why = rule ? `, ${text.counts.mostly} “${titles.get(rule) ?? rule}”` : '';
+        const why = rule ? `, ${common.counts.mostly} “${titles.get(rule) ?? rule}”` : '';
         return (
           <td key={bottom.id} className="h-[34px] w-[46px] border border-hair p-0 text-center">
             {piece.id !== bottom.id && (
@@ -224,8 +225,8 @@ const Row = memo(function Row({
                 data-column={column}
                 tabIndex={column === stop ? 0 : -1}
                 aria-pressed={picked === bottom.id}
-                aria-label={`${piece.label} with ${bottom.label}: ${value === 0n ? text.counts.never + why : `${figure(value)} ${text.counts.total}`}`}
-                title={value === 0n ? text.counts.never + why : figure(value)}
+                aria-label={`${piece.label} with ${bottom.label}: ${value === 0n ? common.counts.never + why : `${figure(value)} ${common.counts.total}`}`}
+                title={value === 0n ? common.counts.never + why : figure(value)}
                 onClick={() => onPick({ top: piece.id, bottom: bottom.id })}
                 className={`flex h-full w-full items-center justify-center ${picked === bottom.id ? 'outline-2 outline-chalk' : ''}`}
               >

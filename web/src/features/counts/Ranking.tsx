@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { Counts, PieceView } from '../../api/client';
-import { compareExact } from '../../app/exact';
-import { figure, join, text } from '../../app/messages';
+import { compareExact } from '../../language/exact';
+import { figure, join } from '../../language/format';
+import { common } from '../../language/text';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
@@ -41,13 +42,13 @@ export function Ranking({ counts }: { counts: Counts }) {
     <>
       <div className="mb-2 flex items-baseline justify-between gap-4">
         <p id="ranking" className="text-xs text-soft">
-          {text.counts.ranking}
-          {shown.some((piece) => !bar.isCounted(piece)) && ` · ${text.counts.paleBars}`}
+          {common.counts.ranking}
+          {shown.some((piece) => !bar.isCounted(piece)) && ` · ${common.counts.paleBars}`}
         </p>
         <Choice
-          label={text.counts.sorted}
+          label={common.counts.sorted}
           value={order}
-          options={Object.entries(text.counts.rankings)}
+          options={Object.entries(common.counts.rankings)}
           onChange={(value) => setOrder(value as Order)}
         />
       </div>
@@ -56,18 +57,18 @@ export function Ranking({ counts }: { counts: Counts }) {
           <tr>
             <td />
             <th scope="col" className="font-normal">
-              {text.counts.piece}
+              {common.counts.piece}
             </th>
             <td />
             <th scope="col" className="text-right font-normal">
-              {text.counts.total}
+              {common.counts.total}
             </th>
             <th scope="col" className="pl-4 text-right font-normal whitespace-nowrap">
-              {text.counts.reach}
+              {common.counts.reach}
             </th>
             {keeping && (
               <th scope="col" className="pl-4 font-normal whitespace-nowrap">
-                {text.counts.keeps}
+                {common.counts.keeps}
               </th>
             )}
           </tr>
@@ -94,10 +95,10 @@ export function Ranking({ counts }: { counts: Counts }) {
                 </td>
                 <td className="w-28 pl-3 text-right font-serif font-semibold whitespace-nowrap">
                   {n === undefined ? (
-                    <span className="font-sans text-xs font-normal text-soft">{text.counts.pending}</span>
+                    <span className="font-sans text-xs font-normal text-soft">{common.counts.pending}</span>
                   ) : BigInt(n) === 0n ? (
                     <span className="inline-flex items-center gap-1.5 font-sans text-xs font-normal text-no">
-                      <Mark kind="no" /> {text.counts.orphan}
+                      <Mark kind="no" /> {common.counts.orphan}
                     </span>
                   ) : (
                     <Link
@@ -116,7 +117,7 @@ export function Ranking({ counts }: { counts: Counts }) {
                 {keeping && (
                   <td className="w-56 pl-4 text-xs">
                     {kept.length > 0 && (
-                      <span title={`${join(kept)} ${text.counts.keepsWhy}`}>
+                      <span title={`${join(kept)} ${common.counts.keepsWhy}`}>
                         <strong className="font-serif text-[13px]">{figure(kept.length)}</strong>{' '}
                         <span className="text-soft">
                           {kept.length > 2 ? `${kept.slice(0, 2).join(', ')} …` : join(kept)}

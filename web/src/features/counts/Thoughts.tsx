@@ -1,7 +1,9 @@
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { figure, text, words } from '../../app/messages';
+import { figure, words } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Disclosure } from '../../ui/Disclosure';
 import { Choice } from '../../ui/Choice';
@@ -186,7 +188,11 @@ function Altered({ thought, onChange }: Props) {
           }}
         />
         {dyes ? (
-          <ColourPicker label={text.pieces.colour} className="h-7 w-10 border border-line" onPick={setValue}>
+          <ColourPicker
+            label={common.pieces.colour}
+            className="h-7 w-10 border border-line"
+            onPick={setValue}
+          >
             <span className="block h-full w-full" style={{ background: value }} />
           </ColourPicker>
         ) : (
@@ -257,25 +263,28 @@ function Elsewhere({ thought, onChange }: Props) {
     <Part title={text.whatIf.elsewhere}>
       <div className="flex flex-col gap-1">
         <Choice
-          label={text.context.season}
+          label={common.context.season}
           value={thought.season ?? asNow}
           options={[same, ...seasonOptions(client, days)]}
           onChange={(season) => onChange({ season: unlessAsNow(season) })}
         />
         <Choice
-          label={text.context.occasion}
+          label={common.context.occasion}
           value={thought.occasion ?? asNow}
           options={[
             same,
-            ['', text.context.anyOccasion],
+            ['', common.context.anyOccasion],
             ...client.occasions.map(({ name }) => [name, name] as const),
           ]}
           onChange={(occasion) => onChange({ occasion: unlessAsNow(occasion) })}
         />
         <Choice
-          label={text.context.verdict}
+          label={common.context.verdict}
           value={thought.daring === null ? asNow : String(thought.daring)}
-          options={[same, [String(!chosen.daring), chosen.daring ? text.context.works : text.context.daring]]}
+          options={[
+            same,
+            [String(!chosen.daring), chosen.daring ? common.context.works : common.context.daring],
+          ]}
           onChange={(daring) => onChange({ daring: daring === asNow ? null : daring === 'true' })}
         />
       </div>

@@ -2,8 +2,10 @@ import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useParams } from 'react-router';
 import type { Difference, Exact } from '../../api/client';
-import { greatest, shareOf } from '../../app/exact';
-import { join, text } from '../../app/messages';
+import { greatest, shareOf } from '../../language/exact';
+import { join } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Delta } from '../../ui/Delta';
 import { Drawing } from '../../ui/Drawing';
 import { Spoken } from '../../ui/Spoken';
@@ -42,7 +44,7 @@ export function WhatIfStage() {
       <Thoughts thought={thought} onChange={(change) => setThought({ ...thought, ...change })} />
       <div>
         {idle && <p className="max-w-prose text-soft">{text.whatIf.nothing}</p>}
-        <StreamState of={streamed} words={difference ? text.whatIf.uncounted : text.counts.pending} />
+        <StreamState of={streamed} words={difference ? text.whatIf.uncounted : common.counts.pending} />
         {difference && (
           <Changes difference={difference} counted={streamed.events[0]!.perPiece} thought={thought} />
         )}

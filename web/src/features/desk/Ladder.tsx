@@ -1,6 +1,7 @@
 import { ToggleGroup } from 'radix-ui';
 import { useParams } from 'react-router';
-import { figure, monthName, spoken, text } from '../../app/messages';
+import { figure, monthName, spoken } from '../../language/format';
+import { common } from '../../language/text';
 import type { Chosen } from './context';
 import { say } from './messages';
 import { streamAddress } from '../../api/streams';
@@ -41,12 +42,12 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
     <section className="mb-4" data-testid="ladder">
       <ToggleGroup.Root
         type="single"
-        aria-label={text.reading.ladderWhat}
+        aria-label={common.reading.ladderWhat}
         value={chosen.counting}
         onValueChange={(counting) => counting && onChoose(counting)}
         className="flex flex-col items-stretch"
       >
-        {Object.entries(text.context.presets).map(([step, words]) => {
+        {Object.entries(common.context.presets).map(([step, words]) => {
           const total = found.get(step);
           return (
             <ToggleGroup.Item
@@ -68,8 +69,8 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
           );
         })}
       </ToggleGroup.Root>
-      {chosen.counting in text.reading.means && (
-        <p className="mt-1 pl-2.5 text-soft">{text.reading.means[chosen.counting]}</p>
+      {chosen.counting in common.reading.means && (
+        <p className="mt-1 pl-2.5 text-soft">{common.reading.means[chosen.counting]}</p>
       )}
       {weakest && weakest.month !== null && weakest.total !== found.get('bases') && (
         <p className="mt-1 pl-2.5 text-soft">
@@ -78,7 +79,7 @@ export function Ladder({ chosen, stamp, onChoose }: Props) {
         </p>
       )}
       {days !== undefined && (
-        <p className="mt-1 pl-2.5 text-soft" title={text.reading.basesWhat}>
+        <p className="mt-1 pl-2.5 text-soft" title={common.reading.basesWhat}>
           <strong className="font-serif text-ink tabular-nums">{figure(days)}</strong>{' '}
           {say('freshDays', { days: Number(days) })}
         </p>

@@ -1,4 +1,4 @@
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import type { LiveCounts } from './context';
 
@@ -9,9 +9,9 @@ export function NoCount({ live }: { live: LiveCounts }) {
   }
   return (
     <p className="mt-3">
-      {live.refused ?? (live.state === 'stopped' ? text.reading.cancelled : text.reading.failed)}{' '}
+      {live.refused ?? (live.state === 'stopped' ? common.reading.cancelled : common.reading.failed)}{' '}
       <Button look="link" onClick={live.again}>
-        {text.reading.again}
+        {common.reading.again}
       </Button>
     </p>
   );

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { figure, text } from '../../app/messages';
+import { figure } from '../../language/format';
+import { common } from '../../language/text';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from './context';
 import { Tick } from '../../ui/Tick';
@@ -24,8 +25,8 @@ export function PieceChoice({ legend, besides = [], chosen, onChoose }: Props) {
         {legend} <span className="text-soft">{figure(chosen.length)}</span>
       </legend>
       <input
-        aria-label={text.rulings.narrow}
-        placeholder={text.rulings.narrow}
+        aria-label={common.rulings.narrow}
+        placeholder={common.rulings.narrow}
         value={word}
         onChange={(event) => setWord(event.target.value)}
         onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}

@@ -1,5 +1,5 @@
 import type { PieceView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { bars } from './bars';
 import { useChosen, useDesk } from './context';
 
@@ -8,5 +8,5 @@ export function PieceFigure({ piece }: { piece: PieceView }) {
   const { live, pieces } = useDesk();
   const [chosen] = useChosen();
   const words = bars(live.counts, pieces, chosen.counting).figure(piece);
-  return <>{words?.full ?? text.counts.pending}</>;
+  return <>{words?.full ?? common.counts.pending}</>;
 }

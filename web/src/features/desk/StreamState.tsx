@@ -1,5 +1,5 @@
 import type { Listening } from '../../api/useStream';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { Progress } from '../../ui/Progress';
 
@@ -18,14 +18,18 @@ interface Props {
 
 /** How far long work has come, with a way to stop it, or why it came to nothing, with a way to begin again. */
 export function StreamState({ of, words, fraction = of.fraction, quiet = false, ...phrases }: Props) {
-  const { failed = text.counts.failed, stopped = text.counts.stopped, again = text.reading.again } = phrases;
+  const {
+    failed = common.counts.failed,
+    stopped = common.counts.stopped,
+    again = common.reading.again,
+  } = phrases;
   if (of.state === 'running' && !(quiet && fraction === 0)) {
     return (
       <div className="mb-3 flex items-center gap-3 text-xs text-soft" role="status">
         <Progress label={words} value={fraction} className="w-48" />
         {words}
         <Button look="link" onClick={of.stop}>
-          {text.counts.stop}
+          {common.counts.stop}
         </Button>
       </div>
     );

@@ -31,7 +31,7 @@ const ofList = [
   'for',
   'in',
   'tag',
-  'waistcoat',
+  'third',
   'formula',
   'each',
   'beyond',

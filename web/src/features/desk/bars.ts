@@ -1,6 +1,7 @@
 import type { Counts, Exact, PieceView } from '../../api/client';
-import { compareExact, greatest, shareOf } from '../../app/exact';
-import { figure, spoken, text } from '../../app/messages';
+import { compareExact, greatest, shareOf } from '../../language/exact';
+import { figure, spoken } from '../../language/format';
+import { common } from '../../language/text';
 import { countedSlots } from './slots';
 
 type Figured = Pick<PieceView, 'id' | 'roles'>;
@@ -15,7 +16,7 @@ export interface FigureWords {
 function percent(part: Exact, whole: Exact): string {
   if (compareExact(part, 0) > 0 && compareExact(part, whole) < 0) {
     const rounded = Math.round(100 * shareOf(part, whole));
-    return rounded < 1 ? `${text.counts.under} 1 %` : `${Math.min(99, rounded)} %`;
+    return rounded < 1 ? `${common.counts.under} 1 %` : `${Math.min(99, rounded)} %`;
   }
   return compareExact(part, 0) > 0 ? '100 %' : '0 %';
 }
@@ -40,17 +41,17 @@ export function bars(
     /** Undefined while it is not counted yet. */
     figure: (piece: Figured): FigureWords | undefined => {
       if (piece.roles?.length === 0) {
-        return { short: '–', full: text.counts.orphan };
+        return { short: '–', full: common.counts.orphan };
       }
       const n = counts?.perPiece[piece.id];
       if (n === undefined) {
         return undefined;
       }
       if (isCounted(piece)) {
-        return { short: spoken(n), full: `${figure(n)} ${text.pieces.outfits}` };
+        return { short: spoken(n), full: `${figure(n)} ${common.pieces.outfits}` };
       }
       const share = percent(n, counts!.total);
-      return { short: share, full: `${text.counts.goesWith} ${share} ${text.counts.ofThem}` };
+      return { short: share, full: `${common.counts.goesWith} ${share} ${common.counts.ofThem}` };
     },
   };
 }

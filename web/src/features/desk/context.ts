@@ -1,7 +1,8 @@
+import { dateOf } from '../../language/format';
 import { createContext, useContext } from 'react';
 import { useSearchParams } from 'react-router';
 import type { ClientView, Counts, ForecastDay, PieceView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { say } from './messages';
 import { countedSlots, crossed } from './slots';
 
@@ -13,9 +14,9 @@ export function isDay(season: string): boolean {
 /** The words of a season, of all of them, of a day, or of no weather. */
 export function seasonWords(season: string): string {
   if (isDay(season)) {
-    return say('day', { date: new Date(season) });
+    return say('day', { date: dateOf(season) });
   }
-  return season === '' ? text.context.noWeather : season === 'year' ? text.context.allYear : season;
+  return season === '' ? common.context.noWeather : season === 'year' ? common.context.allYear : season;
 }
 
 /** The seasons to choose from: no weather, the client's seasons with a known climate, and coming days. */
@@ -33,7 +34,7 @@ export function seasonOptions(
 /** A coming day with its weather. */
 export function weatherWords(day: ForecastDay): string {
   return say('dayWeather', {
-    date: new Date(day.date),
+    date: dateOf(day.date),
     low: day.lowC,
     high: day.highC,
     wet: String(day.rainChance > 0.5),

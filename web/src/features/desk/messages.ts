@@ -1,7 +1,6 @@
-import { speaker } from '../../app/intl';
+import { speaker } from '../../language/intl';
 
 export const say = speaker({
-  pieces: '{n, plural, one {# piece} other {# pieces}}',
   undone: 'Undone: {what}',
   redone: 'Redone: {what}',
   nothingToUndo: 'Nothing to undo.',

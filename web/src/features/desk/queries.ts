@@ -1,8 +1,10 @@
+import { takenBack } from './takenBack';
+import { useSession, useToday } from '../session';
 import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { useSay } from '../../ui/Notices';
 import { say } from './messages';
 import { useRefresh } from './useRefresh';
@@ -33,8 +35,7 @@ export function useUndo(clientId: string, again = false) {
         }),
       ),
     onSuccess: (undone) => {
-      const { pieces, label } = undone;
-      const what = pieces > 1 ? say('pieces', { n: pieces }) : (label ?? text.pieces.aroundPieces);
+      const what = takenBack(undone);
       tell(
         undone.undone
           ? say(again ? 'redone' : 'undone', { what })
@@ -57,6 +58,7 @@ export function useWorn(clientId = '', enabled = true) {
 
 /** What says how often outfits were worn. */
 const countingWears = (clientId: string) => [
+  keys.worn(clientId),
   keys.worn(clientId, 'outfits'),
   keys.savedOutfits(clientId),
   keys.formulas(clientId),
@@ -67,17 +69,17 @@ const countingWears = (clientId: string) => [
 export function useWear(clientId: string) {
   const queries = useQueryClient();
   const say = useSay();
+  const today = useToday();
   return useMutation({
     mutationFn: (pieces: string[]) =>
       need(
         api.POST('/api/v1/clients/{clientId}/wears', {
           params: { path: { clientId } },
-          body: { pieces },
+          body: { date: today(), pieces },
         }),
       ),
-    onSuccess: (worn) => {
-      queries.setQueryData(keys.worn(clientId), worn);
-      say(text.worn.written);
+    onSuccess: () => {
+      say(common.worn.written);
       return Promise.all(countingWears(clientId).map((queryKey) => queries.invalidateQueries({ queryKey })));
     },
     onError: (error) => say(sentence(error)),
@@ -86,9 +88,15 @@ export function useWear(clientId: string) {
 
 /** The weather of the coming week where the client lives. */
 export function useForecast(clientId: string) {
+  const isKnown = useSession().isSuccess;
+  const today = useToday()();
   return useQuery({
-    queryKey: keys.forecast(clientId),
-    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/forecast', { params: { path: { clientId } } })),
+    queryKey: keys.forecast(clientId, today),
+    enabled: isKnown,
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/clients/{clientId}/forecast', { params: { path: { clientId }, query: { today } } }),
+      ),
   });
 }
 

@@ -1,9 +1,9 @@
 import type { PieceView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 
 const bases = ['top', 'bottom', 'onepiece', 'drape', 'underskirt'];
 const clothes = [...bases, 'mid', 'jacket'];
-const everySlot = Object.keys(text.counts.slots);
+const everySlot = Object.keys(common.counts.slots);
 
 const presets: Record<string, string[]> = {
   bases,

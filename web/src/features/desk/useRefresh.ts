@@ -17,6 +17,8 @@ const sources = [
   'worn',
   'forecast',
   'story',
+  'visits',
+  'clients',
 ] as const;
 
 /** Loads all sources of a client's figures again after a change, except one that is `known`. */

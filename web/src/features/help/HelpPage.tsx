@@ -1,9 +1,9 @@
 import instrumentSans from '@fontsource-variable/instrument-sans/LICENSE?url';
 import literata from '@fontsource-variable/literata/LICENSE?url';
 import { Link } from 'react-router';
-import { glossary } from '../../app/glossary';
-import { text } from '../../app/messages';
-import { usePageTitle } from '../../app/pageTitle';
+import { glossary } from '../../language/glossary';
+import { common } from '../../language/text';
+import { usePageTitle } from '../../language/pageTitle';
 import { say } from './messages';
 
 /** What the words on the screens mean, which figure answers which question, and the keys. */
@@ -12,7 +12,7 @@ export function HelpPage() {
   return (
     <main className="mx-auto max-w-3xl p-8">
       <Link to="/clients" className="text-chalk">
-        ← {text.clients.title}
+        ← {common.clients.title}
       </Link>
       <h1 className="mt-3 font-serif text-2xl font-semibold">{say('title')}</h1>
       <h2 className="mt-6 border-b border-ink font-serif text-lg font-semibold">{say('questions')}</h2>
@@ -35,9 +35,9 @@ export function HelpPage() {
           </div>
         ))}
       </dl>
-      <h2 className="mt-6 border-b border-ink font-serif text-lg font-semibold">{text.keys.title}</h2>
+      <h2 className="mt-6 border-b border-ink font-serif text-lg font-semibold">{common.keys.title}</h2>
       <dl className="mt-2">
-        {text.keys.list.map(([key, what]) => (
+        {common.keys.list.map(([key, what]) => (
           <div key={key} className="grid grid-cols-[240px_1fr] gap-4 border-b border-hair py-1.5">
             <dt className="font-medium">{key}</dt>
             <dd>{what}</dd>

@@ -1,5 +1,6 @@
 import { Link, useLocation, useParams } from 'react-router';
-import { text, words } from '../../app/messages';
+import { words } from '../../language/format';
+import { text } from './text';
 import { Mark } from '../../ui/Mark';
 import { useDesk, withSlots } from '../desk';
 

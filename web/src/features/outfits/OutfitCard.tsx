@@ -1,6 +1,7 @@
 import { Link, useLocation } from 'react-router';
 import type { OutfitView, PieceView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
+import { text } from './text';
 import { DrawnHere } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';
 import { benchAddress, worn } from '../desk';
@@ -33,7 +34,7 @@ export function OutfitCard({
   return (
     <Link
       to={benchAddress(outfit, search)}
-      aria-label={`${text.sheet[outfit.verdict as 'works' | 'daring']}: ${[speaking(outfit), name].filter(Boolean).join(', ')}`}
+      aria-label={`${common.sheet[outfit.verdict as 'works' | 'daring']}: ${[speaking(outfit), name].filter(Boolean).join(', ')}`}
       className={`flex gap-2 border border-hair bg-sheet p-2 hover:border-ink ${small ? 'items-start' : 'items-stretch'}`}
     >
       <DrawnHere

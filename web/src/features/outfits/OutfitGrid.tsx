@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { OutfitView, PieceView } from '../../api/client';
-import { join } from '../../app/messages';
+import { join } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { Tick } from '../../ui/Tick';
 import { OutfitCard } from './OutfitCard';

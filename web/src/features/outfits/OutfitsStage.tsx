@@ -1,7 +1,9 @@
 import { useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { figure, join, text } from '../../app/messages';
+import { figure, join } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { listQuery, seasonWords, useChosen, useDesk } from '../desk';
@@ -29,7 +31,7 @@ export function OutfitsStage() {
   const listed = outfits.data?.pages.flatMap((page) => page.outfits ?? []) ?? [];
   const narrowed = [
     wanted.verdict === 'daring' && text.outfits.onlyDaring,
-    wanted.structure && (text.counts.structures[wanted.structure] ?? wanted.structure),
+    wanted.structure && (common.counts.structures[wanted.structure] ?? wanted.structure),
     ids.length > 0 && `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`,
   ].filter(Boolean);
   const about = [
@@ -69,7 +71,7 @@ export function OutfitsStage() {
       <OutfitGrid
         title={say('printed', { name: client.name })}
         context={say('in', {
-          occasion: chosen.occasion || text.context.anyOccasion,
+          occasion: chosen.occasion || common.context.anyOccasion,
           season: seasonWords(chosen.season),
         })}
         outfits={listed}

@@ -1,12 +1,12 @@
 import type { FindingView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { Explained } from '../../ui/Explained';
 import { Mark } from '../../ui/Mark';
 
 /** Findings, worst first, each with its cure. */
 export function Reasons({ findings }: { findings: FindingView[] }) {
   if (findings.length === 0) {
-    return <p className="text-soft">{text.sheet.nothing}</p>;
+    return <p className="text-soft">{common.sheet.nothing}</p>;
   }
   return (
     <ul className="flex flex-col gap-2" data-testid="reasons">
@@ -20,7 +20,7 @@ export function Reasons({ findings }: { findings: FindingView[] }) {
             {finding.text}{' '}
             {finding.exact && (
               <span className="text-xs text-soft">
-                <Explained says={finding.exact}>{text.sheet.measured}</Explained>
+                <Explained says={finding.exact}>{common.sheet.measured}</Explained>
               </span>
             )}
             {finding.kind !== 'credit' && finding.cure && (

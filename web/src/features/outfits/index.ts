@@ -1,15 +1,4 @@
-export { BenchPage } from './bench/BenchPage';
 export { Changes } from './Changes';
-export { ChangesPage } from './vary/ChangesPage';
-export { FormulasPage } from './formulas/FormulasPage';
 export { OutfitCard } from './OutfitCard';
-export { OutfitsLayout } from './OutfitsLayout';
-export { OutfitsStage } from './OutfitsStage';
-export { PathsPage } from './vary/PathsPage';
 export { Reasons } from './Reasons';
-export { RegistersPage } from './bench/RegistersPage';
-export { SavedOutfitsPage } from './saved/SavedOutfitsPage';
-export { SuitsPage } from './suits/SuitsPage';
-export { WaysPage } from './vary/WaysPage';
-export { WornOutfitsPage } from './saved/WornOutfitsPage';
 export { useOutfits, useVerdict } from './queries';

@@ -1,4 +1,4 @@
-import { speaker } from '../../app/intl';
+import { speaker } from '../../language/intl';
 
 export const say = speaker({
   choose: 'Choose this outfit: {pieces}',
@@ -107,7 +107,8 @@ export const say = speaker({
   brokenWays:
     'of {all} ways to break them up work. {school, select, strict {Suits are kept together here.} free {Suits are broken freely here.} other {Suits are broken where their cut and cloth allow it.}}',
   changeSchool: 'Change that',
-  waistcoat: 'with the waistcoat',
+  tagsLong: 'At most 400 characters.',
+  chooseWaistcoat: 'with the waistcoat',
   none: 'none',
   noSuits:
     'Suits are taken apart here once there is a tailored jacket and a pair of tailored trousers or a skirt. Record each part as a piece of its own and join them as a suit.',

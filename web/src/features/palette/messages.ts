@@ -1,4 +1,4 @@
-import { speaker } from '../../app/intl';
+import { speaker } from '../../language/intl';
 
 export const say = speaker({
   pieces: '{n, plural, one {# piece} other {# pieces}}',

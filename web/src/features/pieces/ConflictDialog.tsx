@@ -1,6 +1,6 @@
 import { AlertDialog } from 'radix-ui';
 import type { PieceView } from '../../api/client';
-import { words } from '../../app/messages';
+import { words } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { differing } from './merge';
 import { say } from './messages';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { sentence } from '../../api/problem';
-import { figure, text, words } from '../../app/messages';
+import { figure, words } from '../../language/format';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { PieceFigure, useDesk } from '../desk';

@@ -1,4 +1,5 @@
-import { text, words } from '../../app/messages';
+import { words } from '../../language/format';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
@@ -32,18 +33,18 @@ export function EntryLine({ clientId }: { clientId: string }) {
       className="border-b border-line bg-sheet px-5 pt-4 pb-3"
     >
       <div className="flex items-baseline gap-5 text-xs text-soft">
-        <label htmlFor="entry-line">{text.pieces.entry}</label>
-        <span className="ml-auto">{text.pieces.keptFromLast}</span>
+        <label htmlFor="entry-line">{common.pieces.entry}</label>
+        <span className="ml-auto">{common.pieces.keptFromLast}</span>
         <Choice
-          label={text.pieces.where}
+          label={common.pieces.where}
           value={also.whereabouts ?? ''}
-          options={choices('whereabouts', text.pieces.anywhere).filter(([id]) => id !== 'wardrobe')}
+          options={choices('whereabouts', common.pieces.anywhere).filter(([id]) => id !== 'wardrobe')}
           onChange={(value) => draft.keep('whereabouts', value)}
         />
         <Choice
-          label={text.pieces.from}
+          label={common.pieces.from}
           value={also.source ?? ''}
-          options={choices('source', text.pieces.unsaid)}
+          options={choices('source', common.pieces.unsaid)}
           onChange={(value) => draft.keep('source', value)}
         />
       </div>
@@ -51,7 +52,7 @@ export function EntryLine({ clientId }: { clientId: string }) {
         id="entry-line"
         value={line}
         onChange={(event) => draft.type(event.target.value)}
-        placeholder={text.pieces.hint}
+        placeholder={common.pieces.hint}
         autoComplete="off"
         maxLength={400}
         className="mt-1 w-full border-b-2 border-ink bg-transparent py-1.5 font-serif text-xl placeholder:text-soft/70"
@@ -72,7 +73,7 @@ export function EntryLine({ clientId }: { clientId: string }) {
                     className="ml-1.5 text-xs"
                     onClick={() => instead(chip, other)}
                   >
-                    {text.pieces.orElse} {words(other.split(':')[0]!)}?
+                    {common.pieces.orElse} {words(other.split(':')[0]!)}?
                   </Button>
                 ))}
               </li>
@@ -86,13 +87,13 @@ export function EntryLine({ clientId }: { clientId: string }) {
                   </Button>
                 ))}
                 {chip.readings.length === 0 && (
-                  <span className="text-xs text-soft">{text.pieces.notUnderstood}</span>
+                  <span className="text-xs text-soft">{common.pieces.notUnderstood}</span>
                 )}
               </li>
             ),
           )}
         </ul>
-        {current && !current.preview && <p className="text-soft">{text.pieces.needKind}</p>}
+        {current && !current.preview && <p className="text-soft">{common.pieces.needKind}</p>}
         {draft.refusal && (
           <p role="alert" className="text-no">
             {draft.refusal}

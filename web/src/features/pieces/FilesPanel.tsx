@@ -2,7 +2,9 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, need, sendFile, type PreviewView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { figure, text } from '../../app/messages';
+import { figure } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useSay } from '../../ui/Notices';
@@ -172,7 +174,7 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
                   {text.csv.happens}
                 </th>
                 <th scope="col" className="w-64 font-normal">
-                  {text.pieces.piece}
+                  {common.pieces.piece}
                 </th>
                 <th scope="col" className="font-normal">
                   {text.csv.wrong}

@@ -1,7 +1,8 @@
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { text, words } from '../../app/messages';
+import { words } from '../../language/format';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { useDesk } from '../desk';

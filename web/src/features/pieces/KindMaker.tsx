@@ -2,7 +2,7 @@ import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import type { PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { useSay } from '../../ui/Notices';
 import { useMakeKind } from './queries';
@@ -22,7 +22,7 @@ export function KindMaker({ piece }: { piece: PieceView }) {
         { name, like: piece.kind, set },
         {
           onSuccess: (kind) => {
-            say(`${text.kinds.made}: ${kind.name}`);
+            say(`${common.kinds.made}: ${kind.name}`);
             setOpen(false);
           },
         },
@@ -39,17 +39,17 @@ export function KindMaker({ piece }: { piece: PieceView }) {
     <Dialog.Root open={open} onOpenChange={show}>
       <Dialog.Trigger asChild>
         <Button look="link" className="mt-6">
-          {text.kinds.make}
+          {common.kinds.make}
         </Button>
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
         <Dialog.Content className="fixed z-40 top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
-          <Dialog.Title className="font-serif text-lg font-semibold">{text.kinds.make}</Dialog.Title>
-          <Dialog.Description className="my-3">{text.kinds.makeWhat}</Dialog.Description>
+          <Dialog.Title className="font-serif text-lg font-semibold">{common.kinds.make}</Dialog.Title>
+          <Dialog.Description className="my-3">{common.kinds.makeWhat}</Dialog.Description>
           <form onSubmit={submit} className="flex flex-col gap-3">
             <label className="flex flex-col gap-1">
-              {text.kinds.name}
+              {common.kinds.name}
               <input name="kind-name" maxLength={60} className="border border-line bg-paper px-2 py-1.5" />
             </label>
             {make.error && (
@@ -59,10 +59,10 @@ export function KindMaker({ piece }: { piece: PieceView }) {
             )}
             <div className="flex gap-3">
               <Button type="submit" look="ink">
-                {text.kinds.save}
+                {common.kinds.save}
               </Button>
               <Dialog.Close asChild>
-                <Button>{text.kinds.cancel}</Button>
+                <Button>{common.kinds.cancel}</Button>
               </Dialog.Close>
             </div>
           </form>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { Mark } from '../../ui/Mark';

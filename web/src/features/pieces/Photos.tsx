@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api, need, sendFile, type PhotoView, type PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { useKeys } from '../../ui/useKeys';
 

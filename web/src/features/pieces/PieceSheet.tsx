@@ -2,7 +2,8 @@ import { Fragment, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { isProblem, sentence } from '../../api/problem';
-import { day, text, words } from '../../app/messages';
+import { day, words } from '../../language/format';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
 import { PieceFigure, listQuery, ownSlot, useDesk, useVocabulary, withSlots } from '../desk';
@@ -32,12 +33,12 @@ export function PieceSheet() {
   return (
     <div className="p-5">
       <Link to={`..${search}`} relative="path" className="text-chalk">
-        ← {text.pieces.back}
+        ← {common.pieces.back}
       </Link>
       {piece ? (
         <Sheet key={`${piece.id} ${round}`} piece={piece} onDiscard={() => setRound(round + 1)} />
       ) : (
-        <p className="mt-4">{text.pieces.gone}</p>
+        <p className="mt-4">{common.pieces.gone}</p>
       )}
     </div>
   );
@@ -114,7 +115,7 @@ function Sheet({ piece, onDiscard }: { piece: PieceView; onDiscard: () => void }
           </Link>
         </p>
         <p aria-live="polite" className="mt-2 min-h-5 text-xs text-soft">
-          {change.isPending ? text.pieces.saving : change.isSuccess ? text.pieces.allSaved : ''}
+          {change.isPending ? common.pieces.saving : change.isSuccess ? common.pieces.allSaved : ''}
         </p>
         {change.error && !refused && (
           <p role="alert" className="text-no">
@@ -127,7 +128,7 @@ function Sheet({ piece, onDiscard }: { piece: PieceView; onDiscard: () => void }
             remove.mutate(piece, { onSuccess: () => navigate(`/clients/${clientId}/pieces${search}`) })
           }
         >
-          {text.pieces.delete}
+          {common.pieces.delete}
         </Button>
         <Photos piece={piece} onColours={(colours) => put('colours', colours)} />
         <WornPanel piece={piece} />
@@ -219,7 +220,7 @@ function Story({ piece }: { piece: PieceView }) {
         : valueWords(value);
   return (
     <section className="mt-6">
-      <h2 className="font-serif text-[15px] font-semibold">{text.pieces.story}</h2>
+      <h2 className="font-serif text-[15px] font-semibold">{common.pieces.story}</h2>
       <ol className="mt-1 flex flex-col gap-1.5 text-xs">
         {story.data?.map((happened, i) => (
           <li key={i}>

@@ -1,5 +1,5 @@
 import { useParams, useSearchParams } from 'react-router';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { useDesk } from '../desk';
 import { DecidePass } from './DecidePass';
 import { EntryLine } from './EntryLine';
@@ -8,7 +8,7 @@ import { FollowUps } from './FollowUps';
 import { PastePanel } from './PastePanel';
 import { PiecesTable } from './PiecesTable';
 
-type View = keyof typeof text.pieces.views;
+type View = keyof typeof common.pieces.views;
 
 /** The inventory: the entry line above, and beneath it the pieces, the pass through the undecided ones, and files. */
 export function PiecesStage() {
@@ -24,10 +24,10 @@ export function PiecesStage() {
 
   return (
     <div className="flex h-full flex-col">
-      <h1 className="sr-only">{text.pieces.title}</h1>
+      <h1 className="sr-only">{common.pieces.title}</h1>
       <EntryLine clientId={clientId} />
       <div role="group" aria-label="View" className="flex gap-4 border-b border-line px-5 text-[13px]">
-        {(Object.keys(text.pieces.views) as View[]).map((key) => (
+        {(Object.keys(common.pieces.views) as View[]).map((key) => (
           <button
             key={key}
             type="button"
@@ -35,7 +35,7 @@ export function PiecesStage() {
             onClick={() => show(key)}
             className={`min-h-8 border-b-2 ${view === key ? 'border-ink' : 'border-transparent text-soft'}`}
           >
-            {text.pieces.views[key]}
+            {common.pieces.views[key]}
           </button>
         ))}
       </div>
@@ -45,7 +45,7 @@ export function PiecesStage() {
         ) : view === 'csv' ? (
           <FilesPanel clientId={clientId} done={() => show('table')} />
         ) : pieces.length === 0 ? (
-          <p className="px-5 py-8 text-soft">{text.pieces.empty}</p>
+          <p className="px-5 py-8 text-soft">{common.pieces.empty}</p>
         ) : view === 'decide' ? (
           <DecidePass clientId={clientId} done={() => show('follow')} />
         ) : view === 'follow' ? (

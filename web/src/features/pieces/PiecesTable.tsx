@@ -3,7 +3,9 @@ import { memo, useCallback, useMemo, useRef, useState, type KeyboardEvent } from
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { familyNames, text, words } from '../../app/messages';
+import { familyNames, words } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
@@ -93,7 +95,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
       { id: `s-${crypto.randomUUID().slice(0, 8)}`, kind, label, pieces: picked.map((piece) => piece.id) },
       {
         onSuccess: () => {
-          tell(say('setMade', { label }), { label: text.pieces.undo, run: () => undo.mutate() });
+          tell(say('setMade', { label }), { label: common.pieces.undo, run: () => undo.mutate() });
           setChosen(new Set());
         },
         onError: (error) => tell(sentence(error)),
@@ -111,15 +113,15 @@ export function PiecesTable({ clientId }: { clientId: string }) {
         {picked.length === 0 ? (
           <>
             <Choice
-              label={text.pieces.show}
+              label={common.pieces.show}
               value={filter.family}
-              options={[['', text.pieces.all], ...Object.entries(familyNames)]}
+              options={[['', common.pieces.all], ...Object.entries(familyNames)]}
               onChange={(family) => setFilter({ family })}
             />
             <Choice
-              label={text.pieces.decision}
+              label={common.pieces.decision}
               value={filter.decision}
-              options={options('decision', text.pieces.anyDecision)}
+              options={options('decision', common.pieces.anyDecision)}
               onChange={(decision) => setFilter({ decision })}
             />
             {(tags.length > 0 || filter.tag !== '') && (
@@ -138,13 +140,13 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           <>
             <strong>{say('chosen', { n: picked.length })}</strong>
             <Choice
-              label={text.pieces.setDecision}
+              label={common.pieces.setDecision}
               value=""
               options={options('decision', '…')}
               onChange={(value) => change({ decision: value })}
             />
             <Choice
-              label={text.pieces.setWhere}
+              label={common.pieces.setWhere}
               value=""
               options={options('whereabouts', '…')}
               onChange={(value) => change({ whereabouts: value })}
@@ -165,7 +167,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
               look="link"
               onClick={() => deleteMany.mutate(picked, { onSuccess: () => setChosen(new Set()) })}
             >
-              {text.pieces.delete}
+              {common.pieces.delete}
             </Button>
             <Button look="link" onClick={() => setChosen(new Set())}>
               {say('clearSelection')}
@@ -182,36 +184,36 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           <span role="columnheader">
             <Tick
               bare
-              label={text.pieces.selectAll}
+              label={common.pieces.selectAll}
               checked={listed.length > 0 && listed.every((piece) => chosen.has(piece.id))}
               onChange={(all) => setChosen(all ? new Set(listed.map((piece) => piece.id)) : new Set())}
             />
           </span>
           <span role="columnheader" className="sr-only">
-            {text.pieces.piece}
+            {common.pieces.piece}
           </span>
           <span role="columnheader" className="col-start-3">
-            {text.pieces.piece}
+            {common.pieces.piece}
           </span>
-          <span role="columnheader">{text.pieces.cloth}</span>
-          <span role="columnheader">{text.pieces.decision}</span>
+          <span role="columnheader">{common.pieces.cloth}</span>
+          <span role="columnheader">{common.pieces.decision}</span>
           <span role="columnheader" className="text-right">
-            {text.pieces.formality}
-          </span>
-          <span role="columnheader" className="text-right">
-            {text.pieces.cost}
+            {common.pieces.formality}
           </span>
           <span role="columnheader" className="text-right">
-            {text.pieces.outfits}
+            {common.pieces.cost}
+          </span>
+          <span role="columnheader" className="text-right">
+            {common.pieces.outfits}
           </span>
         </div>
-        {listed.length === 0 && <p className="px-5 py-8 text-soft">{text.pieces.noneFound}</p>}
+        {listed.length === 0 && <p className="px-5 py-8 text-soft">{common.pieces.noneFound}</p>}
         <div
           ref={scroller}
           role="rowgroup"
           data-testid="pieces-rows"
           tabIndex={0}
-          aria-label={text.pieces.title}
+          aria-label={common.pieces.title}
           className="min-h-0 grow overflow-auto [scrollbar-gutter:stable]"
         >
           <div role="presentation" style={{ height: rows.getTotalSize(), position: 'relative' }}>
@@ -317,7 +319,7 @@ const Row = memo(function Row({
       <span role="cell">
         <Tick
           bare
-          label={`${text.pieces.select} ${piece.label}`}
+          label={`${common.pieces.select} ${piece.label}`}
           checked={chosen}
           tabIndex={isStop ? 0 : -1}
           onClick={(event) => onToggle(index, event.shiftKey)}

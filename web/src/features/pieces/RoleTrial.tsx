@@ -1,6 +1,8 @@
 import { useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
-import { figure, join, text, words } from '../../app/messages';
+import { figure, join, words } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
 import { useChosen, useDesk, useLiveCounts } from '../desk';
@@ -34,7 +36,7 @@ export function RoleTrial({ piece, roles, onKeep, onLeave }: Props) {
       {before && after ? (
         <>
           <p>
-            <strong className="font-serif text-lg">{figure(after.total)}</strong> {text.pieces.outfits},{' '}
+            <strong className="font-serif text-lg">{figure(after.total)}</strong> {common.pieces.outfits},{' '}
             {text.roles.was} {figure(before.total)}
             <Delta change={BigInt(after.total) - BigInt(before.total)} />
           </p>

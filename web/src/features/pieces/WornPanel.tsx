@@ -1,6 +1,7 @@
 import { useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
-import { day, figure, text } from '../../app/messages';
+import { day, figure } from '../../language/format';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { useWear, useWorn } from '../desk';
 
@@ -13,11 +14,11 @@ export function WornPanel({ piece }: { piece: PieceView }) {
     <section className="mt-6">
       <p className="text-soft" data-testid="worn">
         {worn
-          ? `${text.worn.times} ${worn.times === 1 ? text.worn.once : `${figure(worn.times)} ${text.worn.often}`} ${text.worn.since} ${day(worn.last)}`
-          : text.worn.never}
+          ? `${common.worn.times} ${worn.times === 1 ? common.worn.once : `${figure(worn.times)} ${common.worn.often}`} ${common.worn.since} ${day(worn.last)}`
+          : common.worn.never}
       </p>
       <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate([piece.id])}>
-        {text.worn.today}
+        {common.worn.today}
       </Button>
     </section>
   );

@@ -2,7 +2,7 @@ import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { api, need, type PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { useSay } from '../../ui/Notices';
 import { say } from './messages';
 import { useRefresh, useUndo } from '../desk';
@@ -182,7 +182,10 @@ export function useChangeMany(clientId: string) {
       ),
     onSuccess: (pieces) => {
       put(queries, clientId, ...pieces);
-      tell(say('changedPieces', { n: pieces.length }), { label: text.pieces.undo, run: () => undo.mutate() });
+      tell(say('changedPieces', { n: pieces.length }), {
+        label: common.pieces.undo,
+        run: () => undo.mutate(),
+      });
     },
     onError: (error) => {
       tell(sentence(error));
@@ -209,7 +212,7 @@ export function useDeleteMany(clientId: string) {
         before.filter((piece) => !gone.has(piece.id)),
       );
       tell(say('deletedPieces', { n: pieces.length, label: pieces[0]?.label }), {
-        label: text.pieces.undo,
+        label: common.pieces.undo,
         run: () => undo.mutate(),
       });
     },

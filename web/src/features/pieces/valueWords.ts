@@ -1,4 +1,4 @@
-import { words } from '../../app/messages';
+import { words } from '../../language/format';
 
 /** A value in document form as people read it: words without hyphens, lists with commas, amounts with their currency. */
 export function valueWords(value: unknown): string {

@@ -2,7 +2,9 @@ import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { RuleView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { figure, text } from '../../app/messages';
+import { figure } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
 import { RuleDetail } from './RuleDetail';
 import { RulingsList } from './RulingsList';
 import { useRules } from './queries';
@@ -38,7 +40,7 @@ export function RulesStage() {
           onClick={() => setShownRulings(true)}
           className={`mb-3 block min-h-7 w-full px-5 text-left font-medium text-chalk ${shownRulings ? 'bg-paper' : ''}`}
         >
-          {text.rulings.title}
+          {common.rulings.title}
         </button>
         {groups.map((group) => (
           <section key={group} className="mb-3">
@@ -69,7 +71,7 @@ export function RulesStage() {
       <div className="overflow-y-auto p-5">
         {shownRulings ? (
           <>
-            <h1 className="mb-2 font-serif text-xl font-semibold">{text.rulings.title}</h1>
+            <h1 className="mb-2 font-serif text-xl font-semibold">{common.rulings.title}</h1>
             <RulingsList />
           </>
         ) : (

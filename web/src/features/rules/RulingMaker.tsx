@@ -2,7 +2,7 @@ import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { useParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { useSay } from '../../ui/Notices';
 import { PieceChoice } from '../desk';
@@ -22,7 +22,7 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
   const [open, setOpen] = useState(false);
   const rule = useRuling(clientId);
   const say = useSay();
-  const words = { ...text.rulings[decision], ...(withAnyOf && text.rulings.withAnyOf[decision]) };
+  const words = { ...common.rulings[decision], ...(withAnyOf && common.rulings.withAnyOf[decision]) };
 
   function submit(event: FormEvent<HTMLFormElement>) {
     event.preventDefault();
@@ -63,18 +63,18 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
           <form onSubmit={submit} className="flex flex-col gap-3">
             {withAnyOf && (
               <PieceChoice
-                legend={text.rulings.others}
+                legend={common.rulings.others}
                 besides={pieces}
                 chosen={others}
                 onChoose={setOthers}
               />
             )}
             <label className="flex flex-col gap-1">
-              {text.rulings.reason}
+              {common.rulings.reason}
               <input name="reason" maxLength={400} className="border border-line bg-paper px-2 py-1.5" />
             </label>
             <label className="flex flex-col gap-1">
-              {text.rulings.by}
+              {common.rulings.by}
               <input name="by" maxLength={80} className="border border-line bg-paper px-2 py-1.5" />
             </label>
             {rule.error && (
@@ -91,7 +91,7 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
                 {words.save}
               </Button>
               <Dialog.Close asChild>
-                <Button>{text.rulings.cancel}</Button>
+                <Button>{common.rulings.cancel}</Button>
               </Dialog.Close>
             </div>
           </form>

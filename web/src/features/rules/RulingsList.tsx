@@ -1,6 +1,7 @@
 import { useParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { join, text } from '../../app/messages';
+import { join } from '../../language/format';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useDesk } from '../desk';
@@ -13,7 +14,7 @@ export function RulingsList() {
   const rulings = useOverrides(clientId);
   const takeBack = useTakeBack(clientId);
   if (rulings.data?.length === 0) {
-    return <p className="text-soft">{text.rulings.empty}</p>;
+    return <p className="text-soft">{common.rulings.empty}</p>;
   }
   return (
     <>
@@ -25,7 +26,7 @@ export function RulingsList() {
               <Mark kind={ruling.decision === 'approved' ? 'works' : 'no'} />
             </span>
             <span className="grow">
-              {text.rulings[ruling.decision as 'approved' | 'never'].decided}:{' '}
+              {common.rulings[ruling.decision as 'approved' | 'never'].decided}:{' '}
               {join(ruling.pieces.map((id) => byId.get(id)?.label ?? id))}
               {(ruling.reason || ruling.by) && (
                 <span className="block text-soft">
@@ -34,7 +35,7 @@ export function RulingsList() {
               )}
             </span>
             <Button look="link" onClick={() => takeBack.mutate(ruling.pieces)}>
-              {text.rulings.takeBack}
+              {common.rulings.takeBack}
             </Button>
           </li>
         ))}

@@ -2,8 +2,9 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { usePageTitle } from '../../app/pageTitle';
-import { text } from '../../app/messages';
+import { usePageTitle } from '../../language/pageTitle';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Button } from '../../ui/Button';
 
 export function SignInPage() {
@@ -34,7 +35,7 @@ export function SignInPage() {
   return (
     <main className="grid h-full grid-rows-[1fr_auto] bg-paper">
       <form onSubmit={submit} className="m-auto flex w-80 flex-col gap-4 border border-line bg-sheet p-8">
-        <h1 className="font-serif text-3xl font-semibold">{text.product}</h1>
+        <h1 className="font-serif text-3xl font-semibold">{common.product}</h1>
         <p className="text-soft">{text.tagline}</p>
         <label className="flex flex-col gap-1">
           {text.signIn.email}

@@ -1,2 +1,1 @@
-export { SignInPage } from './SignInPage';
-export { useStudioCurrency } from './queries';
+export { useSession, useStudioCurrency, useToday } from './queries';

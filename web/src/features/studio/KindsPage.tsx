@@ -3,13 +3,14 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, need } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { usePageTitle } from '../../app/pageTitle';
-import { text, words } from '../../app/messages';
+import { usePageTitle } from '../../language/pageTitle';
+import { words } from '../../language/format';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 
 /** The kinds the studio made for itself, with what each has otherwise than the kind it was copied from. */
 export function KindsPage() {
-  usePageTitle(text.kinds.title);
+  usePageTitle(common.kinds.title);
   const queries = useQueryClient();
   const kinds = useQuery({ queryKey: keys.kinds(), queryFn: () => need(api.GET('/api/v1/kinds')) });
   const offer = useMutation({
@@ -24,19 +25,19 @@ export function KindsPage() {
   return (
     <main className="mx-auto flex max-w-3xl flex-col gap-4 p-8">
       <Link to="/clients" className="text-chalk">
-        ← {text.clients.title}
+        ← {common.clients.title}
       </Link>
-      <h1 className="font-serif text-2xl font-semibold">{text.kinds.title}</h1>
-      <p className="text-soft">{text.kinds.what}</p>
+      <h1 className="font-serif text-2xl font-semibold">{common.kinds.title}</h1>
+      <p className="text-soft">{common.kinds.what}</p>
       {problem && <p role="alert">{sentence(problem)}</p>}
-      {kinds.data?.length === 0 && <p>{text.kinds.empty}</p>}
+      {kinds.data?.length === 0 && <p>{common.kinds.empty}</p>}
       <ul className="border-t border-line">
         {kinds.data?.map((kind) => (
           <li key={kind.id} className="flex items-baseline gap-4 border-b border-line bg-sheet px-4 py-3">
             <span className="w-44 shrink-0">
               <strong className="block font-serif text-[15px]">{kind.name}</strong>
               <span className="text-soft">
-                {text.kinds.like} {words(kind.like)}
+                {common.kinds.like} {words(kind.like)}
               </span>
             </span>
             <span className="grow text-[13px]">
@@ -46,10 +47,10 @@ export function KindsPage() {
             </span>
             <span className="w-36 shrink-0 text-right">
               <span className="block text-xs text-soft">
-                {kind.offered ? text.kinds.offered : text.kinds.notOffered}
+                {kind.offered ? common.kinds.offered : common.kinds.notOffered}
               </span>
               <Button look="link" onClick={() => offer.mutate({ id: kind.id, offered: !kind.offered })}>
-                {kind.offered ? text.kinds.retire : text.kinds.offer}
+                {kind.offered ? common.kinds.retire : common.kinds.offer}
               </Button>
             </span>
           </li>

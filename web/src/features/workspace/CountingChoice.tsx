@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { PieceView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
 import { Choice } from '../../ui/Choice';
 import { say } from './messages';
 import { countedSlots, countingOf, isPreset } from '../desk';
@@ -20,7 +20,7 @@ export function CountingChoice({ value, pieces, onChange }: Props) {
   const [open, setOpen] = useState(false);
   const counted = countedSlots(value);
   const filled = new Set<string>(pieces.flatMap((piece) => piece.roles ?? []));
-  const offered = Object.entries(text.counts.slots).filter(
+  const offered = Object.entries(common.counts.slots).filter(
     ([slot]) => filled.has(slot) || (!isPreset(value) && counted.includes(slot)),
   );
 
@@ -37,9 +37,9 @@ export function CountingChoice({ value, pieces, onChange }: Props) {
   return (
     <span className="flex items-baseline gap-2">
       <Choice
-        label={text.context.counting}
+        label={common.context.counting}
         value={isPreset(value) ? value : own}
-        options={[...Object.entries(text.context.presets), [own, text.context.ownSlots]]}
+        options={[...Object.entries(common.context.presets), [own, common.context.ownSlots]]}
         onChange={choose}
       />
       {!isPreset(value) && (
@@ -51,7 +51,7 @@ export function CountingChoice({ value, pieces, onChange }: Props) {
             <Popover.Content
               align="start"
               sideOffset={6}
-              aria-label={text.context.ownSlots}
+              aria-label={common.context.ownSlots}
               className="z-20 w-72 border border-ink bg-sheet p-4"
             >
               <ul className="grid grid-cols-2 gap-x-4">
@@ -68,7 +68,7 @@ export function CountingChoice({ value, pieces, onChange }: Props) {
                   </li>
                 ))}
               </ul>
-              <p className="mt-3 text-xs text-soft">{text.context.notCounted}</p>
+              <p className="mt-3 text-xs text-soft">{common.context.notCounted}</p>
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>

@@ -2,7 +2,8 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { Exact, PieceView } from '../../api/client';
-import { text } from '../../app/messages';
+import { common } from '../../language/text';
+import { text } from './text';
 import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
 import { bars, ownSlot, toggled, useChosen, useDesk, useWorn, withPiece } from '../desk';
@@ -46,7 +47,7 @@ const Strip = memo(function Strip(props: StripProps) {
       type="button"
       data-strip={index}
       tabIndex={active ? 0 : -1}
-      aria-label={`${piece.label}, ${figure}${chosen ? `, ${text.pieces.selected}` : ''}`}
+      aria-label={`${piece.label}, ${figure}${chosen ? `, ${common.pieces.selected}` : ''}`}
       onMouseEnter={() => onHold(piece.id)}
       onMouseLeave={() => onHold(null)}
       onFocus={() => onHold(piece.id)}
@@ -188,7 +189,7 @@ export function Rail() {
                 left={lefts[index]!}
                 width={width}
                 count={perPiece?.[piece.id]}
-                figure={bar.figure(piece)?.full ?? text.counts.pending}
+                figure={bar.figure(piece)?.full ?? common.counts.pending}
                 share={bar.share(piece)}
                 chosen={selection.has(piece.id)}
                 active={index === at}
@@ -225,7 +226,7 @@ export function Rail() {
           <Drawing src={zoomed.flat} name="" className="h-20 w-16" />
           <div>
             <p className="font-serif font-semibold">{zoomed.label}</p>
-            <p className="text-soft">{bar.figure(zoomed)?.full ?? text.counts.pending}</p>
+            <p className="text-soft">{bar.figure(zoomed)?.full ?? common.counts.pending}</p>
           </div>
         </div>
       )}

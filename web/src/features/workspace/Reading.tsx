@@ -1,8 +1,9 @@
 import { Link, useLocation } from 'react-router';
 import { Progress } from '../../ui/Progress';
 import type { Exact, PieceView } from '../../api/client';
-import { compareExact } from '../../app/exact';
-import { figure, join, text } from '../../app/messages';
+import { compareExact } from '../../language/exact';
+import { figure, join } from '../../language/format';
+import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { Delta } from '../../ui/Delta';
 import { Explained } from '../../ui/Explained';
@@ -45,19 +46,19 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, stageFi
             </p>
             <p className="mt-1.5 text-soft">
               {chosen.daring
-                ? text.reading.daringIncluded
+                ? common.reading.daringIncluded
                 : Number(counts.total) === 1
-                  ? text.reading.outfit
-                  : text.reading.outfits}
+                  ? common.reading.outfit
+                  : common.reading.outfits}
               {live.change !== undefined && <Delta change={live.change} />}
             </p>
             <p className="text-soft">
-              <Spoken of={counts.paper} /> <Explained term="unchecked">{text.reading.onPaper}</Explained>
+              <Spoken of={counts.paper} /> <Explained term="unchecked">{common.reading.onPaper}</Explained>
             </p>
             <p className="text-soft">
               <Figure of={counts.daring} list={{ verdict: 'daring' }} />{' '}
               <Explained term="bold">
-                {chosen.daring ? text.reading.ofThemDaring : text.reading.moreIfDaring}
+                {chosen.daring ? common.reading.ofThemDaring : common.reading.moreIfDaring}
               </Explained>
             </p>
           </>
@@ -72,9 +73,9 @@ export function Reading({ live, chosen, pieces, stamp, onCounting, slot, stageFi
       </div>
       {stillCounting && (
         <div className="mt-3 flex items-center gap-3">
-          <Progress label={text.reading.counting} value={live.fraction} className="grow" />
+          <Progress label={common.reading.counting} value={live.fraction} className="grow" />
           <Button look="link" onClick={live.stop}>
-            {text.reading.cancel}
+            {common.reading.cancel}
           </Button>
         </div>
       )}
@@ -111,7 +112,7 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
       {(weakest || counts.orphans.length > 0) && (
         <section className="mt-5">
           <h2 className="font-serif text-[15px] font-semibold">
-            <Explained term="weakest">{text.reading.weakest}</Explained>
+            <Explained term="weakest">{common.reading.weakest}</Explained>
           </h2>
           {counts.orphans.length > 0 && (
             <p className="text-soft">
@@ -135,7 +136,7 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
       )}
       <section className="mt-4">
         <h2 className="font-serif text-[15px] font-semibold">
-          <Explained term="luckyDip">{text.reading.blindfold}</Explained>
+          <Explained term="luckyDip">{common.reading.blindfold}</Explained>
         </h2>
         <p className="text-soft">
           {say('dip')}{' '}
@@ -147,12 +148,12 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
       </section>
       {counts.perStructure.length > 1 && (
         <section className="mt-4">
-          <h2 className="font-serif text-[15px] font-semibold">{text.reading.structures}</h2>
+          <h2 className="font-serif text-[15px] font-semibold">{common.reading.structures}</h2>
           <ul className="text-soft">
             {counts.perStructure.map((one) => (
               <li key={one.structure}>
                 <Figure of={one.works} list={{ structure: one.structure, daring: '' }} />{' '}
-                {text.counts.structures[one.structure] ?? one.structure}
+                {common.counts.structures[one.structure] ?? one.structure}
               </li>
             ))}
           </ul>

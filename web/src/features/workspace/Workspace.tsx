@@ -2,8 +2,10 @@ import { Dialog } from 'radix-ui';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/problem';
-import { spoken, text } from '../../app/messages';
-import { usePageTitle } from '../../app/pageTitle';
+import { spoken } from '../../language/format';
+import { common } from '../../language/text';
+import { text } from './text';
+import { usePageTitle } from '../../language/pageTitle';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { useClearNotices } from '../../ui/Notices';
@@ -143,7 +145,7 @@ export function Workspace() {
       <main className="m-8">
         <p role="alert">{sentence(problem)}</p>
         <Link to="/clients" className="text-chalk underline">
-          {text.clients.title}
+          {common.clients.title}
         </Link>
       </main>
     );
@@ -183,13 +185,13 @@ export function Workspace() {
           className="order-last shrink-0 whitespace-nowrap min-[1101px]:hidden"
           onClick={() => setReadingOpen(!readingOpen)}
         >
-          {readingOpen ? text.reading.fold : say('openReading', { total })}
+          {readingOpen ? common.reading.fold : say('openReading', { total })}
         </Button>
         <Link to="/clients" className="w-32 shrink-0 truncate font-serif text-base font-semibold">
           {client.data?.name ?? '…'}
         </Link>
         <Choice
-          label={text.context.season}
+          label={common.context.season}
           value={chosen.season}
           shown={isDay(chosen.season) ? seasonWords(chosen.season) : undefined}
           options={seasonOptions(client.data, forecast.data)}
@@ -200,15 +202,15 @@ export function Workspace() {
             to={`/clients/${clientId}/brief${location.search}`}
             className="text-xs font-medium text-chalk"
           >
-            {text.counts.addClimate}
+            {common.counts.addClimate}
           </Link>
         )}
         <Choice
           narrow
-          label={text.context.occasion}
+          label={common.context.occasion}
           value={chosen.occasion}
           options={[
-            ['', text.context.anyOccasion],
+            ['', common.context.anyOccasion],
             ...(client.data?.occasions ?? []).map((o) => [o.name ?? '', o.name ?? ''] as const),
           ]}
           onChange={(occasion) => change({ occasion })}
@@ -228,11 +230,11 @@ export function Workspace() {
           onChange={(counting) => change({ counting })}
         />
         <Choice
-          label={text.context.verdict}
+          label={common.context.verdict}
           value={chosen.daring ? 'yes' : ''}
           options={[
-            ['', text.context.works],
-            ['yes', text.context.daring],
+            ['', common.context.works],
+            ['yes', common.context.daring],
           ]}
           onChange={(daring) => change({ daring })}
         />
@@ -240,7 +242,7 @@ export function Workspace() {
           {say('help')}
         </Link>
         <label className="ml-auto flex items-center border border-line bg-paper">
-          <span className="sr-only">{text.context.find}</span>
+          <span className="sr-only">{common.context.find}</span>
           <input
             ref={finder}
             value={find}
@@ -248,7 +250,7 @@ export function Workspace() {
               setFind(event.target.value);
               unselect();
             }}
-            placeholder={text.context.find}
+            placeholder={common.context.find}
             className="w-32 bg-transparent px-2 py-1 placeholder:text-soft"
           />
           <kbd className="mr-1 border border-line px-1 text-xs text-soft" aria-hidden="true">
@@ -302,9 +304,9 @@ export function Workspace() {
             aria-describedby={undefined}
             className="fixed z-40 top-1/4 left-1/2 w-80 -translate-x-1/2 border border-line bg-sheet p-6"
           >
-            <Dialog.Title className="mb-3 font-serif text-lg font-semibold">{text.keys.title}</Dialog.Title>
+            <Dialog.Title className="mb-3 font-serif text-lg font-semibold">{common.keys.title}</Dialog.Title>
             <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
-              {text.keys.list.map(([key, what]) => (
+              {common.keys.list.map(([key, what]) => (
                 <div key={key} className="contents">
                   <dt className="font-semibold">{key}</dt>
                   <dd>{what}</dd>

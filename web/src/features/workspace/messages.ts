@@ -1,4 +1,4 @@
-import { speaker } from '../../app/intl';
+import { speaker } from '../../language/intl';
 
 export const say = speaker({
   occasions: '{n, plural, =0 {no occasion yet} one {# occasion} other {# occasions}}',

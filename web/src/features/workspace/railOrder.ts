@@ -1,6 +1,6 @@
 import type { Exact, PieceView } from '../../api/client';
-import { compareExact } from '../../app/exact';
-import { familyNames } from '../../app/messages';
+import { compareExact } from '../../language/exact';
+import { familyNames } from '../../language/format';
 
 export type RailSort = 'family' | 'colour' | 'season' | 'count' | 'worn';
 

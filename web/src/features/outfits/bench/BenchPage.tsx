@@ -3,7 +3,7 @@ import { createPortal } from 'react-dom';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { SavedOutfit } from '../../../api/client';
 import { sentence } from '../../../api/problem';
-import { text } from '../../../app/messages';
+import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import { DrawnHere } from '../../../ui/Drawing';
 import { Mark } from '../../../ui/Mark';
@@ -135,7 +135,7 @@ export function BenchPage() {
           {!isEmpty && judgement && !isUnfinished && (
             <>
               <Mark kind={judgement.verdict} size={20} />
-              {text.sheet[judgement.verdict as 'works' | 'daring' | 'no']}
+              {common.sheet[judgement.verdict as 'works' | 'daring' | 'no']}
             </>
           )}
         </h1>
@@ -178,7 +178,7 @@ export function BenchPage() {
               {say('sameFormula')}
             </Link>
             <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate(ids)}>
-              {text.worn.today}
+              {common.worn.today}
             </Button>
             {judgement && judgement.verdict !== 'works' && <RulingMaker pieces={ids} decision="approved" />}
             <RulingMaker pieces={ids} decision="never" />
@@ -204,7 +204,7 @@ export function BenchPage() {
           className="flex w-[337px] flex-wrap content-start justify-end justify-self-center max-[900px]:order-first max-[900px]:col-span-2"
           data-testid="figure"
         >
-          <DrawnHere svg={drawing?.ruler ?? ''} name={text.sheet.heights} className="h-[452px] w-[98px]" />
+          <DrawnHere svg={drawing?.ruler ?? ''} name={common.sheet.heights} className="h-[452px] w-[98px]" />
           <DrawnHere
             svg={(coatOn ? drawing?.withCoat : null) ?? drawing?.figure ?? ''}
             name={isEmpty ? say('emptyForm') : ids.map((id) => byId.get(id)?.label ?? id).join(', ')}
@@ -217,7 +217,7 @@ export function BenchPage() {
               aria-pressed={coatOn}
               onClick={() => setCoatOn(!coatOn)}
             >
-              {coatOn ? text.sheet.coatOff : text.sheet.coatOn}
+              {coatOn ? common.sheet.coatOff : common.sheet.coatOn}
             </Button>
           )}
         </div>

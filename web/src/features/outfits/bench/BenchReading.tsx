@@ -1,5 +1,7 @@
 import type { OutfitVerdict } from '../../../api/client';
-import { join, text } from '../../../app/messages';
+import { join } from '../../../language/format';
+import { common } from '../../../language/text';
+import { text } from '../text';
 import { Button } from '../../../ui/Button';
 import { DrawnHere } from '../../../ui/Drawing';
 import { Mark } from '../../../ui/Mark';
@@ -32,7 +34,7 @@ export function BenchReading({ verdict, slots, oneMore, occasion, isEmpty, onCho
   }
   return (
     <>
-      <h2 className="mb-2 font-serif text-[15px] font-semibold">{text.reading.why}</h2>
+      <h2 className="mb-2 font-serif text-[15px] font-semibold">{common.reading.why}</h2>
       <Reasons findings={judgement.findings} />
       <Changes slots={slots} changes={changes} />
       {oneMore.length > 0 && (
@@ -56,20 +58,20 @@ export function BenchReading({ verdict, slots, oneMore, occasion, isEmpty, onCho
         <ul className="mt-4 flex flex-col gap-1.5" data-testid="notes">
           {judgement.notes.map((note) => (
             <li key={note.text} className={note.safety ? 'border-l-2 border-no pl-2' : 'pl-2.5 text-soft'}>
-              {note.safety && <strong className="block text-xs">{text.sheet.safety}</strong>}
+              {note.safety && <strong className="block text-xs">{common.sheet.safety}</strong>}
               {note.text}
             </li>
           ))}
         </ul>
       )}
-      <h2 className={heading}>{text.sheet.warm}</h2>
+      <h2 className={heading}>{common.sheet.warm}</h2>
       <DrawnHere
         svg={drawing.temperatures}
-        name={`${text.sheet.from} ${judgement.measures.comfortLowC} °C, ${text.sheet.peeled} ${judgement.measures.comfortHighC} °C`}
+        name={`${common.sheet.from} ${judgement.measures.comfortLowC} °C, ${common.sheet.peeled} ${judgement.measures.comfortHighC} °C`}
         className="w-full"
       />
       <p className="text-xs text-soft">
-        {judgement.measures.clo} clo · {text.sheet.hatched}
+        {judgement.measures.clo} clo · {common.sheet.hatched}
       </p>
       <ul className="mt-1" data-testid="day">
         {day.map((felt) => (
@@ -86,9 +88,9 @@ export function BenchReading({ verdict, slots, oneMore, occasion, isEmpty, onCho
           </li>
         ))}
       </ul>
-      <h2 className={heading}>{text.sheet.reads}</h2>
+      <h2 className={heading}>{common.sheet.reads}</h2>
       <p className="text-soft">
-        {text.sheet.formality} {judgement.measures.formality} · {judgement.measures.scheme}
+        {common.sheet.formality} {judgement.measures.formality} · {judgement.measures.scheme}
       </p>
       {occasions.length > 0 && (
         <section data-testid="goes-to">
@@ -97,7 +99,7 @@ export function BenchReading({ verdict, slots, oneMore, occasion, isEmpty, onCho
             {occasions.map((one) => (
               <li key={one.name} className="flex items-baseline gap-2">
                 <Mark kind={one.verdict} />
-                <span className="sr-only">{text.sheet[one.verdict as 'works' | 'daring' | 'no']}:</span>
+                <span className="sr-only">{common.sheet[one.verdict as 'works' | 'daring' | 'no']}:</span>
                 {one.name === occasion ? (
                   <strong className="font-semibold">{one.name}</strong>
                 ) : (

@@ -1,6 +1,7 @@
 import { Link, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../../api/problem';
-import { join, text, words } from '../../../app/messages';
+import { join, words } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Drawing, DrawnHere } from '../../../ui/Drawing';
 import { Mark } from '../../../ui/Mark';
 import { useChosen, useDesk, withSlots } from '../../desk';
@@ -34,7 +35,7 @@ export function RegistersPage() {
           <li key={one.register} className="flex flex-col border border-hair bg-sheet p-3">
             <h2 className="flex items-baseline gap-2 font-serif text-[17px] font-semibold">
               <Mark kind={one.verdict} />
-              <span className="sr-only">{text.sheet[one.verdict as 'works' | 'daring' | 'no']}: </span>
+              <span className="sr-only">{common.sheet[one.verdict as 'works' | 'daring' | 'no']}: </span>
               {say('register', { register: one.register })}
             </h2>
             <div className="flex gap-3">
@@ -62,7 +63,7 @@ export function RegistersPage() {
                 <li key={reason}>{reason}</li>
               ))}
               <li>
-                {text.sheet.formality} {one.formality}
+                {common.sheet.formality} {one.formality}
               </li>
             </ul>
             <Link

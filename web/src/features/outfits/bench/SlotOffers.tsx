@@ -1,7 +1,9 @@
 import { ToggleGroup } from 'radix-ui';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import type { PieceView } from '../../../api/client';
-import { join, text, words } from '../../../app/messages';
+import { join, words } from '../../../language/format';
+import { common } from '../../../language/text';
+import { text } from '../text';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Drawing } from '../../../ui/Drawing';
@@ -59,7 +61,7 @@ export function SlotOffers({ of, byId, worn, replaces, ways, finish, onChoose, o
   return (
     <section data-slot={of.slot} className="mb-3">
       <h2 className="flex min-h-6 items-baseline gap-1.5 border-b border-line text-xs text-soft">
-        <span>{text.counts.slots[of.slot] ?? words(of.slot)}</span>
+        <span>{common.counts.slots[of.slot] ?? words(of.slot)}</span>
         {ways.length > 1 && (
           <Choice
             narrow
@@ -80,7 +82,7 @@ export function SlotOffers({ of, byId, worn, replaces, ways, finish, onChoose, o
         type="single"
         orientation="vertical"
         loop={false}
-        aria-label={text.counts.slots[of.slot] ?? words(of.slot)}
+        aria-label={common.counts.slots[of.slot] ?? words(of.slot)}
         value={keyOf(of.offers.find(isWorn)?.pieces ?? [])}
         onValueChange={(key) => onChoose(of.offers.find((offer) => keyOf(offer.pieces) === key) ?? null)}
         onKeyDown={unfold}

@@ -1,4 +1,5 @@
-import { text, words } from '../../../app/messages';
+import { words } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { KindPicker } from '../../pieces';
@@ -64,7 +65,9 @@ export function FormulaEditor({ slots, onChange }: Props) {
       <ul>
         {Object.entries(slots).map(([slot, asked]) => (
           <li key={slot} className="flex flex-wrap items-baseline gap-x-2 gap-y-1 border-b border-hair py-1">
-            <span className="w-20 shrink-0 text-xs text-soft">{text.counts.slots[slot] ?? words(slot)}</span>
+            <span className="w-20 shrink-0 text-xs text-soft">
+              {common.counts.slots[slot] ?? words(slot)}
+            </span>
             {lists.flatMap((list) =>
               (asked[list] ?? []).map((value) => (
                 <Chip
@@ -94,7 +97,7 @@ export function FormulaEditor({ slots, onChange }: Props) {
             )}
             {Object.keys(asked).length === 0 && <span className="text-soft">{say('anything')}</span>}
             <KindPicker
-              label={say('addKind', { slot: text.counts.slots[slot] ?? words(slot) })}
+              label={say('addKind', { slot: common.counts.slots[slot] ?? words(slot) })}
               className="min-h-6 text-chalk"
               onPick={({ id }) => add(slot, 'kinds', id)}
             >
@@ -103,7 +106,7 @@ export function FormulaEditor({ slots, onChange }: Props) {
             <Choice
               narrow
               label=""
-              name={say('addConditionTo', { slot: text.counts.slots[slot] ?? words(slot) })}
+              name={say('addConditionTo', { slot: common.counts.slots[slot] ?? words(slot) })}
               value=""
               options={conditions}
               onChange={(condition) => {
@@ -116,7 +119,7 @@ export function FormulaEditor({ slots, onChange }: Props) {
             <Button
               look="link"
               className="ml-auto text-xs"
-              aria-label={say('leaveOut', { slot: text.counts.slots[slot] ?? words(slot) })}
+              aria-label={say('leaveOut', { slot: common.counts.slots[slot] ?? words(slot) })}
               onClick={() => put(slot, null)}
             >
               {say('leaveOutShort')}
@@ -133,7 +136,7 @@ export function FormulaEditor({ slots, onChange }: Props) {
             ['', say('addSlot')],
             ...usual
               .filter((slot) => !(slot in slots))
-              .map((slot) => [slot, text.counts.slots[slot] ?? words(slot)] as const),
+              .map((slot) => [slot, common.counts.slots[slot] ?? words(slot)] as const),
           ]}
           onChange={(slot) => slot && put(slot, {})}
         />

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { Exact } from '../../../api/client';
 import { sentence } from '../../../api/problem';
-import { figure, text, words } from '../../../app/messages';
+import { figure, words } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import { slotsOf, useChosen, useDesk, withSlots } from '../../desk';
 import { FormulaEditor } from './FormulaEditor';
@@ -215,6 +216,6 @@ function wordsOf(item: FormulaItem): string {
         .map(words)
         .join(' '),
     )
-    .map((one) => one || (text.counts.slots[one] ?? one))
+    .map((one) => one || (common.counts.slots[one] ?? one))
     .join(', ');
 }

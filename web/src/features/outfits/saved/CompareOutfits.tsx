@@ -1,5 +1,6 @@
 import type { SavedOutfit } from '../../../api/client';
-import { join, text, words } from '../../../app/messages';
+import { join, words } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Drawing, DrawnHere } from '../../../ui/Drawing';
 import { Mark } from '../../../ui/Mark';
 import { useDesk } from '../../desk';
@@ -10,7 +11,7 @@ export function CompareOutfits({ outfits }: { outfits: SavedOutfit[] }) {
   const { byId } = useDesk();
   const wornIn = (outfit: SavedOutfit, slot: string) =>
     [(outfit.slots as Record<string, string | string[]>)[slot] ?? []].flat();
-  const slots = Object.keys(text.counts.slots).filter((slot) =>
+  const slots = Object.keys(common.counts.slots).filter((slot) =>
     outfits.some((one) => wornIn(one, slot).length > 0),
   );
   const differs = (slot: string) => new Set(outfits.map((one) => wornIn(one, slot).join('+'))).size > 1;
@@ -38,7 +39,7 @@ export function CompareOutfits({ outfits }: { outfits: SavedOutfit[] }) {
         {slots.map((slot) => (
           <tr key={slot} className="border-t border-hair">
             <th scope="row" className="py-1 text-left text-xs font-normal text-soft">
-              {text.counts.slots[slot] ?? words(slot)}
+              {common.counts.slots[slot] ?? words(slot)}
               {differs(slot) && <span className="sr-only">, {say('differs')}</span>}
             </th>
             {outfits.map((one) => {

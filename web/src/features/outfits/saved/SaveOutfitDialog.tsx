@@ -1,9 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm, type Control } from 'react-hook-form';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { Field, TextArea, TextInput } from '../../../ui/Field';
 import { Modal } from '../../../ui/Modal';
-import { DialogActions, nameShape } from '../../../ui/NameDialog';
+import { DialogActions, nameShape, notesShape } from '../../../ui/NameDialog';
 import { Tick } from '../../../ui/Tick';
 import { seasonWords, useDesk } from '../../desk';
 import { say } from '../messages';
@@ -11,10 +11,10 @@ import type { About } from './saved';
 
 const shape = z.object({
   name: nameShape,
-  notes: z.string().max(2000),
+  notes: notesShape,
   occasions: z.array(z.string()),
   seasons: z.array(z.string()),
-  tags: z.string().max(400),
+  tags: z.string().check(z.maxLength(400, say('tagsLong'))),
   favourite: z.boolean(),
 });
 

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { SavedOutfit } from '../../../api/client';
 import { sentence } from '../../../api/problem';
-import { join, text } from '../../../app/messages';
+import { dateOf, join } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { DrawnHere } from '../../../ui/Drawing';
@@ -105,14 +106,14 @@ export function SavedOutfitsPage() {
           />
           <Choice
             narrow
-            label={text.context.occasion}
+            label={common.context.occasion}
             value={filter.occasion}
             options={choices('occasions')}
             onChange={(value) => set('for', value)}
           />
           <Choice
             narrow
-            label={text.context.season}
+            label={common.context.season}
             value={filter.season}
             options={choices('seasons', seasonWords)}
             onChange={(value) => set('in', value)}
@@ -184,7 +185,7 @@ function Card({ outfit, ticked, onTick }: CardProps) {
           className="flex items-baseline gap-1.5 font-serif text-[15px] leading-tight font-semibold"
         >
           <Mark kind={outfit.verdict} />
-          <span className="sr-only">{text.sheet[outfit.verdict as 'works' | 'daring' | 'no']}: </span>
+          <span className="sr-only">{common.sheet[outfit.verdict as 'works' | 'daring' | 'no']}: </span>
           <span>
             {outfit.favourite && <span title={say('favourite')}>★ </span>}
             {outfit.name}
@@ -199,7 +200,7 @@ function Card({ outfit, ticked, onTick }: CardProps) {
         {outfit.gone.length === 0 && outfit.verdict !== 'works' && outfit.reason && (
           <p className="border-l-2 border-daring pl-2">
             {say('judgedFor', {
-              occasion: outfit.occasion || text.context.anyOccasion,
+              occasion: outfit.occasion || common.context.anyOccasion,
               season: seasonWords(outfit.season),
             })}
             : {outfit.reason}
@@ -216,7 +217,7 @@ function Card({ outfit, ticked, onTick }: CardProps) {
             join(outfit.seasons.map(seasonWords)),
             outfit.tags.map((tag) => `#${tag}`).join(' '),
             outfit.timesWorn > 0
-              ? say('timesWorn', { n: outfit.timesWorn, last: new Date(outfit.lastWorn) })
+              ? say('timesWorn', { n: outfit.timesWorn, last: dateOf(outfit.lastWorn) })
               : say('neverWorn'),
           ]
             .filter(Boolean)

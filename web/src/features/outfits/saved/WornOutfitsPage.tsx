@@ -1,6 +1,6 @@
 import { Link, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../../api/problem';
-import { join } from '../../../app/messages';
+import { dateOf, join } from '../../../language/format';
 import { Button } from '../../../ui/Button';
 import { DrawnHere } from '../../../ui/Drawing';
 import { useDesk, useWear, withSlots } from '../../desk';
@@ -40,7 +40,7 @@ export function WornOutfitsPage() {
               </Link>
               <div className="flex min-w-0 grow flex-col gap-1 text-xs">
                 <p className="leading-tight">{name}</p>
-                <p className="text-soft">{say('timesWorn', { n: one.times, last: new Date(one.last) })}</p>
+                <p className="text-soft">{say('timesWorn', { n: one.times, last: dateOf(one.last) })}</p>
                 <span className="mt-auto flex flex-col items-start">
                   <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate(ids)}>
                     {say('repeat')}

@@ -1,6 +1,6 @@
 import { useParams } from 'react-router';
 import { sentence } from '../../../api/problem';
-import { join, words } from '../../../app/messages';
+import { join, words } from '../../../language/format';
 import { useChosen, useDesk } from '../../desk';
 import { say } from '../messages';
 import { useNextSuit } from '../queries';

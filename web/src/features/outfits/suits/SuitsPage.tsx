@@ -3,7 +3,8 @@ import { createPortal } from 'react-dom';
 import { Link, useLocation, useParams, useSearchParams } from 'react-router';
 import type { SuitCell } from '../../../api/client';
 import { sentence } from '../../../api/problem';
-import { join, text } from '../../../app/messages';
+import { join } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Choice } from '../../../ui/Choice';
 import { Drawing } from '../../../ui/Drawing';
 import { Mark } from '../../../ui/Mark';
@@ -35,7 +36,7 @@ export function SuitsPage() {
     return <div className="m-5 h-64 animate-pulse bg-hair" aria-hidden="true" />;
   }
   const { jackets, bottoms, waistcoats, cells, school } = suits.data;
-  const waistcoat = waistcoats.find((id) => id === params.get('waistcoat'));
+  const waistcoat = waistcoats.find((id) => id === params.get('third'));
   const label = (id: string) => byId.get(id)?.label ?? id;
   const cellOf = (jacket: string, bottom: string, over = waistcoat) =>
     cells.find(
@@ -53,9 +54,9 @@ export function SuitsPage() {
   function setWaistcoat(id: string) {
     const next = new URLSearchParams(params);
     if (id) {
-      next.set('waistcoat', id);
+      next.set('third', id);
     } else {
-      next.delete('waistcoat');
+      next.delete('third');
     }
     setParams(next, { replace: true });
   }
@@ -85,7 +86,7 @@ export function SuitsPage() {
         {waistcoats.length > 0 && (
           <span className="ml-auto">
             <Choice
-              label={say('waistcoat')}
+              label={say('chooseWaistcoat')}
               value={waistcoat ?? ''}
               options={[['', say('none')], ...waistcoats.map((id) => [id, label(id)] as const)]}
               onChange={setWaistcoat}
@@ -126,7 +127,7 @@ export function SuitsPage() {
                           type="button"
                           data-at={`${row} ${column}`}
                           aria-pressed={isPicked}
-                          aria-label={`${label(jacket)}, ${label(bottom)}: ${text.sheet[cell.verdict as 'works' | 'daring' | 'no']}`}
+                          aria-label={`${label(jacket)}, ${label(bottom)}: ${common.sheet[cell.verdict as 'works' | 'daring' | 'no']}`}
                           onClick={() => pick({ jacket, bottom })}
                           onKeyDown={(event) => move(event, row, column)}
                           className={`flex h-14 w-full flex-col items-center justify-center gap-0.5 border ${isPicked ? 'border-ink' : 'border-hair'} ${cell.whole ? 'bg-paper' : 'bg-sheet'} hover:border-ink`}

@@ -1,7 +1,8 @@
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { OutfitChange } from '../../../api/client';
 import { sentence } from '../../../api/problem';
-import { text, words } from '../../../app/messages';
+import { words } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Drawing } from '../../../ui/Drawing';
 import { Mark } from '../../../ui/Mark';
 import { slotsOf, useChosen, useDesk, withFinish, withSlots } from '../../desk';
@@ -73,7 +74,7 @@ export function ChangesPage() {
                     </span>
                   </span>
                   {one.verdict !== 'works' && (
-                    <span className="ml-auto" title={text.sheet[one.verdict as 'daring']}>
+                    <span className="ml-auto" title={common.sheet[one.verdict as 'daring']}>
                       <Mark kind={one.verdict} size={12} />
                     </span>
                   )}
@@ -107,7 +108,7 @@ export function ChangesPage() {
                     </>
                   )}
                   {change.verdict !== 'works' && (
-                    <span className="ml-auto" title={text.sheet[change.verdict as 'daring']}>
+                    <span className="ml-auto" title={common.sheet[change.verdict as 'daring']}>
                       <Mark kind={change.verdict ?? ''} size={12} />
                     </span>
                   )}

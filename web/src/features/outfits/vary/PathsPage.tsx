@@ -1,6 +1,6 @@
 import { Link, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../../api/problem';
-import { text } from '../../../app/messages';
+import { common } from '../../../language/text';
 import { Choice } from '../../../ui/Choice';
 import { DrawnHere } from '../../../ui/Drawing';
 import { Tick } from '../../../ui/Tick';
@@ -57,16 +57,16 @@ export function PathsPage() {
       <header className="mt-2 mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <h1 className="font-serif text-xl font-semibold">{say('elsewhere')}</h1>
         <Choice
-          label={text.context.occasion}
+          label={common.context.occasion}
           value={to.occasion}
           options={[
-            ['', text.context.anyOccasion],
+            ['', common.context.anyOccasion],
             ...client.occasions.map(({ name }) => [name, name] as const),
           ]}
           onChange={(occasion) => set('toOccasion', occasion)}
         />
         <Choice
-          label={text.context.season}
+          label={common.context.season}
           value={to.season}
           options={seasonOptions(client, days)}
           onChange={(season) => set('toSeason', season)}

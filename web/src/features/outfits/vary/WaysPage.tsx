@@ -2,7 +2,9 @@ import { Collapsible } from 'radix-ui';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { Exact, PieceView } from '../../../api/client';
 import { sentence } from '../../../api/problem';
-import { figure, text } from '../../../app/messages';
+import { figure } from '../../../language/format';
+import { common } from '../../../language/text';
+import { text } from '../text';
 import { Choice } from '../../../ui/Choice';
 import { PieceFinder, listQuery, ownSlot, seasonWords, useChosen, useDesk, withSlots } from '../../desk';
 import { OutfitGrid, WaitingGrid } from '../OutfitGrid';
@@ -156,7 +158,7 @@ export function WaysPage() {
           key={hero.id}
           title={say('waysOf', { piece: hero.label, name: client.name })}
           context={say('in', {
-            occasion: chosen.occasion || text.context.anyOccasion,
+            occasion: chosen.occasion || common.context.anyOccasion,
             season: seasonWords(chosen.season),
           })}
           outfits={found}

@@ -1,4 +1,4 @@
-import { text } from '../../../app/messages';
+import { common } from '../../../language/text';
 import { Typed } from './Typed';
 
 export interface Money {
@@ -29,7 +29,7 @@ export function Amount({ id, label, value, onChange }: Props) {
       <span className="max-w-16">
         <Typed
           id={`${id}-currency`}
-          label={text.pieces.currency}
+          label={common.pieces.currency}
           type="text"
           maxLength={3}
           value={currency}

@@ -1,4 +1,5 @@
-import { text, words } from '../../../app/messages';
+import { words } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import type { AttributeSpec, Vocabulary } from '../queries';
 import { Amount, type Money } from './Amount';
@@ -30,13 +31,13 @@ export function AttributeField(props: Props) {
         {isSet ? (
           <Button
             look="link"
-            aria-label={`${words(spec.name)}: ${text.pieces.set} ×, ${text.pieces.reset}`}
+            aria-label={`${words(spec.name)}: ${common.pieces.set} ×, ${common.pieces.reset}`}
             onClick={onReset}
           >
-            {text.pieces.set} ×
+            {common.pieces.set} ×
           </Button>
         ) : (
-          <span>{props.value === undefined ? '' : text.pieces.derived}</span>
+          <span>{props.value === undefined ? '' : common.pieces.derived}</span>
         )}
       </div>
       <Control {...props} />

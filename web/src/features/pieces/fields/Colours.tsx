@@ -1,4 +1,4 @@
-import { text } from '../../../app/messages';
+import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import { ColourPicker, useVocabulary } from '../../desk';
 import { say } from '../messages';
@@ -18,7 +18,7 @@ export function Colours({ value, onChange }: { value: Share[]; onChange: (value:
       {hexes.map((hex, i) => (
         <span key={i} className="flex items-center gap-1">
           <ColourPicker
-            label={`${text.pieces.colour} ${i + 1}`}
+            label={`${common.pieces.colour} ${i + 1}`}
             className="flex min-h-7 items-center gap-1.5"
             onPick={(chosen) => onChange(hexes.map((h, j) => (j === i ? chosen : h)))}
           >
@@ -28,7 +28,7 @@ export function Colours({ value, onChange }: { value: Share[]; onChange: (value:
           {hexes.length > 1 && (
             <Button
               look="link"
-              aria-label={`${text.pieces.without} ${text.pieces.colour} ${i + 1}`}
+              aria-label={`${common.pieces.without} ${common.pieces.colour} ${i + 1}`}
               onClick={() => onChange(hexes.filter((_, j) => j !== i))}
             >
               ×
@@ -42,7 +42,7 @@ export function Colours({ value, onChange }: { value: Share[]; onChange: (value:
           className="font-medium text-chalk"
           onPick={(hex) => onChange([...hexes, hex])}
         >
-          {text.pieces.addColour}
+          {common.pieces.addColour}
         </ColourPicker>
       )}
     </div>

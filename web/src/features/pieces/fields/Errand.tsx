@@ -1,4 +1,4 @@
-import { text } from '../../../app/messages';
+import { text } from '../text';
 import { Amount, type Money } from './Amount';
 import { Typed } from './Typed';
 

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
-import { text, words } from '../../../app/messages';
+import { words } from '../../../language/format';
+import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import { Typed, Words } from './Typed';
 
@@ -34,7 +35,7 @@ export function Fibres({
         <span key={i} className="flex items-center gap-1">
           <Words
             id={i === 0 ? 'fibres' : undefined}
-            label={`${text.pieces.fibre} ${i + 1}`}
+            label={`${common.pieces.fibre} ${i + 1}`}
             options={all}
             value={fibre.fibre}
             onChange={(word) => edit(fibres.map((f, j) => (j === i ? { ...f, fibre: word } : f)))}
@@ -54,7 +55,7 @@ export function Fibres({
           %
           <Button
             look="link"
-            aria-label={`${text.pieces.without} ${words(fibre.fibre)}`}
+            aria-label={`${common.pieces.without} ${words(fibre.fibre)}`}
             onClick={() => edit(fibres.filter((_, j) => j !== i))}
           >
             ×
@@ -65,11 +66,11 @@ export function Fibres({
         look="link"
         onClick={() => edit([...fibres, { fibre: 'cotton', percent: Math.max(1, 100 - sum) }])}
       >
-        {text.pieces.addFibre}
+        {common.pieces.addFibre}
       </Button>
       {fibres.length > 0 && sum !== 100 && (
         <span role="alert" className="text-no">
-          {sum} % – {text.pieces.fibresSum}
+          {sum} % – {common.pieces.fibresSum}
         </span>
       )}
     </div>

@@ -1,4 +1,4 @@
-import { words } from '../../../app/messages';
+import { words } from '../../../language/format';
 import type { Vocabulary } from '../queries';
 import { Typed, Words } from './Typed';
 

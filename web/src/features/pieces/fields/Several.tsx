@@ -1,4 +1,5 @@
-import { text, words } from '../../../app/messages';
+import { words } from '../../../language/format';
+import { common } from '../../../language/text';
 import type { AttributeSpec } from '../queries';
 import { Select } from '../../../ui/Select';
 
@@ -19,7 +20,7 @@ export function Several({
         <button
           key={word}
           type="button"
-          aria-label={`${words(spec.name)}: ${text.pieces.without} ${words(word)}`}
+          aria-label={`${words(spec.name)}: ${common.pieces.without} ${words(word)}`}
           onClick={() => onChange(value.filter((other) => other !== word))}
           className="min-h-6 border border-line bg-paper px-1.5 hover:border-no"
         >
@@ -29,7 +30,7 @@ export function Several({
       <Select
         id={spec.name}
         value=""
-        placeholder={text.pieces.addOne}
+        placeholder={common.pieces.addOne}
         options={rest.map((word) => [word, words(word)] as const)}
         className="flex min-h-6 items-center gap-1 bg-transparent text-chalk pointer-coarse:min-h-11"
         onChange={(word) => onChange([...value, word])}

@@ -1,4 +1,5 @@
-import { text } from '../../../app/messages';
+import { common } from '../../../language/text';
+import { text } from '../text';
 import { Typed } from './Typed';
 
 /** Words of the stylist's own, to find and change pieces together by. */
@@ -17,7 +18,7 @@ export function Tags({
         <button
           key={tag}
           type="button"
-          aria-label={`${text.tags.title}: ${text.pieces.without} ${tag}`}
+          aria-label={`${text.tags.title}: ${common.pieces.without} ${tag}`}
           onClick={() => onChange(value.filter((other) => other !== tag))}
           className="min-h-6 border border-line bg-paper px-1.5 hover:border-no"
         >

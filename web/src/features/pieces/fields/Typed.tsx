@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { words } from '../../../app/messages';
+import { words } from '../../../language/format';
 import { Select } from '../../../ui/Select';
 
 const line = 'w-full border-b border-line bg-transparent py-1 focus:border-chalk';

@@ -35,8 +35,7 @@ public final class RandomPieces {
     }
 
     private Kind shippedKind() {
-        List<Kind> kinds = List.copyOf(Kinds.shipped().all());
-        return kinds.get(random.nextInt(kinds.size()));
+        return StableChoice.of(Kinds.shipped().all(), Kind::id, random);
     }
 
     private Map<Attribute<?>, Object> set() {

@@ -54,7 +54,6 @@ public final class RandomWardrobes {
             "#f7f7f5", "#17171a", "#22304d", "#2a3758", "#85868a", "#c2c3c6", "#b58a59", "#5c3d29", "#c0272d",
             "#3c7a4a", "#f0cf3a", "#2f5fa5", "#6f4aa0", "#1f6f74");
     private static final List<String> SET_IDS = List.of("s1", "s2", "s3");
-    private static final List<Kind> KINDS = List.copyOf(Kinds.shipped().all());
 
     private final Random random;
 
@@ -69,7 +68,7 @@ public final class RandomWardrobes {
         for (int i = 0; i < most; i++) {
             Kind kind = i < always.size() && random.nextInt(4) > 0
                     ? Kinds.shipped().find(always.get(i)).orElseThrow()
-                    : KINDS.get(random.nextInt(KINDS.size()));
+                    : StableChoice.of(Kinds.shipped().all(), Kind::id, random);
             pieces.add(Piece.of(new PieceId("p" + i), kind, attributes(kind)));
         }
         return pieces;

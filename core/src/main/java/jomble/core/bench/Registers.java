@@ -23,6 +23,7 @@ import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Show;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 import jomble.core.piece.Word;
 
 /**
@@ -165,9 +166,7 @@ public final class Registers {
         boolean hasTrousers = bare.in(Slot.BOTTOM)
                 .filter(bottom -> !bottom.piece().kind().isSkirt())
                 .isPresent();
-        return !piece.isFirstOf(Slot.LEGWEAR)
-                || !hasTrousers
-                || piece.kind().origin().id().equals("socks");
+        return !piece.isFirstOf(Slot.LEGWEAR) || !hasTrousers || piece.is(Trait.SOCKS);
     }
 
     private record Option(Piece piece, Judgement judgement, double suits, JudgementContext context) {

@@ -6,7 +6,6 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Predicate;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.colour.ColourFamily;
@@ -20,6 +19,7 @@ import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
+import jomble.core.piece.Trait;
 
 /**
  * What a capsule has to do in a wardrobe: the wishes that apply, as requirements on its pieces. A capsule is never
@@ -30,7 +30,6 @@ final class Function {
     private static final double RAIN_DAYS_SHARE = 1 / 3.0;
 
     private static final double DAYS = 30.4;
-    private static final Set<String> RAIN_COVERS = Set.of("raincoat", "trench-coat", "parka");
     private static final double FORMAL = 5;
     /** Every context. */
     private static final long ALL = -1;
@@ -181,8 +180,7 @@ final class Function {
     }
 
     private static boolean keepsRainOff(Piece piece) {
-        return piece.hasRole(Slot.COAT)
-                && (RAIN_COVERS.stream().anyMatch(piece::isOfKind) || piece.cloth() == Cloth.RUBBER);
+        return piece.hasRole(Slot.COAT) && (piece.is(Trait.RAIN_COVER) || piece.cloth() == Cloth.RUBBER);
     }
 
     /** The number of ensembles that work in some of the contexts, without a coat and with each. */

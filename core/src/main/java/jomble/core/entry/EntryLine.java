@@ -13,6 +13,7 @@ import jomble.core.colour.Colour;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
+import jomble.core.piece.Trait;
 import jomble.core.tree.Spelling;
 
 /**
@@ -98,8 +99,8 @@ public final class EntryLine {
         }
         Map<Attribute<?>, Object> set = draft.set();
         boolean opaque = set.get(Attribute.DENIER) instanceof Integer denier && denier >= OPAQUE_DENIER;
-        Kind kind = named.kind() != null && named.kind().id().equals("sheer-tights") && opaque
-                ? kinds.find("opaque-tights").orElse(named.kind())
+        Kind kind = named.kind() != null && named.kind().has(Trait.SHEER_TIGHTS) && opaque
+                ? kinds.first(Trait.OPAQUE_TIGHTS)
                 : named.kind();
         return new EntryReading(draft.chips(), kind, set, draft.count());
     }

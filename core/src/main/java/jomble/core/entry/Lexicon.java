@@ -21,6 +21,7 @@ import jomble.core.piece.Attribute;
 import jomble.core.piece.Fibre;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
+import jomble.core.piece.Trait;
 import jomble.core.piece.Word;
 
 /**
@@ -219,7 +220,7 @@ final class Lexicon {
 
     /** Adds the word for a kind and its plural. */
     private static void addKind(Map<String, List<Meaning>> phrases, String word, Kind kind) {
-        if (kind.id().equals(Kind.UNNAMED)) {
+        if (kind.has(Trait.UNNAMED)) {
             return;
         }
         add(phrases, word, KIND, kind.id());

@@ -1,7 +1,6 @@
 package jomble.core.judgement;
 
 import java.util.List;
-import java.util.Set;
 import jomble.core.brief.Requirement;
 import jomble.core.colour.Ciede2000;
 import jomble.core.colour.Colour;
@@ -12,6 +11,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
+import jomble.core.piece.Trait;
 import jomble.core.proportion.Landmark;
 
 /** Which requirements of an occasion's dress code a piece violates. */
@@ -22,7 +22,6 @@ final class DressCodeViolations {
     private static final double FORBIDDEN_COLOUR = 12;
 
     private static final double FLAT_HEEL_CM = 2;
-    private static final Set<String> LOOSE = Set.of("cape", "poncho", "kimono-jacket");
 
     private final List<Requirement> requirements;
 
@@ -48,7 +47,7 @@ final class DressCodeViolations {
             case CLOSED_TOE -> slot == Slot.SHOES && piece.toe() == Toe.OPEN;
             case NO_DENIM -> piece.cloth() == Cloth.DENIM;
             case NO_SHORTS -> TradeTerms.isShortsOrPlaysuit(piece);
-            case NO_TRAINERS -> piece.isOfKind("trainers");
+            case NO_TRAINERS -> piece.is(Trait.TRAINERS);
             case NO_LOOSE_SLEEVES -> slot != Slot.COAT && isLoose(piece) || slot == Slot.DRAPE;
             case HEM_KNEE ->
                 (slot == Slot.BOTTOM || slot == Slot.ONEPIECE)
@@ -76,8 +75,7 @@ final class DressCodeViolations {
     /** A turned-up sleeve can come down at the wrong moment, so rolling does not cure what may catch. */
     private static boolean isLoose(Piece piece) {
         Integer volume = piece.get(Attribute.SLEEVE_VOLUME);
-        return volume != null && volume == 3
-                || LOOSE.contains(piece.kind().origin().id());
+        return volume != null && volume == 3 || piece.is(Trait.LOOSE_SLEEVED);
     }
 
     private static double nearest(List<Colour> colours, Piece piece) {

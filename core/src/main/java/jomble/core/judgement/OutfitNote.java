@@ -20,6 +20,7 @@ import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /**
  * Notes on an outfit that are never scored: safety, which is always shown, and how to finish it. Safety notes defer to
@@ -97,7 +98,7 @@ public enum OutfitNote {
                 SCARF_END,
                 outfit.in(Slot.NECK).isPresent() && outfit.in(Slot.COAT).isPresent());
         List<Piece> necklaces = outfit.in(Slot.JEWELLERY).map(Worn::pieces).orElse(List.of()).stream()
-                .filter(piece -> piece.kind().origin().id().equals("necklace"))
+                .filter(piece -> piece.is(Trait.NECKLACE))
                 .toList();
         add(
                 notes,

@@ -17,6 +17,7 @@ import jomble.core.piece.Show;
 import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
+import jomble.core.piece.Trait;
 import jomble.core.proportion.Landmark;
 
 /** Reads the {@link Sign}s and counters a piece contributes, in one context. */
@@ -24,8 +25,6 @@ final class SignReader {
     private static final int ROOMY = 3;
     private static final Set<Finish> DEFINES_A_WAIST = EnumSet.of(Finish.TUCKED, Finish.KNOTTED, Finish.BELTED);
 
-    private static final Set<String> OVERDRESSES = Set.of("dungarees", "pinafore-dress");
-    private static final Set<String> BARE_TOPS = Set.of("vest-top", "camisole", "bandeau", "sleeveless-bodysuit");
     private static final Set<Slot> ACCESSORIES = EnumSet.of(
             Slot.BELT, Slot.BAG, Slot.HAT, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH, Slot.HANDS, Slot.EXTRA);
     private static final Set<Slot> NEXT_TO_SKIN = EnumSet.of(Slot.BASE, Slot.TOP, Slot.ONEPIECE, Slot.BOTTOM);
@@ -73,9 +72,9 @@ final class SignReader {
             case BASE -> signs |= sheer ? 0 : Sign.OPAQUE_BENEATH.bit();
             case TOP -> {
                 signs |= Sign.TOP_WORN.bit() | (sheer ? Sign.SHEER_OUTER.bit() : 0) | sleeves(piece);
-                signs |= piece.isOfKind("fitted-blouse") ? Sign.FITTED_BLOUSE.bit() : 0;
+                signs |= piece.is(Trait.FITTED_BLOUSE) ? Sign.FITTED_BLOUSE.bit() : 0;
                 signs |= piece.has(Detail.FASTENS_SIDE) ? Sign.FASTENS_AT_THE_SIDE.bit() : 0;
-                signs |= BARE_TOPS.contains(piece.kind().origin().id()) ? 0 : Sign.FULL_TOP_WORN.bit();
+                signs |= piece.is(Trait.BARE_TOP) ? 0 : Sign.FULL_TOP_WORN.bit();
                 signs |= seat(piece) | denim(piece, Sign.DENIM_TOP);
                 signs |= TradeTerms.isJumper(piece) ? Sign.JUMPER_TOP.bit() : 0;
                 signs |= waist(worn, piece);
@@ -83,17 +82,16 @@ final class SignReader {
             }
             case ONEPIECE -> {
                 signs |= (sheer ? Sign.SHEER_OUTER.bit() : 0) | legs(piece) | sleeves(piece);
-                signs |= OVERDRESSES.contains(piece.kind().origin().id()) ? Sign.OVERDRESS.bit() : 0;
+                signs |= piece.is(Trait.OVERDRESS) ? Sign.OVERDRESS.bit() : 0;
                 signs |= piece.sleeve() == Sleeve.STRAPS ? Sign.STRAPPY_DRESS.bit() : 0;
-                boolean dress = piece.kind().isDress()
-                        && !OVERDRESSES.contains(piece.kind().origin().id());
+                boolean dress = piece.kind().isDress() && !piece.is(Trait.OVERDRESS);
                 signs |= dress ? Sign.DRESS_WORN.bit() : 0;
                 signs |= seat(piece) | denim(piece, Sign.DENIM_LEGS);
             }
             case BOTTOM -> {
                 signs |= legs(piece);
-                signs |= piece.isOfKind("long-flared-skirt") ? Sign.LONG_FLARED_SKIRT.bit() : 0;
-                signs |= piece.isOfKind("leggings") ? Sign.LEGGINGS_WORN.bit() : 0;
+                signs |= piece.is(Trait.LONG_FLARED_SKIRT) ? Sign.LONG_FLARED_SKIRT.bit() : 0;
+                signs |= piece.is(Trait.LEGGINGS) ? Sign.LEGGINGS_WORN.bit() : 0;
                 signs |= TradeTerms.isShortsOrPlaysuit(piece) ? Sign.SHORTS_WORN.bit() : 0;
                 signs |= denim(piece, Sign.DENIM_LEGS);
             }
@@ -102,7 +100,7 @@ final class SignReader {
             case MID -> {
                 signs |= Sign.LAYER_OVER.bit() | Sign.MID_WORN.bit() | sleeves(piece) | room(piece);
                 signs |= seat(piece) | denim(piece, Sign.DENIM_MID) | dupatta(piece);
-                signs |= piece.isOfKind("cardigan") || TradeTerms.isJumper(piece) ? Sign.KNIT_OVER.bit() : 0;
+                signs |= piece.is(Trait.CARDIGAN) || TradeTerms.isJumper(piece) ? Sign.KNIT_OVER.bit() : 0;
             }
             case JACKET -> {
                 signs |= Sign.LAYER_OVER.bit() | Sign.JACKET_WORN.bit() | sleeves(piece) | room(piece);
@@ -116,7 +114,7 @@ final class SignReader {
             case LEGWEAR -> signs |= legwear(worn);
             case SHOES -> {
                 signs |= piece.toe() == Toe.OPEN ? 0 : Sign.CLOSED_SHOES.bit();
-                signs |= piece.isOfKind("sandals") ? Sign.SANDALS_WORN.bit() : 0;
+                signs |= piece.is(Trait.SANDALS) ? Sign.SANDALS_WORN.bit() : 0;
             }
             case TIE -> signs |= Sign.TIE_WORN.bit();
             case JEWELLERY -> signs |= Sign.TRIMMING_WORN.bit() | jewellery(worn);
@@ -143,9 +141,7 @@ final class SignReader {
 
     /** A hooded top covers the seat whatever its recorded length. */
     private static long seat(Piece piece) {
-        return TradeTerms.reaches(piece, Landmark.LOW_HIP) || piece.isOfKind("hooded-top")
-                ? Sign.SEAT_COVERED.bit()
-                : 0;
+        return TradeTerms.reaches(piece, Landmark.LOW_HIP) || piece.is(Trait.HOODED_TOP) ? Sign.SEAT_COVERED.bit() : 0;
     }
 
     private static long denim(Piece piece, Sign sign) {
@@ -153,11 +149,11 @@ final class SignReader {
     }
 
     private static long dupatta(Piece piece) {
-        return piece.isOfKind("dupatta") ? Sign.DUPATTA_WORN.bit() : 0;
+        return piece.is(Trait.DUPATTA) ? Sign.DUPATTA_WORN.bit() : 0;
     }
 
     private static long legwear(Worn worn) {
-        if (worn.piece().isOfKind("socks")) {
+        if (worn.piece().is(Trait.SOCKS)) {
             return 0;
         }
         return Summariser.hidesTheLeg(worn) ? Sign.OPAQUE_LEGWEAR.bit() : Sign.SHEER_LEGWEAR.bit();
@@ -167,8 +163,8 @@ final class SignReader {
         long signs = 0;
         for (Piece piece : worn.pieces()) {
             if (piece.get(Attribute.SHOW) == Show.STATEMENT) {
-                signs |= piece.isOfKind("necklace") ? Sign.STATEMENT_NECKLACE.bit() : 0;
-                signs |= piece.isOfKind("earrings") ? Sign.STATEMENT_EARRINGS.bit() : 0;
+                signs |= piece.is(Trait.NECKLACE) ? Sign.STATEMENT_NECKLACE.bit() : 0;
+                signs |= piece.is(Trait.EARRINGS) ? Sign.STATEMENT_EARRINGS.bit() : 0;
             }
         }
         return signs;

@@ -27,6 +27,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 import jomble.core.proportion.Heights;
 import jomble.core.proportion.Landmark;
 
@@ -348,10 +349,7 @@ public final class Summariser {
     /** Whether a waistcoat under tailoring is neither part of the suit nor, like the jacket, of country cloth. */
     private static boolean isApart(Piece mid, Piece jacket) {
         boolean country = TradeTerms.isCountryCloth(mid) && TradeTerms.isCountryCloth(jacket);
-        return mid.isOfKind("waistcoat")
-                && TradeTerms.isTailoredJacket(jacket)
-                && !mid.sharesSetWith(jacket)
-                && !country;
+        return mid.is(Trait.WAISTCOAT) && TradeTerms.isTailoredJacket(jacket) && !mid.sharesSetWith(jacket) && !country;
     }
 
     /** Two patterned parts of one suit read as one pattern. */

@@ -2,11 +2,10 @@ package jomble.core.judgement;
 
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** When a suit counts as broken: one of its parts is worn with a tailored partner from outside the set. */
 public final class Tailoring {
-    private static final String SUIT_JACKET = "suit-jacket";
-    private static final String WAISTCOAT = "waistcoat";
 
     private Tailoring() {}
 
@@ -23,7 +22,7 @@ public final class Tailoring {
     public static boolean isPart(Worn worn) {
         return switch (worn.slot()) {
             case JACKET, BOTTOM -> true;
-            case MID -> worn.piece().kind().origin().id().equals(WAISTCOAT);
+            case MID -> worn.piece().is(Trait.WAISTCOAT);
             default -> false;
         };
     }
@@ -31,7 +30,7 @@ public final class Tailoring {
     private static boolean isOfSuit(Worn worn, JudgementContext context) {
         boolean lone = worn.piece().setId() == null
                 && worn.slot() == Slot.JACKET
-                && worn.piece().kind().origin().id().equals(SUIT_JACKET);
+                && worn.piece().is(Trait.SUIT_JACKET);
         return lone || context.isOfSuit(worn.piece());
     }
 }

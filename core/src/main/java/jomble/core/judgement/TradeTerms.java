@@ -8,6 +8,7 @@ import jomble.core.piece.Cloth;
 import jomble.core.piece.Fit;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
+import jomble.core.piece.Trait;
 import jomble.core.proportion.Landmark;
 
 /** Trade terms for groups of pieces, such as tailoring, jumpers and dress shoes. */
@@ -15,9 +16,6 @@ public final class TradeTerms {
     private static final int SHEER = 2;
     private static final double BLACK_L = 25;
     private static final double BLACK_CHROMA = 8;
-    private static final Set<String> TAILORED_JACKETS = Set.of("blazer", "suit-jacket", "dinner-jacket");
-    private static final Set<String> JUMPERS = Set.of("fine-knit", "chunky-knit", "roll-neck");
-    private static final Set<String> SHORTS = Set.of("shorts", "tailored-shorts");
     private static final Set<Cloth> COUNTRY =
             EnumSet.of(Cloth.TWEED, Cloth.CORDUROY, Cloth.FLANNEL, Cloth.MOLESKIN, Cloth.LINEN);
 
@@ -25,12 +23,12 @@ public final class TradeTerms {
 
     /** A blazer, a suit jacket, a dinner jacket. */
     public static boolean isTailoredJacket(Piece piece) {
-        return TAILORED_JACKETS.contains(piece.kind().origin().id());
+        return piece.is(Trait.TAILORED_JACKET);
     }
 
     /** A knit that is pulled over the head. */
     public static boolean isJumper(Piece piece) {
-        return JUMPERS.contains(piece.kind().origin().id());
+        return piece.is(Trait.JUMPER);
     }
 
     /** A close roll-neck: it lies flat under what is worn over it. */
@@ -39,16 +37,16 @@ public final class TradeTerms {
     }
 
     public static boolean isShirtOrBlouse(Piece piece) {
-        return piece.isOfKind("shirt") || piece.isOfKind("blouse");
+        return piece.is(Trait.SHIRT) || piece.is(Trait.BLOUSE);
     }
 
     public static boolean isShorts(Piece piece) {
-        return SHORTS.contains(piece.kind().origin().id());
+        return piece.is(Trait.SHORTS);
     }
 
     /** Shorts, or a one-piece that ends in them. */
     public static boolean isShortsOrPlaysuit(Piece piece) {
-        return isShorts(piece) || piece.isOfKind("playsuit");
+        return isShorts(piece) || piece.is(Trait.PLAYSUIT);
     }
 
     public static boolean isSkirtOrDress(Piece piece) {
@@ -74,7 +72,7 @@ public final class TradeTerms {
 
     /** Tailored trousers that belong to a set. */
     public static boolean isSuitTrousers(Piece piece) {
-        return piece.isOfKind("tailored-trousers") && piece.setId() != null;
+        return piece.is(Trait.TAILORED_TROUSERS) && piece.setId() != null;
     }
 
     /** Country cloth: tweed, corduroy, flannel, moleskin, linen. */

@@ -16,6 +16,7 @@ import java.util.Set;
 import jomble.core.piece.Fit;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 import jomble.core.piece.Word;
 
 /**
@@ -33,10 +34,6 @@ public enum Structure implements Word {
     /** Slots that every structure may fill. */
     private static final Set<Slot> ANYWHERE =
             EnumSet.complementOf(EnumSet.of(BASE, TOP, BOTTOM, ONEPIECE, DRAPE, UNDERSKIRT, SHOES));
-
-    private static final Set<String> DRAPES = Set.of("sari", "wrapped-cloth");
-    private static final String UNDERSKIRT_KIND = "underskirt";
-    private static final String LONG_FLARED_SKIRT = "long-flared-skirt";
 
     private final Set<Slot> required;
     private final int requiredMask;
@@ -70,14 +67,14 @@ public enum Structure implements Word {
 
     /** Whether the structure can hold this piece in this slot. */
     public boolean takes(Slot slot, Piece piece) {
-        if (slot == BOTTOM && piece.isOfKind(UNDERSKIRT_KIND)) {
+        if (slot == BOTTOM && piece.is(Trait.UNDERSKIRT)) {
             return false;
         }
         if (this == DRAPED_OVER_UNDERSKIRT || this == DRAPED_OVER_SKIRT) {
             return switch (slot) {
                 case TOP -> piece.fit() == Fit.CLOSE;
-                case BOTTOM -> piece.isOfKind(LONG_FLARED_SKIRT);
-                case DRAPE -> DRAPES.contains(piece.kind().origin().id());
+                case BOTTOM -> piece.is(Trait.LONG_FLARED_SKIRT);
+                case DRAPE -> piece.is(Trait.DRESSING_DRAPE);
                 default -> true;
             };
         }

@@ -10,6 +10,7 @@ import jomble.core.piece.Hem;
 import jomble.core.piece.Opening;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** The ways to wear a piece in a slot, simplest first. */
 public final class Ways {
@@ -81,6 +82,6 @@ public final class Ways {
 
     /** A bodysuit has no hem to wear out. */
     public static boolean isAlwaysTucked(Piece piece) {
-        return piece.kind().origin().id().endsWith("bodysuit");
+        return piece.is(Trait.BODYSUIT);
     }
 }

@@ -6,13 +6,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** Infers the slots of pieces that are only known to have been worn together. */
 public final class WornSlots {
-    private static final Set<String> KNITS = Set.of("fine-knit", "chunky-knit");
 
     private WornSlots() {}
 
@@ -27,7 +26,7 @@ public final class WornSlots {
         pieces.forEach(piece -> (piece.isFirstOf(Slot.JEWELLERY) ? jewellery : single).add(piece));
         // Of two pieces that can both be the top, the thinner goes beneath, but a knit goes over a shirt.
         single.sort(Comparator.comparing((Piece piece) -> piece.roles().size())
-                .thenComparing(piece -> KNITS.contains(piece.kind().origin().id()))
+                .thenComparing(piece -> piece.is(Trait.PULLOVER))
                 .thenComparing(Piece::centiClo));
         Best best = new Best();
         best.place(single, 0, new EnumMap<>(Slot.class), 0);

@@ -155,12 +155,14 @@ final class Derivation {
                 .map(cloth -> get(Attribute.CLOTH).dressiness() - cloth.dressiness())
                 .orElse(0);
         int formality = Math.max(Math.min(usual, CASUAL), Math.min(7, usual + Integer.signum(step)));
-        return switch (kind.origin().id()) {
-            case "sari" -> get(Attribute.CLOTH) == Cloth.PLAIN_WEAVE ? Math.min(formality, COTTON_SARI) : formality;
-            case "sandals" -> get(Attribute.SHEEN) == METALLIC ? Math.max(formality, DRESSY_SANDALS) : formality;
-            case "tailored-trousers" -> get(Attribute.SET) == null ? formality : Math.max(formality, SUIT_FORMALITY);
-            default -> formality;
-        };
+        if (kind.has(Trait.SARI)) {
+            return get(Attribute.CLOTH) == Cloth.PLAIN_WEAVE ? Math.min(formality, COTTON_SARI) : formality;
+        }
+        if (kind.has(Trait.SANDALS)) {
+            return get(Attribute.SHEEN) == METALLIC ? Math.max(formality, DRESSY_SANDALS) : formality;
+        }
+        boolean isOfSuit = kind.has(Trait.TAILORED_TROUSERS) && get(Attribute.SET) != null;
+        return isOfSuit ? Math.max(formality, SUIT_FORMALITY) : formality;
     }
 
     private double warmth() {

@@ -12,6 +12,7 @@ import java.util.Set;
  * @param id kebab-case, unique
  * @param alsoCalled other words for it, in lower case
  * @param warmth insulation as the kind is usually made
+ * @param traits what rules and readings ask of a kind; a studio's own kind has those of the kind it was copied from
  * @param like the built-in kind a studio's own kind was copied from; null for a built-in kind
  * @param changes where a studio's own kind differs from the one it was copied from; empty for a built-in kind
  */
@@ -21,6 +22,7 @@ public record Kind(
         Family family,
         Warmth warmth,
         Map<Attribute<?>, Object> defaults,
+        Set<Trait> traits,
         Kind like,
         Map<Attribute<?>, Object> changes) {
     /** What belongs to one piece and never to a kind. */
@@ -44,18 +46,22 @@ public record Kind(
             Attribute.NOTES,
             Attribute.AS_TYPED,
             Attribute.UNCLEAR);
-    /** The kind of a piece nobody has named yet: kept, and in no outfit. */
-    public static final String UNNAMED = "unnamed-piece";
 
     public Kind {
         alsoCalled = List.copyOf(alsoCalled);
         defaults = Map.copyOf(defaults);
+        traits = Set.copyOf(traits);
         changes = Map.copyOf(changes);
     }
 
     static Kind shipped(
-            String id, List<String> alsoCalled, Family family, Warmth warmth, Map<Attribute<?>, Object> defaults) {
-        return new Kind(id, alsoCalled, family, warmth, defaults, null, Map.of());
+            String id,
+            List<String> alsoCalled,
+            Family family,
+            Warmth warmth,
+            Map<Attribute<?>, Object> defaults,
+            Set<Trait> traits) {
+        return new Kind(id, alsoCalled, family, warmth, defaults, traits, null, Map.of());
     }
 
     /**
@@ -66,7 +72,7 @@ public record Kind(
         Map<Attribute<?>, Object> all = new LinkedHashMap<>(changes);
         all.putAll(changed);
         all.keySet().removeAll(OF_ONE_PIECE);
-        return new Kind(newId, words, family, warmth, defaults, origin(), all);
+        return new Kind(newId, words, family, warmth, defaults, traits, origin(), all);
     }
 
     /** The shipped kind behind it; itself when it is shipped. */
@@ -74,13 +80,17 @@ public record Kind(
         return like == null ? this : like;
     }
 
+    public boolean has(Trait trait) {
+        return traits.contains(trait);
+    }
+
     public boolean isSkirt() {
-        return origin().id.contains("skirt");
+        return has(Trait.SKIRT);
     }
 
     /** A one-piece without legs of its own. */
     public boolean isDress() {
-        return origin().id.contains("dress");
+        return has(Trait.DRESS);
     }
 
     public boolean isShipped() {
@@ -108,8 +118,8 @@ public record Kind(
     public boolean isPair() {
         return family == Family.SHOES
                 || family == Family.LEGWEAR
-                || family == Family.BOTTOM && !origin().id().endsWith("skirt")
-                || origin().id().matches("(short|long)-gloves|earrings|cufflinks|braces|sunglasses|dungarees");
+                || family == Family.BOTTOM && !isSkirt()
+                || has(Trait.PLURAL);
     }
 
     /** Whether it is made of metal, as most jewellery is, and so the colour of its metal. */

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,6 +53,18 @@ public final class Kinds {
             }
         }
         return new Kinds(kinds);
+    }
+
+    /**
+     * The first kind with a trait.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public Kind first(Trait trait) {
+        return byId.values().stream()
+                .filter(kind -> kind.has(trait))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no kind is " + trait));
     }
 
     public Collection<Kind> all() {
@@ -121,7 +134,15 @@ public final class Kinds {
             defaults.put(Attribute.CONSTRUCTION, construction(construction));
         }
         Family family = Word.find(Family.class, cells[2]).orElseThrow(() -> new IllegalStateException(line));
-        return Kind.shipped(cells[0], words, family, warmth(cells[3], garments), defaults);
+        return Kind.shipped(cells[0], words, family, warmth(cells[3], garments), defaults, traits(cells[5], line));
+    }
+
+    private static Set<Trait> traits(String cell, String line) {
+        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        for (String id : cell.equals("-") ? new String[0] : cell.split(",")) {
+            traits.add(Word.find(Trait.class, id).orElseThrow(() -> new IllegalStateException(line)));
+        }
+        return traits;
     }
 
     private static Construction construction(Map<String, String> parts) {

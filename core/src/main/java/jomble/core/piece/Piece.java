@@ -123,9 +123,9 @@ public final class Piece {
         return !isSolid() && pattern() != Pattern.FLECK;
     }
 
-    /** Whether it is of this shipped kind, or of a studio's own kind copied from it. */
-    public boolean isOfKind(String kindId) {
-        return kind.origin().id().equals(kindId);
+    /** Whether its kind has this trait. */
+    public boolean is(Trait trait) {
+        return kind.has(trait);
     }
 
     /** Whether it is knitted: a jumper, a cardigan, a knitted dress or jacket; jersey is not, it is cut and sewn. */
@@ -232,8 +232,7 @@ public final class Piece {
                 ? List.of()
                 : unclear.stream()
                         .filter(word -> !word.equals(Attribute.COLOURS_OPEN) || isColourOpen())
-                        .filter(word ->
-                                !word.equals(Attribute.KIND_OPEN) || kind.id().equals(Kind.UNNAMED))
+                        .filter(word -> !word.equals(Attribute.KIND_OPEN) || is(Trait.UNNAMED))
                         .toList();
     }
 

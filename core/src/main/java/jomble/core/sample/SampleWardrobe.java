@@ -1,6 +1,12 @@
 package jomble.core.sample;
 
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
 import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,73 +18,20 @@ import java.util.Random;
  * by taste, prices and wears. Deterministic for a seed.
  */
 public final class SampleWardrobe {
+    private static final String TABLE = "/jomble/core/sample/shares.txt";
     private static final int WHOLE = 1000;
     private static final int TYPICAL_WEARS = 60;
 
-    /** A kind with its share of a wardrobe in thousandths, and alternative cloths. */
-    private record Share(String kind, int permille, List<String> cloths) {}
+    /**
+     * A kind in a wardrobe.
+     *
+     * @param permille its share
+     * @param cloths it may be of besides its usual one
+     * @param varies what else may be set: print, fit, metal
+     */
+    private record Share(String kind, int permille, List<String> cloths, List<String> varies) {}
 
-    private static final List<Share> SHARES = List.of(
-            share("t-shirt", 60),
-            share("long-sleeved-t-shirt", 25),
-            share("polo-shirt", 12),
-            share("shirt", 65, "linen", "denim", "flannel"),
-            share("blouse", 55, "satin", "chiffon"),
-            share("roll-neck", 25),
-            share("fine-knit", 45),
-            share("chunky-knit", 18, "cable-knit"),
-            share("tunic", 10, "linen"),
-            share("camisole", 18),
-            share("thermal-top", 6),
-            share("slip", 5),
-            share("jeans", 42),
-            share("chinos", 22, "corduroy", "linen"),
-            share("tailored-trousers", 45, "flannel", "linen", "crepe"),
-            share("culottes", 10, "linen"),
-            share("shorts", 12),
-            share("knee-skirt", 20, "tweed", "leather"),
-            share("midi-skirt", 30, "satin", "flannel"),
-            share("maxi-skirt", 8),
-            share("sheath-dress", 14),
-            share("wrap-dress", 14),
-            share("shirt-dress", 12, "linen"),
-            share("knit-dress", 10),
-            share("jumpsuit", 6),
-            share("cardigan", 34),
-            share("waistcoat", 8, "flannel"),
-            share("overshirt", 14, "corduroy", "linen"),
-            share("padded-sleeveless-jacket", 6),
-            share("blazer", 28, "flannel", "tweed", "linen"),
-            share("denim-jacket", 7),
-            share("leather-jacket", 7),
-            share("knitted-jacket", 8),
-            share("casual-jacket", 10, "corduroy"),
-            share("trench-coat", 10),
-            share("wool-coat", 18),
-            share("parka", 8),
-            share("raincoat", 8),
-            share("trainers", 22),
-            share("loafers", 20, "suede"),
-            share("lace-up-shoes", 10),
-            share("ballet-flats", 12),
-            share("court-shoes", 12, "suede"),
-            share("sandals", 12),
-            share("ankle-boots", 18, "suede"),
-            share("knee-boots", 6),
-            share("socks", 12),
-            share("sheer-tights", 6),
-            share("opaque-tights", 8),
-            share("belt", 16),
-            share("tote-bag", 10),
-            share("shoulder-bag", 12),
-            share("felt-hat", 4),
-            share("knitted-hat", 6),
-            share("scarf", 22, "fine-knit", "satin"),
-            share("necklace", 14),
-            share("earrings", 14),
-            share("watch", 4),
-            share("short-gloves", 6),
-            share("brooch", 5));
+    private static final List<Share> SHARES = load();
 
     private static final List<String> NEUTRALS = List.of(
             "#f4f2ec", "#e6dcc8", "#1a1b1e", "#1f2a44", "#2b3650", "#6d6f74", "#b9babd", "#b58a59", "#8a6a48",
@@ -99,8 +52,21 @@ public final class SampleWardrobe {
         this.hueShare = hueShare;
     }
 
-    private static Share share(String kind, int permille, String... cloths) {
-        return new Share(kind, permille, List.of(cloths));
+    private static List<Share> load() {
+        try (InputStream in = SampleWardrobe.class.getResourceAsStream(TABLE);
+                BufferedReader reader = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+            return reader.lines()
+                    .filter(line -> !line.startsWith("#"))
+                    .map(line -> line.split(" \\| "))
+                    .map(cells -> new Share(cells[0], Integer.parseInt(cells[1]), words(cells[2]), words(cells[3])))
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static List<String> words(String cell) {
+        return cell.equals("-") ? List.of() : List.of(cell.split(","));
     }
 
     /**
@@ -135,7 +101,7 @@ public final class SampleWardrobe {
         if (!share.cloths().isEmpty() && chance(350)) {
             piece.put("cloth", any(share.cloths()));
         }
-        if (isPatterned(share.kind())) {
+        if (share.varies().contains("print") && chance(300)) {
             piece.put("pattern", any(PATTERNS));
             piece.put("patternScale", any(List.of("small", "medium", "large")));
             String second = any(NEUTRALS);
@@ -143,10 +109,10 @@ public final class SampleWardrobe {
                 piece.put("colours", List.of(Map.of("hex", colour, "share", 0.7), Map.of("hex", second, "share", 0.3)));
             }
         }
-        if (isCut(share.kind())) {
+        if (share.varies().contains("fit") && chance(500)) {
             piece.put("fit", any(FITS));
         }
-        if (List.of("belt", "watch", "necklace", "earrings", "brooch").contains(share.kind())) {
+        if (share.varies().contains("metal")) {
             piece.put("metal", any(METALS));
             if (chance(150)) {
                 piece.put("show", "statement");
@@ -158,28 +124,6 @@ public final class SampleWardrobe {
         piece.put("wearsBefore", random.nextInt(TYPICAL_WEARS));
         piece.put("cost", Map.of("amount", BigDecimal.valueOf(15 + random.nextInt(180)), "currency", "EUR"));
         return piece;
-    }
-
-    private boolean isPatterned(String kind) {
-        boolean takes = List.of(
-                        "shirt",
-                        "blouse",
-                        "t-shirt",
-                        "midi-skirt",
-                        "wrap-dress",
-                        "shirt-dress",
-                        "scarf",
-                        "blazer",
-                        "knee-skirt")
-                .contains(kind);
-        return takes && chance(300);
-    }
-
-    private boolean isCut(String kind) {
-        boolean takes = List.of(
-                        "t-shirt", "shirt", "blouse", "fine-knit", "cardigan", "blazer", "wool-coat", "chunky-knit")
-                .contains(kind);
-        return takes && chance(500);
     }
 
     private String colour() {

@@ -17,6 +17,7 @@ import jomble.core.judgement.Verdict;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.SetKind;
+import jomble.core.piece.Trait;
 import jomble.core.tree.Node;
 
 /**
@@ -149,7 +150,7 @@ public final class NextSuit {
 
     private int withJacket(Map<String, String> suit) {
         return ofJackets.computeIfAbsent(suit, key -> {
-            Piece jacket = piece("suit-jacket", key);
+            Piece jacket = piece(Trait.SUIT_JACKET, key);
             return (int) grid.bottoms().stream()
                     .filter(bottom -> judged.cell(jacket, null, bottom).verdict() == Verdict.WORKS)
                     .count();
@@ -159,7 +160,7 @@ public final class NextSuit {
     /** Pockets do not matter to trousers. */
     private int withTrousers(Map<String, String> suit) {
         return ofTrousers.computeIfAbsent(with(suit, "pockets", "flap"), key -> {
-            Piece trousers = piece("tailored-trousers", key);
+            Piece trousers = piece(Trait.TAILORED_TROUSERS, key);
             return (int) grid.jackets().stream()
                     .filter(jacket -> judged.cell(jacket, null, trousers).verdict() == Verdict.WORKS)
                     .count();
@@ -172,7 +173,8 @@ public final class NextSuit {
         return more;
     }
 
-    private static Piece piece(String kind, Map<String, String> suit) {
+    private static Piece piece(Trait trait, Map<String, String> suit) {
+        String kind = Kinds.shipped().first(trait).id();
         Map<String, Object> construction = new LinkedHashMap<>();
         construction.put("structure", suit.get("structure"));
         construction.put("lapel", "notch");

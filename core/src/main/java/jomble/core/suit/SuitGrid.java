@@ -22,6 +22,7 @@ import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /**
  * Every tailored jacket with every pair of tailored trousers and every skirt, with and without each waistcoat. Only
@@ -32,9 +33,6 @@ public final class SuitGrid {
     /** Prefixes of the rules that judge tailored pieces together, whatever else is worn. */
     private static final List<String> JUDGED_BY =
             List.of("suit.", "colour.", "pattern.", "formality.spread", "season.cloth", Overrides.ID);
-
-    private static final Set<String> BOTTOMS =
-            Set.of("tailored-trousers", "chinos", "tailored-shorts", "knee-skirt", "midi-skirt", "culottes");
 
     private final List<Judge> judges;
 
@@ -80,7 +78,7 @@ public final class SuitGrid {
                 .sorted(suitsFirst())
                 .toList();
         List<Piece> waistcoats = pieces.stream()
-                .filter(piece -> piece.kind().origin().id().equals("waistcoat"))
+                .filter(piece -> piece.is(Trait.WAISTCOAT))
                 .sorted(suitsFirst())
                 .toList();
         List<Cell> cells = new ArrayList<>();
@@ -98,8 +96,7 @@ public final class SuitGrid {
     }
 
     private boolean isTailoredBottom(Piece piece) {
-        return piece.isFirstOf(Slot.BOTTOM)
-                && (isOfSuit(piece) || BOTTOMS.contains(piece.kind().origin().id()));
+        return piece.isFirstOf(Slot.BOTTOM) && (isOfSuit(piece) || piece.is(Trait.WORN_WITH_SUIT_JACKET));
     }
 
     private boolean isOfSuit(Piece piece) {

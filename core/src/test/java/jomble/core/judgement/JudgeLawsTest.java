@@ -30,6 +30,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What must hold of every judgement, whatever the rules say: random outfits in random contexts. */
 class JudgeLawsTest {
     private static final int WARDROBES = 130;
+    private static final long FIRST_SEED = 1_000;
     private static final int OUTFITS = 12;
     private static final int PIECES = 18;
     private static final RuleCatalogue CATALOGUE = Catalogue.standard();
@@ -57,7 +58,7 @@ class JudgeLawsTest {
     }
 
     private static void everywhere(Law law) {
-        for (long seed = 1; seed <= WARDROBES; seed++) {
+        for (long seed = FIRST_SEED; seed < FIRST_SEED + WARDROBES; seed++) {
             RandomWardrobes wardrobes = new RandomWardrobes(seed);
             List<Piece> pieces = wardrobes.pieces(PIECES);
             JudgementContext context = wardrobes.contexts().get(0);

@@ -13,7 +13,7 @@ class KindsTest {
     void everyKindMakesACompletePieceByItself() {
         assertThat(Kinds.shipped().all()).hasSizeGreaterThan(110).allSatisfy(kind -> {
             Piece piece = Piece.of(new PieceId("p"), kind, Map.of());
-            assertThat(piece.roles().isEmpty()).isEqualTo(kind.id().equals(Kind.UNNAMED));
+            assertThat(piece.roles().isEmpty()).isEqualTo(kind.has(Trait.UNNAMED));
             assertThat(piece.cloth()).isNotNull();
             assertThat(piece.formality()).isBetween(1, 7);
             assertThat(piece.label()).isNotBlank();

@@ -2,7 +2,6 @@ package jomble.drawing.garment;
 
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Detail;
-import jomble.core.piece.Kind;
 import jomble.core.piece.Metal;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Show;
@@ -84,7 +83,7 @@ final class Jewellery implements Garment {
                 sheet.line(Outline.at(-29, 22).cubic(-28, -17, 28, -17, 29, 22), EDGE, Weight.OUTLINE);
             }
             case "sunglasses" -> sunglasses(sheet);
-            case Kind.UNNAMED -> swingTag(sheet);
+            case "unnamed-piece" -> swingTag(sheet);
             default -> pocketSquare(sheet);
         }
     }

@@ -51,8 +51,8 @@ public class WardrobeParts implements Keeper {
     @Transactional(readOnly = true)
     public Wardrobe around(UUID clientId) {
         mustExist(clientId);
-        Map<String, List<EntryRow>> byPart = rows.findByClientIdOrderByPosition(clientId).stream()
-                .collect(Collectors.groupingBy(EntryRow::part));
+        Map<String, List<EntryRow>> byPart =
+                rows.findByClientIdOrderByPosition(clientId).stream().collect(Collectors.groupingBy(EntryRow::part));
         Wardrobe wardrobe = Wardrobe.EMPTY;
         for (Part<?> part : Parts.AROUND_PIECES) {
             wardrobe = with(wardrobe, part, byPart.getOrDefault(part.name(), List.of()));
@@ -179,8 +179,8 @@ public class WardrobeParts implements Keeper {
     @Write
     public void replaceAll(UUID clientId, UUID step, Wardrobe wardrobe) {
         history.hold(clientId);
-        Map<String, List<EntryRow>> byPart = rows.findByClientIdOrderByPosition(clientId).stream()
-                .collect(Collectors.groupingBy(EntryRow::part));
+        Map<String, List<EntryRow>> byPart =
+                rows.findByClientIdOrderByPosition(clientId).stream().collect(Collectors.groupingBy(EntryRow::part));
         for (Part<?> part : Parts.AROUND_PIECES) {
             put(clientId, step, part, byPart.getOrDefault(part.name(), List.of()), wardrobe);
         }
@@ -247,8 +247,7 @@ public class WardrobeParts implements Keeper {
 
     private <E> void move(UUID clientId, UUID step, EntryRow row, int place, EntryPart<E> part, E entry) {
         String text = mapper.text(part, entry);
-        long change =
-                history.recordFrom(row.position(), clientId, step, part.name(), row.ref(), row.document(), text);
+        long change = history.recordFrom(row.position(), clientId, step, part.name(), row.ref(), row.document(), text);
         row.moveTo(place).write(text, mapper.day(part, entry), change);
     }
 

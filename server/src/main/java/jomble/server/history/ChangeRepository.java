@@ -27,6 +27,5 @@ interface ChangeRepository extends JpaRepository<Change, Long> {
 
     List<Change> findByClientIdAndStepOrderByNumberDesc(UUID clientId, UUID step);
 
-    List<Change> findByClientIdAndPartAndRefOrderByNumberDesc(
-            UUID clientId, String part, String ref, Limit limit);
+    List<Change> findByClientIdAndPartAndRefOrderByNumberDesc(UUID clientId, String part, String ref, Limit limit);
 }

@@ -177,19 +177,14 @@ class V12__Entries_from_frames extends BaseJavaMigration {
 
         private long copy(long id) throws SQLException {
             long next;
-            try (PreparedStatement select =
-                            connection.prepareStatement("select next value for wardrobe_change_seq");
+            try (PreparedStatement select = connection.prepareStatement("select next value for wardrobe_change_seq");
                     ResultSet found = select.executeQuery()) {
                 found.next();
                 next = found.getLong(1);
             }
-            update(
-                    """
+            update("""
                     insert into wardrobe_change (id, studio_id, client_id, ref, action, step, account_id, at, number)
-                    select ?, studio_id, client_id, ref, action, step, account_id, at, ? from wardrobe_change where id = ?""",
-                    next,
-                    -next,
-                    id);
+                    select ?, studio_id, client_id, ref, action, step, account_id, at, ? from wardrobe_change where id = ?""", next, -next, id);
             return next;
         }
 

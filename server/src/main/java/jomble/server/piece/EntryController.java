@@ -16,9 +16,9 @@ import jomble.core.entry.Chip;
 import jomble.core.entry.EntryLine;
 import jomble.core.entry.EntryReading;
 import jomble.core.piece.Attribute;
-import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
+import jomble.core.piece.Trait;
 import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Node;
 import jomble.core.tree.Problem;
@@ -213,7 +213,7 @@ class EntryController {
         Map<String, Object> document = document(reading);
         List<String> unclear = new ArrayList<>(reading.unclear());
         if (reading.kind() == null) {
-            document.put("kind", Kind.UNNAMED);
+            document.put("kind", Kinds.shipped().first(Trait.UNNAMED).id());
             String label = line.strip();
             document.put(
                     Attribute.LABEL.name(),

@@ -65,13 +65,7 @@ class PieceChanges {
     void delete(UUID clientId, List<PieceRow> gone, UUID step) {
         Kinds known = kinds.all();
         gone.forEach(row -> history.recordFrom(
-                row.position(),
-                clientId,
-                step,
-                Change.PIECES,
-                row.ref(),
-                mapper.text(mapper.piece(row, known)),
-                null));
+                row.position(), clientId, step, Change.PIECES, row.ref(), mapper.text(mapper.piece(row, known)), null));
         rows.deleteAll(gone);
         events.publishEvent(
                 new PiecesGone(clientId, step, gone.stream().map(PieceRow::ref).toList()));

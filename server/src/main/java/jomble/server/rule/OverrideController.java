@@ -116,7 +116,8 @@ class OverrideController {
                     "not-a-ruling",
                     "Approve two pieces or more, or rule out one or more, " + MOST_PIECES + " at most.");
         }
-        return new Ruling(Ids.next().toString(), ids, decision.get(), cut(asked.reason(), MOST_REASON), cut(asked.by(), MOST_BY));
+        return new Ruling(
+                Ids.next().toString(), ids, decision.get(), cut(asked.reason(), MOST_REASON), cut(asked.by(), MOST_BY));
     }
 
     private static String cut(String text, int most) {

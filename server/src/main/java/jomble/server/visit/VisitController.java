@@ -45,8 +45,7 @@ class VisitController {
             @NotNull LocalDate date, @Size(max = 2000) String note) {}
 
     /** What changes of a visit; null leaves it as it is. */
-    record VisitChange(
-            LocalDate date, @Size(max = 2000) String note) {}
+    record VisitChange(LocalDate date, @Size(max = 2000) String note) {}
 
     record VisitView(String id, long version, LocalDate date, String note) {
         static VisitView of(Kept<Visit> kept) {
@@ -114,8 +113,6 @@ class VisitController {
     }
 
     private static ResponseEntity<VisitView> tagged(HttpStatus status, Kept<Visit> kept) {
-        return ResponseEntity.status(status)
-                .eTag(Versions.tag(kept.version()))
-                .body(VisitView.of(kept));
+        return ResponseEntity.status(status).eTag(Versions.tag(kept.version())).body(VisitView.of(kept));
     }
 }

@@ -172,7 +172,8 @@ class SessionTest {
                 .setAuthentication(
                         new MemberAuthentication(new StudioMember(null, 0, studio, "x", "Second studio", "EUR")));
         try {
-            assertThat(jomble.bean(ClientService.class).all(java.time.LocalDate.EPOCH)).isEmpty();
+            assertThat(jomble.bean(ClientService.class).all(java.time.LocalDate.EPOCH))
+                    .isEmpty();
         } finally {
             SecurityContextHolder.clearContext();
         }

@@ -76,8 +76,7 @@ class UndoNamesTest {
                 stylist.put(
                         client + "/palette",
                         Map.of("base", List.of("#22304d"), "accents", List.of(), "avoid", List.of()));
-            default ->
-                stylist.put(client + "/rules", Map.of("parameters", Map.of("colour.near-miss/clear-from", 5.5)));
+            default -> stylist.put(client + "/rules", Map.of("parameters", Map.of("colour.near-miss/clear-from", 5.5)));
         };
     }
 

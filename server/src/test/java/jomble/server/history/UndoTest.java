@@ -114,8 +114,7 @@ class UndoTest {
                                 List.of(),
                                 "avoid",
                                 List.of("#00000" + i % 10)));
-            case 9 ->
-                stylist.post(client + "/visits", Map.of("date", "2027-02-0" + (1 + i % 9), "note", "visit " + i));
+            case 9 -> stylist.post(client + "/visits", Map.of("date", "2027-02-0" + (1 + i % 9), "note", "visit " + i));
             case 10 -> replaced(i);
             default ->
                 stylist.put(
@@ -128,7 +127,8 @@ class UndoTest {
 
     /** Brings in the document in another order, without some of it. */
     private Answer replaced(int i) {
-        Map<String, Object> document = new HashMap<>(stylist.get(client + "/document").json());
+        Map<String, Object> document =
+                new HashMap<>(stylist.get(client + "/document").json());
         for (String part : List.of("wears", "visits", "overrides")) {
             List<Object> entries = new ArrayList<>((List<?>) document.get(part));
             Collections.shuffle(entries, random);

@@ -93,12 +93,9 @@ class EntriesFromFramesTest {
                 CLIENT,
                 STUDIO,
                 latest);
-        sql(
-                """
+        sql("""
                 insert into piece (id, studio_id, client_id, version, ref, position, kind, attributes, created_at, updated_at)
-                values (uuid(), ?, ?, 0, 'p1', 1, 'shirt', '{"id": "p1", "kind": "shirt"}', now(), now())""",
-                STUDIO,
-                CLIENT);
+                values (uuid(), ?, ?, 0, 'p1', 1, 'shirt', '{"id": "p1", "kind": "shirt"}', now(), now())""", STUDIO, CLIENT);
         change("p1", "added", null, "{\"id\": \"p1\", \"kind\": \"shirt\"}", null);
         for (int i = 1; i < frames.size(); i++) {
             String before = JSON.writeValueAsString(frames.get(i - 1));
@@ -115,19 +112,9 @@ class EntriesFromFramesTest {
     /** Writes a row of the history and answers its id. */
     private long change(String ref, String action, String before, String after, Long undoes) {
         number++;
-        sql(
-                """
+        sql("""
                 insert into wardrobe_change (id, studio_id, client_id, ref, action, before_doc, after_doc, undoes, at, step, number)
-                values (?, ?, ?, ?, ?, ?, ?, ?, now(), uuid(), ?)""",
-                number,
-                STUDIO,
-                CLIENT,
-                ref,
-                action,
-                before,
-                after,
-                undoes,
-                number);
+                values (?, ?, ?, ?, ?, ?, ?, ?, now(), uuid(), ?)""", number, STUDIO, CLIENT, ref, action, before, after, undoes, number);
         return number;
     }
 

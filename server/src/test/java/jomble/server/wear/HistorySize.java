@@ -19,9 +19,6 @@ final class HistorySize {
     long ofLatestChange() {
         return database.sql("""
                         select length(coalesce(before_doc, '')) + length(coalesce(after_doc, '')) from wardrobe_change
-                        where client_id = ? order by number desc limit 1""")
-                .param(client.toString())
-                .query(Long.class)
-                .single();
+                        where client_id = ? order by number desc limit 1""").param(client.toString()).query(Long.class).single();
     }
 }

@@ -32,6 +32,7 @@ public final class FindingMasks implements PairFindings {
     private final int size;
     /** Whether only single-piece rules apply, so that nothing is stored for pairs. */
     private final boolean ofPiecesOnly;
+
     private final boolean reachesBeyond;
 
     private final PenaltySets penaltySets = new PenaltySets();
@@ -197,9 +198,8 @@ public final class FindingMasks implements PairFindings {
     }
 
     private void keep(int a, int b, Finds found) {
-        int penalised = found.penalties.isStopped()
-                ? ~stoppingNumber(found.stops)
-                : penaltySets.number(found.penalties);
+        int penalised =
+                found.penalties.isStopped() ? ~stoppingNumber(found.stops) : penaltySets.number(found.penalties);
         int credited = credits.number(found.penalties.credit(), 0);
         penalties[at(a, b)] = penalised;
         penalties[at(b, a)] = penalised;
@@ -265,11 +265,7 @@ public final class FindingMasks implements PairFindings {
     /** The findings of single-piece rules for a way, as a comparable value. */
     public List<Long> ofPiece(int way) {
         return List.of(
-                minor(way, way),
-                major(way, way),
-                minorBeyond(way, way),
-                majorBeyond(way, way),
-                credit(way, way));
+                minor(way, way), major(way, way), minorBeyond(way, way), majorBeyond(way, way), credit(way, way));
     }
 
     @Override

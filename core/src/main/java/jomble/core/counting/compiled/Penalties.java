@@ -72,8 +72,7 @@ public record Penalties(long minor, long major, long minorBeyond, long majorBeyo
                 : new Penalties(lesser, greater, minorBeyond, majorBeyond, credit);
     }
 
-    private Penalties wearingBeyond(
-            long lesser, long greater, int way, int[] worn, int count, PairFindings findings) {
+    private Penalties wearingBeyond(long lesser, long greater, int way, int[] worn, int count, PairFindings findings) {
         long lesserBeyond = minorBeyond | findings.minorBeyond(way, way);
         long greaterBeyond = majorBeyond | findings.majorBeyond(way, way);
         for (int i = 0; i < count; i++) {

@@ -55,7 +55,9 @@ final class ProductAutomaton {
     long decidedAt(int level) {
         long bits = 0;
         for (RuleAutomaton rule : pending[level]) {
-            bits |= rule.last() == level && !rule.bits().isBeyond() ? rule.bits().fault() : 0;
+            bits |= rule.last() == level && !rule.bits().isBeyond()
+                    ? rule.bits().fault()
+                    : 0;
         }
         return bits;
     }

@@ -20,6 +20,7 @@ import jomble.core.piece.Cloth;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** Computes the parts of an outfit's score. */
 final class OutfitReader {
@@ -37,8 +38,6 @@ final class OutfitReader {
     /** Slots whose pieces do not touch the shoes. */
     private static final Set<Slot> ABOVE =
             EnumSet.of(Slot.TOP, Slot.MID, Slot.JACKET, Slot.NECK, Slot.HAT, Slot.TIE, Slot.ONEPIECE);
-
-    private static final Set<String> BARE_TOPS = Set.of("vest-top", "camisole", "bandeau", "sleeveless-bodysuit");
 
     private final Collection<Worn> worn;
     private final int points;
@@ -76,7 +75,7 @@ final class OutfitReader {
             case LAYERS -> one(has(Slot.JACKET) && has(Slot.MID));
             case PLAIN -> one(!has(Slot.JACKET) && !has(Slot.MID));
             case KNIT_IN_THE_WARM -> one(is(Slot.MID, Piece::isKnit) && isWarm());
-            case KNITTED_JACKET -> one(is(Slot.JACKET, piece -> piece.isOfKind("knitted-jacket")));
+            case KNITTED_JACKET -> one(is(Slot.JACKET, piece -> piece.is(Trait.KNITTED_JACKET)));
             case ONE_GESTURE -> one((has(Slot.DRAPE) || has(Slot.ONEPIECE)) && !has(Slot.MID) && !has(Slot.JACKET));
             case ORPHANED_SUIT -> orphans();
             case ONE_ROOM -> one(spread() <= ONE_ROOM);
@@ -84,10 +83,7 @@ final class OutfitReader {
             case PATTERNS ->
                 Math.max(0, mains.stream().filter(Piece::isPatterned).count() - 1);
             case LAYER_AS_TOP -> one(is(Slot.TOP, piece -> piece.kind().family() == Family.MID_LAYER));
-            case BARE_TOP ->
-                one(is(
-                        Slot.TOP,
-                        piece -> BARE_TOPS.contains(piece.kind().origin().id())));
+            case BARE_TOP -> one(is(Slot.TOP, piece -> piece.is(Trait.BARE_TOP)));
             case SHOES -> one(areShoesOut());
             case LOUD_PRINT -> one(mains.stream().anyMatch(Piece::isLoudPrint));
             case FAVOURITES ->
@@ -212,10 +208,8 @@ final class OutfitReader {
         boolean rain = context.weather() != null && context.weather().rainChance() >= RAIN;
         boolean rough = context.occasion().setting() == Setting.ROUGH;
         boolean tailored = is(Slot.JACKET, TradeTerms::isTailoredJacket) || is(Slot.BOTTOM, TradeTerms::isSuitTrousers);
-        boolean boots = shoes.kind().origin().id().endsWith("boots");
+        boolean boots = shoes.is(Trait.BOOT);
         boolean skirt = is(Slot.BOTTOM, piece -> piece.kind().isSkirt()) || has(Slot.DRAPE);
-        return rubber && (!rain || !rough || skirt)
-                || tailored && shoes.isOfKind("trainers")
-                || boots && has(Slot.DRAPE);
+        return rubber && (!rain || !rough || skirt) || tailored && shoes.is(Trait.TRAINERS) || boots && has(Slot.DRAPE);
     }
 }

@@ -12,6 +12,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code occasion.piece}: no single piece is far outside the occasion's window, whatever the outfit comes to as a whole. */
 public final class OccasionPieceRule implements PieceRule {
@@ -62,7 +63,7 @@ public final class OccasionPieceRule implements PieceRule {
         int high = occasion.formalityHigh();
         int formality = piece.formality();
         double outside = context.value(this, OUTSIDE);
-        boolean underATie = low >= TIE_FROM && worn.slot() == Slot.TOP && piece.isOfKind("shirt");
+        boolean underATie = low >= TIE_FROM && worn.slot() == Slot.TOP && piece.is(Trait.SHIRT);
         if (low - formality >= outside && !underATie) {
             return Result.major(new FarBelow(formality, low, occasion.name()));
         }

@@ -17,6 +17,7 @@ import jomble.core.piece.Fibre;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Shape;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code occasion.setting}: sturdy pieces on a quay, safe ones at a bench, festive ones at a ceremony. */
 public final class OccasionSettingRule implements PieceRule {
@@ -27,24 +28,9 @@ public final class OccasionSettingRule implements PieceRule {
                     "A quay, a moor or a field wants cloth and soles that can take it; at a laboratory bench nothing trails, slips or catches.",
                     BENCH_HEEL)
             .with(SchoolSwitch.FORMALITY_MIX);
-    private static final Set<String> DRESS_SHOES = Set.of(
-            "loafers",
-            "lace-up-shoes",
-            "monk-shoes",
-            "ballet-flats",
-            "court-shoes",
-            "sandals",
-            "heeled-sandals",
-            "mules",
-            "wedges",
-            "espadrilles",
-            "embroidered-flats");
-    private static final Set<String> LOOSE_ENDS = Set.of("dupatta", "shawl", "stole", "poncho");
-    private static final Set<String> TOWN_COATS = Set.of("wool-coat", "cape", "trench-coat");
     private static final Set<Cloth> ROUGH_CLOTH =
             EnumSet.of(Cloth.CORDUROY, Cloth.MOLESKIN, Cloth.TWEED, Cloth.DENIM, Cloth.CANVAS);
     private static final Set<Cloth> FINE = EnumSet.of(Cloth.CREPE, Cloth.SATIN, Cloth.CHIFFON, Cloth.LACE);
-    private static final Set<String> TRAILS = Set.of("maxi-skirt", "long-flared-skirt");
     private static final Set<Slot> COVERED = EnumSet.of(
             Slot.TOP,
             Slot.BOTTOM,
@@ -92,27 +78,25 @@ public final class OccasionSettingRule implements PieceRule {
 
     private static boolean isTooFine(Worn worn, Piece piece) {
         return switch (worn.slot()) {
-            case SHOES -> DRESS_SHOES.contains(piece.kind().origin().id()) || isSilky(piece);
-            case COAT -> TOWN_COATS.contains(piece.kind().origin().id()) || isSilky(piece);
+            case SHOES -> piece.is(Trait.TOWN_SHOE) || isSilky(piece);
+            case COAT -> piece.is(Trait.TOWN_COAT) || isSilky(piece);
             case DRAPE, UNDERSKIRT, TIE -> true;
             case JACKET -> TradeTerms.isTailoredJacket(piece) || isSilky(piece);
             case BOTTOM ->
                 piece.kind().isSkirt()
-                        || piece.shape() == Shape.WIDE && !piece.isOfKind("cargo-trousers")
+                        || piece.shape() == Shape.WIDE && !piece.is(Trait.CARGO_TROUSERS)
                         || TradeTerms.isSuitTrousers(piece)
                         || isTownTrousers(piece)
                         || isSilky(piece);
-            case ONEPIECE -> piece.kind().isDress() && !piece.isOfKind("shirt-dress") || isSilky(piece);
+            case ONEPIECE -> piece.kind().isDress() && !piece.is(Trait.SHIRT_DRESS) || isSilky(piece);
             case NECK -> false;
             default ->
-                piece.isOfKind("blouse")
-                        || piece.isOfKind("waistcoat") && piece.cloth() != Cloth.TWEED
-                        || isSilky(piece);
+                piece.is(Trait.BLOUSE) || piece.is(Trait.WAISTCOAT) && piece.cloth() != Cloth.TWEED || isSilky(piece);
         };
     }
 
     private static boolean isTownTrousers(Piece piece) {
-        return piece.isOfKind("tailored-trousers")
+        return piece.is(Trait.TAILORED_TROUSERS)
                 && !ROUGH_CLOTH.contains(piece.cloth())
                 && piece.percentOf(Fibre.COTTON) < 50;
     }
@@ -127,10 +111,10 @@ public final class OccasionSettingRule implements PieceRule {
                 Double heel = piece.get(Attribute.HEEL_CM);
                 yield isSilky(piece) || heel != null && heel > heelCm;
             }
-            case BOTTOM -> TRAILS.contains(piece.kind().origin().id());
-            case TOP -> piece.isOfKind("fitted-blouse");
+            case BOTTOM -> piece.is(Trait.TRAILING_SKIRT);
+            case TOP -> piece.is(Trait.FITTED_BLOUSE);
             case DRAPE, UNDERSKIRT -> true;
-            case MID, NECK -> LOOSE_ENDS.contains(piece.kind().origin().id());
+            case MID, NECK -> piece.is(Trait.LOOSE_WRAP);
             default -> false;
         };
     }
@@ -138,7 +122,7 @@ public final class OccasionSettingRule implements PieceRule {
     /** A wrap of cotton is everyday dress; those who mix high and low wear it all the same. */
     private static boolean isTooPlain(Worn worn, JudgementContext context) {
         return worn.slot() == Slot.DRAPE
-                && worn.piece().isOfKind("wrapped-cloth")
+                && worn.piece().is(Trait.WRAPPED_CLOTH)
                 && worn.piece().percentOf(Fibre.COTTON) >= 50
                 && !context.schools().holds(SchoolSwitch.FORMALITY_MIX, "high-low");
     }

@@ -13,6 +13,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
 import jomble.core.piece.Hem;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code work.tucked}: at work, a shirt made to be tucked is tucked. */
 public final class WorkTuckedRule implements PieceRule {
@@ -22,7 +23,6 @@ public final class WorkTuckedRule implements PieceRule {
                     "A shirt with tails that hangs out reads as the end of the day; one cut straight may hang.")
             .with(SchoolSwitch.TUCKING_AT_WORK)
             .that(RuleTrait.READS_FINISHES);
-    private static final Set<String> SHIRTS = Set.of("shirt", "blouse");
     private static final Set<Hem> HANGS = EnumSet.of(Hem.WAIST, Hem.HIGH_HIP);
 
     record HangsOut() {}
@@ -40,7 +40,7 @@ public final class WorkTuckedRule implements PieceRule {
     @Override
     public Optional<Result> judge(Worn top, JudgementContext context) {
         boolean asked = context.occasion().work() && context.schools().holds(SchoolSwitch.TUCKING_AT_WORK, "tucked");
-        boolean shirt = SHIRTS.contains(top.piece().kind().origin().id())
+        boolean shirt = top.piece().is(Trait.SHIRT_OR_BLOUSE)
                 && top.piece().finishes().contains(Finish.TUCKED)
                 && !HANGS.contains(top.piece().hem());
         return asked && shirt && (top.is(Finish.UNTUCKED) || top.is(Finish.HALF_TUCKED))

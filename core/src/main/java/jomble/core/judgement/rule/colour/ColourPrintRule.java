@@ -14,6 +14,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.ColourShare;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code colour.print}: what is worn with a print comes out of the print, or is neutral. */
 public final class ColourPrintRule implements PairRule {
@@ -54,7 +55,7 @@ public final class ColourPrintRule implements PairRule {
         Piece plain = a.isPatterned() ? b : a;
         boolean festive = inner.slot() == Slot.TOP
                 && outer.slot() == Slot.DRAPE
-                && inner.piece().isOfKind("fitted-blouse");
+                && inner.piece().is(Trait.FITTED_BLOUSE);
         if (festive || plain.colourFamily().isNeutral()) {
             return Optional.empty();
         }

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.colour;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
@@ -12,6 +11,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code leather.match}: belt and shoes of one family of leather. */
 public final class LeatherMatchRule implements PairRule {
@@ -24,9 +24,6 @@ public final class LeatherMatchRule implements PairRule {
             .with(SchoolSwitch.LEATHERS);
     private static final int METALLIC = 3;
     /** What a belt need not match: a trainer is no dress leather, and a sandal is mostly foot. */
-    private static final Set<String> OPEN_OR_SPORTING =
-            Set.of("trainers", "boat-shoes", "sandals", "heeled-sandals", "mules", "wedges", "espadrilles");
-
     record LeathersApart(double deltaE, double limit) {}
 
     @Override
@@ -43,7 +40,7 @@ public final class LeatherMatchRule implements PairRule {
     public Optional<Result> judge(Worn shoes, Worn belt, JudgementContext context) {
         boolean free = context.schools().holds(SchoolSwitch.LEATHERS, "free");
         if (free
-                || OPEN_OR_SPORTING.contains(shoes.piece().kind().origin().id())
+                || shoes.piece().is(Trait.OPEN_OR_SPORTING_SHOE)
                 || !isLeather(shoes.piece())
                 || !isLeather(belt.piece())) {
             return Optional.empty();

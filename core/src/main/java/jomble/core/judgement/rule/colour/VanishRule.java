@@ -13,6 +13,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Opening;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code colour.vanish}: a layer that cannot be told from the one beneath. */
 public final class VanishRule implements PairRule {
@@ -53,7 +54,7 @@ public final class VanishRule implements PairRule {
         double limit = context.value(this, ALIKE);
         boolean extreme = dark || isPale(a) && isPale(b);
         boolean vanishes =
-                !closed && !b.isOfKind("waistcoat") && alike && extreme && a.isSolid() && b.isSolid() && deltaE < limit;
+                !closed && !b.is(Trait.WAISTCOAT) && alike && extreme && a.isSolid() && b.isSolid() && deltaE < limit;
         return vanishes && !a.sharesSetWith(b) ? Result.minor(new Vanishes(deltaE, limit)) : Optional.empty();
     }
 

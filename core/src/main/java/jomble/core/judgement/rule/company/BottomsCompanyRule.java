@@ -17,6 +17,7 @@ import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code bottoms.company}: what shorts, cargo trousers, leggings and suit trousers are worn with. */
 public final class BottomsCompanyRule implements PairRule, WholeRule {
@@ -31,9 +32,6 @@ public final class BottomsCompanyRule implements PairRule, WholeRule {
             .reading(READS);
     private static final Set<Sign> SEEN =
             EnumSet.of(Sign.SHORTS_WORN, Sign.MID_WORN, Sign.JACKET_WORN, Sign.LEGGINGS_WORN, Sign.SEAT_COVERED);
-
-    private static final Set<String> ROUGH =
-            Set.of("overshirt", "hooded-top", "padded-sleeveless-jacket", "denim-jacket");
 
     record TailoringWithPlayclothes() {}
 
@@ -62,13 +60,12 @@ public final class BottomsCompanyRule implements PairRule, WholeRule {
     public Optional<Result> judge(Worn bottom, Worn outer, JudgementContext context) {
         Piece below = bottom.piece();
         Piece above = outer.piece();
-        boolean play =
-                TradeTerms.isShorts(below) || below.isOfKind("cargo-trousers") || below.isOfKind("jogging-bottoms");
-        if (play && (TradeTerms.isTailoredJacket(above) || above.isOfKind("waistcoat"))) {
+        boolean play = TradeTerms.isShorts(below) || below.is(Trait.CARGO_TROUSERS) || below.is(Trait.JOGGING_BOTTOMS);
+        if (play && (TradeTerms.isTailoredJacket(above) || above.is(Trait.WAISTCOAT))) {
             return Result.major(new TailoringWithPlayclothes());
         }
         boolean chunky = above.isKnit() && above.clothWeight() >= context.value(this, HEAVY);
-        boolean rough = ROUGH.contains(above.kind().origin().id()) || chunky && outer.slot() == Slot.MID;
+        boolean rough = above.is(Trait.ROUGH_LAYER) || chunky && outer.slot() == Slot.MID;
         return TradeTerms.isSuitTrousers(below) && rough ? Result.major(new RoughOverSuitTrousers()) : Optional.empty();
     }
 

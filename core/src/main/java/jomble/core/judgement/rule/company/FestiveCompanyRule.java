@@ -17,6 +17,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Fibre;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code festive.company}: festive pieces are worn with festive pieces. */
 public final class FestiveCompanyRule implements PairRule, WholeRule {
@@ -27,22 +28,7 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
                     "A fitted blouse and a long silk skirt are half of a festive outfit: silk or plain white above, nothing but a shawl over it, festive shoes below, and the dupatta at a ceremony.")
             .with(SchoolSwitch.FORMALITY_MIX)
             .reading(READS);
-    private static final String FITTED_BLOUSE = "fitted-blouse";
-    private static final String LONG_SKIRT = "long-flared-skirt";
-    private static final Set<String> LAID_OVER = Set.of("dupatta", "shawl", "stole");
-    private static final Set<String> UNDER_A_DUPATTA = Set.of(FITTED_BLOUSE, "tunic", "crop-top");
     private static final int LONG_PERMILLE = 190;
-    private static final Set<String> STREET_SHOES = Set.of(
-            "loafers",
-            "boat-shoes",
-            "lace-up-shoes",
-            "monk-shoes",
-            "trainers",
-            "ankle-boots",
-            "knee-boots",
-            "over-knee-boots",
-            "rain-boots",
-            "espadrilles");
     private static final double WHITE_L = 90;
     private static final double WHITE_CHROMA = 8;
     private static final Set<Sign> SEEN =
@@ -85,10 +71,9 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
         Piece second = outer.piece();
         return switch (outer.slot()) {
             case BOTTOM -> topAndBottom(first, second);
-            case ONEPIECE -> first.isOfKind(FITTED_BLOUSE) ? Result.major(new BlouseOutOfPlace()) : Optional.empty();
+            case ONEPIECE -> first.is(Trait.FITTED_BLOUSE) ? Result.major(new BlouseOutOfPlace()) : Optional.empty();
             case SHOES ->
-                asksForFestiveShoes(inner, context)
-                                && STREET_SHOES.contains(second.kind().origin().id())
+                asksForFestiveShoes(inner, context) && second.is(Trait.STREET_SHOE)
                         ? Result.major(new StreetShoes())
                         : Optional.empty();
             default -> over(inner, second);
@@ -99,7 +84,7 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
     private static boolean asksForFestiveShoes(Worn worn, JudgementContext context) {
         return worn.slot() == Slot.DRAPE
                 ? isStrictCeremony(context)
-                : worn.piece().isOfKind(LONG_SKIRT);
+                : worn.piece().is(Trait.LONG_FLARED_SKIRT);
     }
 
     private static boolean isStrictCeremony(JudgementContext context) {
@@ -108,8 +93,8 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
     }
 
     private static Optional<Result> topAndBottom(Piece top, Piece bottom) {
-        boolean blouse = top.isOfKind(FITTED_BLOUSE);
-        if (!bottom.isOfKind(LONG_SKIRT)) {
+        boolean blouse = top.is(Trait.FITTED_BLOUSE);
+        if (!bottom.is(Trait.LONG_FLARED_SKIRT)) {
             return blouse ? Result.major(new BlouseOutOfPlace()) : Optional.empty();
         }
         boolean white =
@@ -121,17 +106,16 @@ public final class FestiveCompanyRule implements PairRule, WholeRule {
     private static Optional<Result> over(Worn inner, Piece layer) {
         Piece beneath = inner.piece();
         boolean drape = inner.slot() == Slot.DRAPE;
-        boolean festive = drape || beneath.isOfKind(FITTED_BLOUSE) || beneath.isOfKind(LONG_SKIRT);
-        boolean laidOver = LAID_OVER.contains(layer.kind().origin().id()) || drape && layer.isOfKind("cardigan");
+        boolean festive = drape || beneath.is(Trait.FITTED_BLOUSE) || beneath.is(Trait.LONG_FLARED_SKIRT);
+        boolean laidOver = layer.is(Trait.LAID_OVER) || drape && layer.is(Trait.CARDIGAN);
         if (festive && !laidOver) {
             return Result.major(new LayerOverFestive());
         }
-        boolean dupatta = layer.isOfKind("dupatta") && (inner.slot() == Slot.TOP || inner.slot() == Slot.ONEPIECE);
+        boolean dupatta = layer.is(Trait.DUPATTA) && (inner.slot() == Slot.TOP || inner.slot() == Slot.ONEPIECE);
         boolean longDress = inner.slot() == Slot.ONEPIECE
                 && beneath.hem() != null
                 && beneath.hem().landmark().meanPermille() <= LONG_PERMILLE;
-        boolean fits =
-                longDress || UNDER_A_DUPATTA.contains(beneath.kind().origin().id());
+        boolean fits = longDress || beneath.is(Trait.WORN_WITH_DUPATTA);
         return dupatta && !fits ? Result.major(new DupattaOutOfPlace()) : Optional.empty();
     }
 

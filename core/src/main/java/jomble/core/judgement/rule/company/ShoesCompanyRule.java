@@ -20,6 +20,7 @@ import jomble.core.piece.Lapel;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code shoes.company}: what sandals, rubber boots and brown shoes are worn with. */
 public final class ShoesCompanyRule implements PairRule, WholeRule {
@@ -39,9 +40,6 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
     private static final double BROWN_CHROMA = 12;
     private static final double BROWN_HUE_FROM = 35;
     private static final double BROWN_HUE_TO = 95;
-    private static final Set<String> PLAY = Set.of("cargo-trousers", "jogging-bottoms");
-    private static final Set<String> DRESS_SHOES =
-            Set.of("loafers", "lace-up-shoes", "monk-shoes", "court-shoes", "ballet-flats", "embroidered-flats");
 
     record SandalsWithWinterCloth(String cloth) {}
 
@@ -81,22 +79,21 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
             return sandals(inner, context);
         }
         boolean tailoring = TradeTerms.isTailoredJacket(piece)
-                || piece.isOfKind("tailored-trousers")
-                || piece.isOfKind("waistcoat")
+                || piece.is(Trait.TAILORED_TROUSERS)
+                || piece.is(Trait.WAISTCOAT)
                 || inner.slot() == Slot.DRAPE;
         if (shoes.piece().cloth() == Cloth.RUBBER && tailoring) {
             return Result.major(new RubberWithTailoring());
         }
-        String kind = shoes.piece().kind().origin().id();
-        if (PLAY.contains(piece.kind().origin().id()) && DRESS_SHOES.contains(kind)) {
+        if (piece.is(Trait.PLAY_TROUSERS) && shoes.piece().is(Trait.DRESS_SHOE)) {
             return Result.major(new DressShoesUnderPlay());
         }
         boolean stripedHalf =
-                piece.isOfKind("tailored-trousers") && piece.pattern().isTailoringStripe();
-        if (kind.equals("trainers") && (isFormalSuitJacket(piece) || stripedHalf)) {
+                piece.is(Trait.TAILORED_TROUSERS) && piece.pattern().isTailoringStripe();
+        if (shoes.piece().is(Trait.TRAINERS) && (isFormalSuitJacket(piece) || stripedHalf)) {
             return Result.major(new TrainersUnderFormalSuit());
         }
-        boolean blackTrousers = piece.isOfKind("tailored-trousers")
+        boolean blackTrousers = piece.is(Trait.TAILORED_TROUSERS)
                 && piece.dominant().l() <= BLACK_L
                 && piece.dominant().chroma() <= BLACK_CHROMA;
         return blackTrousers && isBrownLeather(shoes.piece()) ? Result.major(new BrownUnderBlack()) : Optional.empty();
@@ -117,7 +114,7 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
         if (piece.seasons().from() >= limit) {
             return Result.major(new SandalsWithWinterCloth(piece.cloth().words()));
         }
-        if (context.isOfSuit(piece) || piece.isOfKind("suit-jacket")) {
+        if (context.isOfSuit(piece) || piece.is(Trait.SUIT_JACKET)) {
             return Result.major(new SandalsWithASuit());
         }
         boolean highNeck = worn.slot() == Slot.TOP && piece.neckline() == Neckline.ROLL;
@@ -129,7 +126,7 @@ public final class ShoesCompanyRule implements PairRule, WholeRule {
     }
 
     private static boolean isSandal(Piece shoes) {
-        return shoes.isOfKind("sandals");
+        return shoes.is(Trait.SANDALS);
     }
 
     private static boolean isBrownLeather(Piece shoes) {

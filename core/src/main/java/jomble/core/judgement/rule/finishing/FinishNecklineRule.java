@@ -11,6 +11,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Detail;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code finish.neckline}: what is worn at the neck has room to be seen. */
 public final class FinishNecklineRule implements PairRule {
@@ -48,7 +49,7 @@ public final class FinishNecklineRule implements PairRule {
                     : Optional.empty();
         }
         boolean necklace = atTheNeck.pieces().stream()
-                .anyMatch(piece -> piece.kind().origin().id().equals("necklace") && !piece.has(Detail.LONG_NECKLACE));
+                .anyMatch(piece -> piece.is(Trait.NECKLACE) && !piece.has(Detail.LONG_NECKLACE));
         return necklace && FULL.contains(neckline)
                 ? Result.minor(new NoRoomForANecklace(neckline.words()))
                 : Optional.empty();

@@ -9,6 +9,7 @@ import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Sleeve;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code finish.long-gloves}: long gloves meet short sleeves. */
 public final class LongGlovesRule implements PairRule {
@@ -36,7 +37,7 @@ public final class LongGlovesRule implements PairRule {
     @Override
     public Optional<Result> judge(Worn garment, Worn gloves, JudgementContext context) {
         Sleeve sleeve = garment.piece().sleeve();
-        if (sleeve == null || !gloves.piece().kind().origin().id().equals("long-gloves")) {
+        if (sleeve == null || !gloves.piece().is(Trait.LONG_GLOVES)) {
             return Optional.empty();
         }
         if (sleeve == Sleeve.LONG) {

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.tailoring;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
@@ -13,6 +12,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.Detail;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code suit.casual}: a suit jacket with jeans, chinos or shorts. */
 public final class SuitCasualRule implements PairRule {
@@ -23,8 +23,6 @@ public final class SuitCasualRule implements PairRule {
                     "A soft jacket in a textured cloth can meet dark denim; a smooth one with pale or torn jeans looks like a lost pair of trousers.",
                     LEAST)
             .with(SchoolSwitch.TAILORING);
-    private static final Set<String> CASUAL = Set.of("jeans", "chinos", "shorts", "tailored-shorts", "cargo-trousers");
-    private static final Set<String> SHORTS = Set.of("shorts", "tailored-shorts");
     private static final double PALE_L = 45;
 
     record TooCasual(int score, double least) {}
@@ -45,9 +43,8 @@ public final class SuitCasualRule implements PairRule {
 
     @Override
     public Optional<Result> judge(Worn bottom, Worn jacket, JudgementContext context) {
-        String kind = bottom.piece().kind().origin().id();
         boolean free = context.schools().holds(SchoolSwitch.TAILORING, "free");
-        if (free || !CASUAL.contains(kind) || !Tailoring.isBroken(jacket, bottom, context)) {
+        if (free || !bottom.piece().is(Trait.CASUAL_BOTTOM) || !Tailoring.isBroken(jacket, bottom, context)) {
             return Optional.empty();
         }
         int score = SuitSeparableRule.jacketScore(jacket.piece());
@@ -55,7 +52,7 @@ public final class SuitCasualRule implements PairRule {
         if (context.schools().holds(SchoolSwitch.TAILORING, "strict")) {
             return Result.stop(new TooCasual(score, least));
         }
-        if (SHORTS.contains(kind)) {
+        if (bottom.piece().is(Trait.SHORTS)) {
             return Result.stop(new WithShorts());
         }
         if (score < least) {

@@ -9,9 +9,9 @@ import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Detail;
-import jomble.core.piece.Piece;
 import jomble.core.piece.Show;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code draped.border}: a heavy border and a heavy necklace ask for the same place. */
 public final class DrapedBorderRule implements PairRule {
@@ -43,15 +43,11 @@ public final class DrapedBorderRule implements PairRule {
             return Optional.empty();
         }
         boolean necklace = jewellery.pieces().stream()
-                .anyMatch(piece -> is(piece, "necklace") && piece.get(Attribute.SHOW) == Show.STATEMENT);
+                .anyMatch(piece -> piece.is(Trait.NECKLACE) && piece.get(Attribute.SHOW) == Show.STATEMENT);
         if (necklace) {
             return Result.major(new ChooseOne());
         }
-        boolean earrings = jewellery.pieces().stream().allMatch(piece -> is(piece, "earrings"));
+        boolean earrings = jewellery.pieces().stream().allMatch(piece -> piece.is(Trait.EARRINGS));
         return earrings ? Result.credit(new EarringsEnough()) : Optional.empty();
-    }
-
-    private static boolean is(Piece piece, String kind) {
-        return piece.kind().origin().id().equals(kind);
     }
 }

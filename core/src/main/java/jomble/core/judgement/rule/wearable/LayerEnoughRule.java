@@ -19,6 +19,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /**
  * {@code layer.enough}: one jumper, one jacket, at most two denims.
@@ -34,8 +35,6 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
                     "One jumper, one jacket, two pieces of denim at most: a second of the same adds bulk and says nothing new.",
                     DENIMS)
             .reading(READS);
-    private static final Set<String> JACKETS_OF_ANOTHER_NAME =
-            Set.of("knitted-jacket", "padded-sleeveless-jacket", "overshirt", "kimono-jacket", "duster", "poncho");
     private static final Set<Sign> DENIM =
             EnumSet.of(Sign.DENIM_TOP, Sign.DENIM_LEGS, Sign.DENIM_MID, Sign.DENIM_JACKET);
     private static final Set<Sign> SEEN = EnumSet.of(
@@ -83,8 +82,7 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
         return switch (outer.slot()) {
             case MID -> over(inner, outer.piece());
             case JACKET -> jackets(inner.piece(), outer.piece(), context);
-            default ->
-                inner.piece().isOfKind("leather-jacket") ? Result.major(new LeatherUnderCoat()) : Optional.empty();
+            default -> inner.piece().is(Trait.LEATHER_JACKET) ? Result.major(new LeatherUnderCoat()) : Optional.empty();
         };
     }
 
@@ -93,21 +91,21 @@ public final class LayerEnoughRule implements PairRule, WholeRule {
         boolean dress = inner.slot() == Slot.ONEPIECE;
         boolean knitDress = dress && beneath.isKnit();
         boolean jumperBeneath = !dress && TradeTerms.isJumper(beneath);
-        boolean pulledOver = TradeTerms.isJumper(mid) || mid.isOfKind("hooded-top");
-        boolean rollUnderCrew = TradeTerms.isCloseRollNeck(beneath) && !mid.isOfKind("roll-neck");
+        boolean pulledOver = TradeTerms.isJumper(mid) || mid.is(Trait.HOODED_TOP);
+        boolean rollUnderCrew = TradeTerms.isCloseRollNeck(beneath) && !mid.is(Trait.ROLL_NECK);
         if (pulledOver && (knitDress || jumperBeneath && !rollUnderCrew)) {
             return Result.major(new TwoJumpers());
         }
         boolean twinset = beneath.sharesSetWith(mid);
-        if (jumperBeneath && mid.isOfKind("cardigan") && !twinset && !TradeTerms.isCloseRollNeck(beneath)) {
+        if (jumperBeneath && mid.is(Trait.CARDIGAN) && !twinset && !TradeTerms.isCloseRollNeck(beneath)) {
             return Result.major(new CardiganOverJumper());
         }
-        boolean waistcoat = mid.isOfKind("waistcoat") && (jumperBeneath || dress);
+        boolean waistcoat = mid.is(Trait.WAISTCOAT) && (jumperBeneath || dress);
         return waistcoat ? Result.major(new WaistcoatOver()) : Optional.empty();
     }
 
     private static Optional<Result> jackets(Piece mid, Piece jacket, JudgementContext context) {
-        if (!JACKETS_OF_ANOTHER_NAME.contains(mid.kind().origin().id())) {
+        if (!mid.is(Trait.JACKET_BY_ANOTHER_NAME)) {
             return Optional.empty();
         }
         boolean plain = mid.isSolid() && jacket.isSolid() && !TradeTerms.isTailoredJacket(jacket);

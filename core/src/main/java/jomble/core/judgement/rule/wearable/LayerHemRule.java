@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.wearable;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
@@ -12,6 +11,7 @@ import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /**
  * {@code layer.hem}: where the inner layer ends against the outer one.
@@ -34,7 +34,6 @@ public final class LayerHemRule implements PairRule {
     private static final double STATURE_CM = 168;
 
     private static final int CASUAL = 3;
-    private static final Set<String> COAT_LIKE = Set.of("duster", "kimono-jacket", "padded-sleeveless-jacket");
 
     record PeepsOut(double lengthCm, double mostCm) {}
 
@@ -90,7 +89,7 @@ public final class LayerHemRule implements PairRule {
     }
 
     private Optional<Result> midUnderJacket(Worn mid, Worn jacket, double longer) {
-        if (COAT_LIKE.contains(mid.piece().kind().origin().id())) {
+        if (mid.piece().is(Trait.COAT_LIKE)) {
             return Optional.empty();
         }
         boolean casual = mid.piece().formality() <= CASUAL && jacket.piece().formality() <= CASUAL;

@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.wearable;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
@@ -12,6 +11,7 @@ import jomble.core.outfit.Worn;
 import jomble.core.piece.Cloth;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code layer.weight}: heavier and roomier on the outside. */
 public final class LayerWeightRule implements PairRule {
@@ -24,9 +24,6 @@ public final class LayerWeightRule implements PairRule {
             HEAVY,
             KNIT_LIGHTER);
     /** Made to be close or light over whatever is worn: they have no sleeves, or are laid on. */
-    private static final Set<String> EXEMPT =
-            Set.of("waistcoat", "padded-sleeveless-jacket", "dupatta", "shawl", "stole", "poncho", "kimono-jacket");
-
     record LighterOutside(int inner, int outer) {}
 
     record CloserOutside() {}
@@ -52,7 +49,7 @@ public final class LayerWeightRule implements PairRule {
         Piece above = outer.piece();
         if (outer.slot() == Slot.JACKET) {
             boolean heavy = beneath.isKnit() && beneath.clothWeight() >= context.value(this, HEAVY);
-            boolean tailored = (TradeTerms.isTailoredJacket(above) || above.isOfKind("knitted-jacket"))
+            boolean tailored = (TradeTerms.isTailoredJacket(above) || above.is(Trait.KNITTED_JACKET))
                     && above.cloth() != Cloth.TWEED;
             if (inner.slot() == Slot.MID && above.cloth() == Cloth.LINEN && beneath.isKnit()) {
                 return Result.major(new LinenOverKnit());
@@ -64,7 +61,7 @@ public final class LayerWeightRule implements PairRule {
         if (above.cloth() == Cloth.LINEN && beneath.isKnit()) {
             return Result.major(new LinenOverKnit());
         }
-        if (EXEMPT.contains(above.kind().origin().id())) {
+        if (above.is(Trait.OF_ANY_WEIGHT)) {
             return Optional.empty();
         }
         int lighter = beneath.clothWeight() - above.clothWeight();

@@ -20,6 +20,7 @@ import jomble.core.piece.Opening;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Shape;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /**
  * {@code onepiece.beneath}: what is made to be worn over a top has one, and what is beneath a one-piece is made to be worn there and
@@ -37,8 +38,6 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
                             + " a strappy dress gains by a layer over it.")
             .reading(READS)
             .that(RuleTrait.READS_FINISHES, RuleTrait.MAY_CREDIT);
-    private static final String SWIMSUIT = "swimsuit";
-    private static final Set<String> OVER_A_TOP = Set.of("dungarees", "pinafore-dress");
     private static final Set<Shape> SLIM = EnumSet.of(Shape.SKINNY, Shape.SLIM);
     private static final int KNEE_PERMILLE = 285;
     private static final Set<Shape> NARROW = EnumSet.of(Shape.PENCIL, Shape.TRUMPET);
@@ -85,8 +84,7 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
         if (top.kind().family() != Family.TOP && top.kind().family() != Family.BASE_LAYER) {
             return Result.stop(new NeverBeneath());
         }
-        if (onepiece.is(Finish.OPEN)
-                || OVER_A_TOP.contains(onepiece.piece().kind().origin().id())) {
+        if (onepiece.is(Finish.OPEN) || onepiece.piece().is(Trait.OVERDRESS)) {
             return Optional.empty();
         }
         if (!showsAbove(top, onepiece.piece())) {
@@ -99,7 +97,7 @@ public final class OnePieceBeneathRule implements PairRule, WholeRule {
 
     /** Trousers go under a dress with room at the hem; a swimsuit goes under anything. */
     private static Optional<Result> bottomBeneath(Piece bottom, Piece onepiece) {
-        if (onepiece.kind().origin().id().equals(SWIMSUIT)) {
+        if (onepiece.is(Trait.SWIMSUIT)) {
             return Optional.empty();
         }
         boolean trousers =

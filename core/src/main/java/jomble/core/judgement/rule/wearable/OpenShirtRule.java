@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.wearable;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
@@ -15,6 +14,7 @@ import jomble.core.piece.Fit;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code layer.open-shirt}: what a shirt or a blouse may be worn open over, and what over it. */
 public final class OpenShirtRule implements PairRule {
@@ -23,16 +23,6 @@ public final class OpenShirtRule implements PairRule {
                     "A shirt worn open",
                     "An open shirt goes over a tee, a vest, a close roll-neck or a sleeveless dress, and is the last layer but for a denim or field jacket and a coat.")
             .that(RuleTrait.READS_FINISHES);
-    private static final Set<String> GOES_OVER = Set.of(
-            "t-shirt",
-            "long-sleeved-t-shirt",
-            "vest-top",
-            "camisole",
-            "bandeau",
-            "crop-top",
-            "sleeveless-bodysuit",
-            "sleeved-bodysuit");
-    private static final Set<String> GOES_OVER_IT = Set.of("denim-jacket", "casual-jacket");
 
     record OpenBow() {}
 
@@ -58,8 +48,8 @@ public final class OpenShirtRule implements PairRule {
     @Override
     public Optional<Result> judge(Worn inner, Worn outer, JudgementContext context) {
         if (outer.slot() == Slot.JACKET) {
-            boolean fine = !TradeTerms.isShirtOrBlouse(inner.piece())
-                    || GOES_OVER_IT.contains(outer.piece().kind().origin().id());
+            boolean fine =
+                    !TradeTerms.isShirtOrBlouse(inner.piece()) || outer.piece().is(Trait.FIELD_JACKET);
             return fine ? Optional.empty() : Result.major(new LastLayer());
         }
         return TradeTerms.isShirtOrBlouse(outer.piece()) ? over(inner, outer) : Optional.empty();
@@ -85,6 +75,6 @@ public final class OpenShirtRule implements PairRule {
         if (inner.slot() == Slot.ONEPIECE) {
             return piece.sleeve() != null && piece.sleeve().isSleeveless();
         }
-        return GOES_OVER.contains(piece.kind().origin().id()) || TradeTerms.isCloseRollNeck(piece);
+        return piece.is(Trait.UNDER_OPEN_SHIRT) || TradeTerms.isCloseRollNeck(piece);
     }
 }

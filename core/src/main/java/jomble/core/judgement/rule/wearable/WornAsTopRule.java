@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.wearable;
 
 import java.util.Optional;
-import java.util.Set;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Result;
@@ -9,6 +8,7 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code layer.worn-as-top}: a layer that is worn as the top stands alone. */
 public final class WornAsTopRule implements PairRule {
@@ -16,8 +16,6 @@ public final class WornAsTopRule implements PairRule {
             "layer.worn-as-top",
             "A layer worn as a top",
             "A cardigan, an overshirt or a hooded top that is worn as the top is worn without another layer: two layers with nothing beneath look like a mistake.");
-
-    private static final Set<String> GOES_OVER = Set.of("denim-jacket", "casual-jacket");
 
     record LayerOverLayer() {}
 
@@ -36,17 +34,15 @@ public final class WornAsTopRule implements PairRule {
     @Override
     public Optional<Result> judge(Worn top, Worn outer, JudgementContext context) {
         Piece piece = top.piece();
-        boolean cardigan = piece.isOfKind("cardigan");
-        boolean overshirt = piece.isOfKind("overshirt");
-        if (!cardigan && !overshirt && !piece.isOfKind("hooded-top")) {
+        boolean cardigan = piece.is(Trait.CARDIGAN);
+        boolean overshirt = piece.is(Trait.OVERSHIRT);
+        if (!cardigan && !overshirt && !piece.is(Trait.HOODED_TOP)) {
             return Optional.empty();
         }
         if (outer.slot() == Slot.MID) {
             return Result.stop(new LayerOverLayer());
         }
-        boolean wrong = cardigan
-                || overshirt
-                        && !GOES_OVER.contains(outer.piece().kind().origin().id());
+        boolean wrong = cardigan || overshirt && !outer.piece().is(Trait.FIELD_JACKET);
         return wrong ? Result.major(new JacketOverLayer()) : Optional.empty();
     }
 }

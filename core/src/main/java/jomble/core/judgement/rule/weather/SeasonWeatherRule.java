@@ -1,7 +1,6 @@
 package jomble.core.judgement.rule.weather;
 
 import java.util.EnumSet;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.FindingKind;
@@ -18,6 +17,7 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
 import jomble.core.piece.SeasonRange;
 import jomble.core.piece.Slot;
+import jomble.core.piece.Trait;
 
 /** {@code season.weather}: the cloth of each piece against the day. */
 public final class SeasonWeatherRule implements PieceRule {
@@ -57,12 +57,8 @@ public final class SeasonWeatherRule implements PieceRule {
             Slot.HAT,
             Slot.NECK,
             Slot.HANDS);
-    private static final Map<String, SeasonRange> SHOES = Map.of(
-            "knee-boots", new SeasonRange(3, 5),
-            "over-knee-boots", new SeasonRange(3, 5),
-            "sandals", new SeasonRange(1, 2),
-            "wedges", new SeasonRange(1, 2),
-            "espadrilles", new SeasonRange(1, 2));
+    private static final SeasonRange TALL_BOOTS = new SeasonRange(3, 5);
+    private static final SeasonRange SUMMER_SHOES = new SeasonRange(1, 2);
     private static final SeasonRange OPEN_SHIRT = new SeasonRange(1, 2);
     private static final int THIN = 2;
     private static final SeasonRange WINTER = new SeasonRange(4, 5);
@@ -152,9 +148,9 @@ public final class SeasonWeatherRule implements PieceRule {
         Piece piece = worn.piece();
         return switch (worn.slot()) {
             case SHOES -> shoes(piece);
-            case LEGWEAR -> piece.isOfKind("wool-tights") ? Optional.of(WINTER) : Optional.empty();
-            case HANDS -> piece.isOfKind("short-gloves") ? Optional.of(WINTER) : Optional.empty();
-            case HAT -> Optional.of(piece.isOfKind("knitted-hat") ? WINTER : piece.seasons());
+            case LEGWEAR -> piece.is(Trait.FOR_WINTER) ? Optional.of(WINTER) : Optional.empty();
+            case HANDS -> piece.is(Trait.FOR_WINTER) ? Optional.of(WINTER) : Optional.empty();
+            case HAT -> Optional.of(piece.is(Trait.FOR_WINTER) ? WINTER : piece.seasons());
             case NECK -> Optional.of(isWoolScarf(piece) ? WINTER : piece.seasons());
             case MID -> Optional.of(isOpenShirt(worn) ? OPEN_SHIRT : piece.seasons());
             default -> Optional.of(piece.seasons());
@@ -170,15 +166,17 @@ public final class SeasonWeatherRule implements PieceRule {
     }
 
     private static Optional<SeasonRange> shoes(Piece piece) {
-        SeasonRange ofKind = SHOES.get(piece.kind().origin().id());
-        if (ofKind != null) {
-            return Optional.of(ofKind);
+        if (piece.is(Trait.TALL_BOOT)) {
+            return Optional.of(TALL_BOOTS);
+        }
+        if (piece.is(Trait.SUMMER_SHOE)) {
+            return Optional.of(SUMMER_SHOES);
         }
         return piece.cloth().isLeather() ? Optional.empty() : Optional.of(piece.seasons());
     }
 
     private static boolean isWoolScarf(Piece piece) {
         int wool = piece.percentOf(Fibre.WOOL) + piece.percentOf(Fibre.MERINO) + piece.percentOf(Fibre.CASHMERE);
-        return piece.isOfKind("scarf") && wool >= 50;
+        return piece.is(Trait.SCARF) && wool >= 50;
     }
 }

@@ -1,9 +1,9 @@
 import { useEffect } from 'react';
-import { text } from './messages';
+import { common } from './text';
 
 /** The title of the window: the page first, then whose it is. */
 export function usePageTitle(...parts: (string | undefined)[]) {
-  const title = [...parts.filter(Boolean), text.product].join(' · ');
+  const title = [...parts.filter(Boolean), common.product].join(' · ');
   useEffect(() => {
     document.title = title;
   }, [title]);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Exact } from '../api/client';
 import { compareExact, greatest, shareOf } from './exact';
-import { figure, join } from './messages';
+import { figure, join } from './format';
 
 const beyond = '9007199254740993'; // 2^53 + 1, which no number of JavaScript is
 

@@ -1,1 +1,0 @@
-export { ClientsPage } from './ClientsPage';

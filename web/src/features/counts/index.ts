@@ -1,1 +1,0 @@
-export { CountsStage } from './CountsStage';

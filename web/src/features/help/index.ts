@@ -1,1 +1,0 @@
-export { HelpPage } from './HelpPage';

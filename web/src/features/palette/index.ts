@@ -1,1 +1,0 @@
-export { PaletteStage } from './PaletteStage';

@@ -1,0 +1,26 @@
+/** Texts of these screens. */
+export const text = {
+  palette: {
+    title: 'Palette',
+    sub: 'what the wardrobe is made of, by weight of pieces',
+    base: 'Base colours',
+    accent: 'Accents',
+    outsider: 'Outsiders',
+    baseWhat: 'They carry the wardrobe.',
+    accentWhat: 'They come back in two pieces or more.',
+    outsiderWhat: 'Nothing else picks them up.',
+    alike: 'Nearly the same',
+    within: 'within ΔE',
+    client: 'The client’s palette',
+    clientBase: 'base',
+    clientAccents: 'accents',
+    clientAvoid: 'not near the face',
+    add: 'Add',
+    take: 'Put into the client’s palette as',
+    remove: 'Remove',
+    from: 'from the palette',
+    empty: 'Record a few pieces to see their colours here.',
+    pick: 'Pick a colour to see its pieces.',
+    noPalette: 'No colours yet. Add them here, or from a swatch.',
+  },
+} as const;

@@ -1,1 +1,0 @@
-export { KindsPage } from './KindsPage';

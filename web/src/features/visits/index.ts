@@ -1,0 +1,2 @@
+export { LastAndNext } from './LastAndNext';
+export { VisitsDialog } from './VisitsDialog';

@@ -1,0 +1,27 @@
+import { speaker } from '../../language/intl';
+
+export const say = speaker({
+  visits: 'Visits',
+  of: 'Visits to {client}',
+  none: 'No visit yet. Write down the first, past or to come.',
+  last: 'last visit {date, date, ::dMMMyyyy}',
+  next: 'next visit {date, date, ::dMMMyyyy}',
+  today: 'visit today',
+  never: 'no visit yet',
+  day: '{date, date, ::EEEdMMMMyyyy}',
+  date: 'Day',
+  note: 'Note',
+  add: 'Add visit',
+  change: 'Change',
+  changeOf: 'Change the visit on {date, date, ::dMMMMyyyy}',
+  delete: 'Delete',
+  deleteOf: 'Delete the visit on {date, date, ::dMMMMyyyy}',
+  deleted: 'Deleted the visit on {date, date, ::dMMMMyyyy}',
+  save: 'Save',
+  cancel: 'Cancel',
+  undo: 'Undo',
+  dateMissing: 'Say on which day.',
+  years: 'A visit is between the years 1900 and 2200.',
+  noteLong: 'At most 2,000 characters.',
+  toCome: 'to come',
+});

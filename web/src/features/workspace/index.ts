@@ -1,1 +1,0 @@
-export { Workspace } from './Workspace';
