@@ -2086,7 +2086,6 @@ export interface components {
             daring?: number | string;
             /** Format: int32 */
             freshDays?: number;
-            inTheDark?: components["schemas"]["DarkView"];
             keeps?: {
                 [key: string]: string[];
             };
@@ -2105,6 +2104,7 @@ export interface components {
                 [key: string]: number | string;
             };
             perStructure?: components["schemas"]["StructureView"][];
+            randomPicks?: components["schemas"]["RandomPicksView"];
             reach?: {
                 [key: string]: number;
             };
@@ -2116,13 +2116,6 @@ export interface components {
         Credentials: {
             email: string;
             password: string;
-        };
-        /** @description The random picks and how many of them work. */
-        DarkView: {
-            /** @description Exact: text beyond 2^53. */
-            all?: number | string;
-            /** @description Exact: text beyond 2^53. */
-            works?: number | string;
         };
         Difference: {
             /** Format: double */
@@ -2940,6 +2933,13 @@ export interface components {
         ProgressView: {
             /** Format: double */
             fraction?: number;
+        };
+        /** @description The random picks and how many of them work. */
+        RandomPicksView: {
+            /** @description Exact: text beyond 2^53. */
+            all?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            works?: number | string;
         };
         ReasonView: {
             /** @description Exact: text beyond 2^53. */

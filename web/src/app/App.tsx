@@ -53,19 +53,19 @@ const router = createBrowserRouter([
       ...kit,
       page('/clients/:clientId', workspace.Workspace, [
         { index: true, element: <Navigate to="brief" replace /> },
-        page('brief', brief.BriefStage),
-        page('pieces', pieces.PiecesStage),
-        page('pieces/:ref', pieces.PieceSheet),
-        page('palette', palette.PaletteStage),
-        page('capsule', capsule.CapsuleStage, [
-          { index: true, lazy: { Component: capsule.PlanPage } },
+        page('brief', brief.BriefPage),
+        page('pieces', pieces.PiecesPage),
+        page('pieces/:ref', pieces.PiecePage),
+        page('palette', palette.PalettePage),
+        page('capsule', capsule.CapsuleLayout, [
+          { index: true, lazy: { Component: capsule.CapsulePlanPage } },
           page('saved', capsule.SavedPage),
           page('shared', capsule.SharedPage),
         ]),
         {
           lazy: { Component: outfits.OutfitsLayout },
           children: [
-            page('outfits', outfits.OutfitsStage),
+            page('outfits', outfits.OutfitsPage),
             page('outfits/bench', outfits.BenchPage),
             page('outfits/ways', outfits.WaysPage),
             page('outfits/changes', outfits.ChangesPage),
@@ -77,8 +77,8 @@ const router = createBrowserRouter([
             page('outfits/suits', outfits.SuitsPage),
           ],
         },
-        page('counts', counts.CountsStage),
-        page('rules', rules.RulesStage),
+        page('counts', counts.CountsPage),
+        page('rules', rules.RulesPage),
         { path: '*', element: <MissingPage /> },
       ]),
       { path: '*', element: <MissingPage /> },

@@ -40,8 +40,8 @@ export const glossary = {
     short: 'Every way of putting the pieces together, before any rule is asked.',
     more: 'It is what is usually quoted as the size of a wardrobe. The share that works is the truth about it.',
   },
-  luckyDip: {
-    word: 'Lucky dip',
+  randomPicks: {
+    word: 'Random picks',
     short: 'How often it would do to take one piece unseen for each place that must be filled.',
     more: 'A high share means that the client can dress without thinking.',
   },

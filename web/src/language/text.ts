@@ -53,7 +53,7 @@ export const common = {
     again: 'Count again',
     failed: 'Counting failed. The wardrobe is unchanged.',
     weakest: 'Weakest',
-    blindfold: 'Lucky dip',
+    randomPicks: 'Random picks',
     structures: 'How they are built',
     why: 'Why',
   },
@@ -162,6 +162,7 @@ export const common = {
     make: 'Make a kind of it …',
     makeWhat:
       'New pieces of this kind start with everything you set here, but for what belongs to one piece alone.',
+    nameMissing: 'Give the kind a name.',
     name: 'Name of the kind',
     save: 'Make the kind',
     made: 'New kind',

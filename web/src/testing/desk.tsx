@@ -48,7 +48,7 @@ export function counts(some: Partial<Counts>): Counts {
     perStructure: [],
     perPair: {},
     shareInTheDark: 0,
-    inTheDark: { works: 0, all: 0 },
+    randomPicks: { works: 0, all: 0 },
     missing: [],
     orphans: [],
     neverTogether: [],

@@ -28,13 +28,16 @@ export class Refusal {
 let answers: Record<string, Answer> = {};
 let isAway = false;
 
+/** Whoever is signed in, on the day of the demonstration. */
+const session = { name: 'Ada', studio: 'Atelier', currency: 'EUR', now: '2027-01-12T09:00:00Z' };
+
 export const server = {
   calls: [] as Call[],
 
-  /** Resets the server to these answers by route; any other GET is answered with an empty list. */
+  /** Resets the server to these answers by route; any other GET but that of the session is answered with an empty list. */
   answers(byRoute: Record<string, Answer>) {
     server.calls = [];
-    answers = byRoute;
+    answers = { 'GET /api/v1/session': session, ...byRoute };
     isAway = false;
   },
   /** Changes the answer of one route. */

@@ -1,19 +1,16 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod/mini';
+import { limits } from '../api/limits';
 import { Button } from './Button';
 import { Field, TextArea, TextInput } from './Field';
 import { say } from './messages';
 import { Modal } from './Modal';
+import { textOf, textUpTo } from './shapes';
 
-/** A name of something saved. */
-export const nameShape = z.string().check(
-  z.maxLength(80, say('nameLong')),
-  z.refine((name) => name.trim() !== '', { message: say('nameMissing') }),
-);
-
-/** Notes beside a name. */
-export const notesShape = z.string().check(z.maxLength(2000, say('notesLong')));
+/** A name of something saved, and notes beside it. */
+export const nameShape = textOf(limits.savedOutfit.name, say('nameMissing'));
+export const notesShape = textUpTo(limits.savedOutfit.notes);
 
 const shape = z.object({ name: nameShape, notes: notesShape });
 

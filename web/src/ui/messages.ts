@@ -2,8 +2,8 @@ import { speaker } from '../language/intl';
 
 export const say = speaker({
   name: 'Name',
-  nameLong: 'At most 80 characters.',
-  notesLong: 'At most 2,000 characters.',
+  tooLong: 'At most {most, number} characters.',
+  outside: 'A whole number from {least, number} to {most, number}.',
   nameMissing: 'Give it a name.',
   notes: 'Notes',
   cancel: 'Cancel',

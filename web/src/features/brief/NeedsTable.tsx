@@ -1,9 +1,14 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { Link, useLocation } from 'react-router';
+import * as z from 'zod/mini';
+import { limits } from '../../api/limits';
 import { monthName } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
+import { wholeWithin } from '../../ui/shapes';
 import { Spoken } from '../../ui/Spoken';
 import type { EventData } from '../../api/streams';
 import type { Streamed } from '../../api/useStream';
@@ -76,7 +81,6 @@ export function NeedsTable({ brief, needs, saver }: Props) {
 }
 
 function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSaver }) {
-  const { search } = useLocation();
   const [open, setOpen] = useState(false);
   const short = shortBy(cell);
   const others = (brief.brief.needs ?? []).filter(
@@ -109,44 +113,52 @@ function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSa
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content sideOffset={4} className="z-30 w-64 border border-line bg-sheet p-3 shadow-md">
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              const wanted = Number(new FormData(event.currentTarget).get('outfits'));
-              keep(Math.min(100, Math.max(0, Math.round(wanted))));
-            }}
-          >
-            <Field
-              label={say('needOf', { occasion: cell.occasion, season: cell.season })}
-              hint={
-                cell.month === null
-                  ? undefined
-                  : `${monthName(cell.month)}${cell.set ? ` · ${say('needSet')}` : ''}`
-              }
-            >
-              {(id) => (
-                <TextInput id={id} name="outfits" type="number" min={0} max={100} defaultValue={cell.need} />
-              )}
-            </Field>
-            <p className="mt-2 flex flex-wrap items-baseline gap-3">
-              <Button type="submit">{say('save')}</Button>
-              {cell.set && (
-                <Button look="link" onClick={() => keep(null)}>
-                  {say('needBack')}
-                </Button>
-              )}
-              {cell.have !== null && (
-                <Link
-                  className="font-medium text-chalk"
-                  to={`../outfits?${listQuery(search, { season: cell.season, occasion: cell.occasion, counting: 'bases' })}`}
-                >
-                  {say('openList')}
-                </Link>
-              )}
-            </p>
-          </form>
+          <NeedForm cell={cell} onKeep={keep} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+const shape = z.object({ outfits: wholeWithin(limits.need.outfits) });
+
+/** How many outfits are wanted for an occasion in a season. */
+function NeedForm({ cell, onKeep }: { cell: Need; onKeep: (outfits: number | null) => void }) {
+  const { search } = useLocation();
+  const { register, handleSubmit, formState } = useForm<z.infer<typeof shape>>({
+    resolver: zodResolver(shape),
+    defaultValues: { outfits: String(cell.need) },
+  });
+  const submit = handleSubmit(({ outfits }) => onKeep(Number(outfits)));
+  return (
+    <form onSubmit={(event) => void submit(event)} noValidate>
+      <Field
+        label={say('needOf', { occasion: cell.occasion, season: cell.season })}
+        error={formState.errors.outfits?.message}
+        hint={
+          cell.month === null
+            ? undefined
+            : `${monthName(cell.month)}${cell.set ? ` · ${say('needSet')}` : ''}`
+        }
+      >
+        {(id) => <TextInput id={id} type="number" {...register('outfits')} />}
+      </Field>
+      <p className="mt-2 flex flex-wrap items-baseline gap-3">
+        <Button type="submit">{say('save')}</Button>
+        {cell.set && (
+          <Button look="link" onClick={() => onKeep(null)}>
+            {say('needBack')}
+          </Button>
+        )}
+        {cell.have !== null && (
+          <Link
+            className="font-medium text-chalk"
+            to={`../outfits?${listQuery(search, { season: cell.season, occasion: cell.occasion, counting: 'bases' })}`}
+          >
+            {say('openList')}
+          </Link>
+        )}
+      </p>
+    </form>
   );
 }

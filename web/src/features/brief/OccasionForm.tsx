@@ -7,6 +7,8 @@ import { Months } from '../../ui/Months';
 import { Select } from '../../ui/Select';
 import { Tick } from '../../ui/Tick';
 import { Effect } from './effects';
+import { textOf, textUpTo } from '../../ui/shapes';
+import { limits } from '../../api/limits';
 import { say } from './messages';
 import type { OccasionDocument } from './queries';
 
@@ -40,39 +42,44 @@ export const dressCodes = [
   'protective-clothing',
 ];
 
-const optional = (least: number, most: number, what: string) =>
+const optional = ({ minimum, maximum }: { minimum: number; maximum: number }, unit: string) =>
   z.string().check(
     z.trim(),
-    z.refine((value) => value === '' || (Number(value) >= least && Number(value) <= most), what),
+    z.refine(
+      (value) => value === '' || (Number(value) >= minimum && Number(value) <= maximum),
+      say('outsideOf', { least: minimum, most: maximum, unit }),
+    ),
   );
 
 const schema = z
   .object({
-    name: z
-      .string()
-      .check(
-        z.trim(),
-        z.minLength(1, 'An occasion needs a name.'),
-        z.maxLength(80, 'At most 80 characters.'),
-      ),
+    name: textOf(limits.occasion.name, say('occasionName')),
     formalityLow: z.number(),
     formalityHigh: z.number(),
     often: z.string(),
     unit: z.enum(['week', 'month']),
-    outdoorMinutes: optional(0, 1440, '0 to 1440 minutes'),
-    indoorC: optional(-30, 45, '−30 to 45 °C'),
-    maxHeelCm: optional(0, 25, '0 to 25 cm'),
-    audience: z.string().check(z.maxLength(80, 'At most 80 characters.')),
+    outdoorMinutes: optional(limits.occasion.outdoorMinutes, 'minutes'),
+    indoorC: optional(limits.occasion.indoorC, '°C'),
+    maxHeelCm: optional(limits.occasion.maxHeelCm, 'cm'),
+    audience: textUpTo(limits.occasion.audience),
   })
   .check(
     z.refine((value) => value.formalityLow <= value.formalityHigh, {
       path: ['formalityHigh'],
-      message: 'The window is empty: it ends before it begins.',
+      message: say('emptyWindow'),
     }),
     z.refine(
       ({ often, unit }) =>
-        often === '' || (Number(often) >= 0 && Number(often) <= (unit === 'week' ? 21 : 31)),
-      { path: ['often'], message: 'At most 21 times a week, or 31 a month.' },
+        often === '' ||
+        (Number(often) >= 0 &&
+          Number(often) <= limits.occasion[unit === 'week' ? 'timesPerWeek' : 'timesPerMonth'].maximum),
+      {
+        path: ['often'],
+        message: say('tooOften', {
+          week: limits.occasion.timesPerWeek.maximum,
+          month: limits.occasion.timesPerMonth.maximum,
+        }),
+      },
     ),
   );
 

@@ -1,6 +1,10 @@
 import { speaker } from '../../language/intl';
 
 const messages = {
+  occasionName: 'An occasion needs a name.',
+  emptyWindow: 'The window is empty: it ends before it begins.',
+  tooOften: 'At most {week} times a week, or {month} a month.',
+  outsideOf: '{least, number} to {most, number} {unit}',
   title: 'Brief',
   print: 'Print for the client',
   printed: 'Brief of {name}',

@@ -1,4 +1,4 @@
 /** The pages of these screens, for the router alone: each is loaded when its address is opened. */
 export const pages = {
-  BriefStage: async () => (await import('./BriefStage')).BriefStage,
+  BriefPage: async () => (await import('./BriefPage')).BriefPage,
 };

@@ -49,8 +49,6 @@ export type Plan = Omit<Planned, 'figures'> & {
     hardestToSpare: Figures['hardestToSpare'] | null;
   };
 };
-/** A capsule found while the search goes on. */
-export type Better = EventData<'/api/v1/clients/{clientId}/capsule-plan', 'better'>;
 /** One of several capsules that share a core. */
 export type SharedPart = EventData<'/api/v1/clients/{clientId}/capsules-sharing-a-core', 'part'>;
 

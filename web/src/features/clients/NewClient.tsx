@@ -1,15 +1,15 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod/mini';
+import { limits } from '../../api/limits';
 import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
+import { textOf } from '../../ui/shapes';
 import { say } from './messages';
 import { useAddClient } from './queries';
 
-const shape = z.object({
-  name: z.string().check(z.trim(), z.minLength(1, say('nameMissing')), z.maxLength(120, say('nameLong'))),
-});
+const shape = z.object({ name: textOf(limits.NewClient.name, say('nameMissing')) });
 
 /** Adds a client by name. */
 export function NewClient() {
@@ -18,7 +18,7 @@ export function NewClient() {
     resolver: zodResolver(shape),
     defaultValues: { name: '' },
   });
-  const submit = handleSubmit(({ name }) => add.mutate(name, { onSuccess: () => reset() }));
+  const submit = handleSubmit(({ name }) => add.mutate(name.trim(), { onSuccess: () => reset() }));
   const problem = formState.errors.name?.message ?? (add.error ? sentence(add.error) : undefined);
   return (
     <form onSubmit={(event) => void submit(event)} className="flex items-start gap-3">

@@ -5,7 +5,6 @@ export const say = speaker({
   pieces: '{n, plural, =0 {no pieces yet} one {# piece} other {# pieces}}',
   name: 'Name of the new client',
   nameMissing: 'Give the client a name.',
-  nameLong: 'At most 120 characters.',
   add: 'Add client',
   empty: 'No client yet. Add the first one by name.',
   signOut: 'Sign out',

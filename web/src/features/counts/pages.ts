@@ -1,4 +1,4 @@
 /** The pages of these screens, for the router alone: each is loaded when its address is opened. */
 export const pages = {
-  CountsStage: async () => (await import('./CountsStage')).CountsStage,
+  CountsPage: async () => (await import('./CountsPage')).CountsPage,
 };

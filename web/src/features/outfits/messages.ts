@@ -107,7 +107,6 @@ export const say = speaker({
   brokenWays:
     'of {all} ways to break them up work. {school, select, strict {Suits are kept together here.} free {Suits are broken freely here.} other {Suits are broken where their cut and cloth allow it.}}',
   changeSchool: 'Change that',
-  tagsLong: 'At most 400 characters.',
   chooseWaistcoat: 'with the waistcoat',
   none: 'none',
   noSuits:

@@ -1,4 +1,4 @@
 /** The pages of these screens, for the router alone: each is loaded when its address is opened. */
 export const pages = {
-  PaletteStage: async () => (await import('./PaletteStage')).PaletteStage,
+  PalettePage: async () => (await import('./PalettePage')).PalettePage,
 };

@@ -1,11 +1,19 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { Dialog } from 'radix-ui';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import * as z from 'zod/mini';
 import type { PieceView } from '../../api/client';
+import { limits } from '../../api/limits';
 import { sentence } from '../../api/problem';
 import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
+import { Field, TextInput } from '../../ui/Field';
 import { useSay } from '../../ui/Notices';
+import { textOf } from '../../ui/shapes';
 import { useMakeKind } from './queries';
+
+const shape = z.object({ name: textOf(limits.NewKind.name, common.kinds.nameMissing) });
 
 /** Makes a kind of the studio's own from a piece that is as the kind should be. */
 export function KindMaker({ piece }: { piece: PieceView }) {
@@ -13,25 +21,26 @@ export function KindMaker({ piece }: { piece: PieceView }) {
   const make = useMakeKind();
   const say = useSay();
 
-  function submit(event: FormEvent<HTMLFormElement>) {
-    event.preventDefault();
-    const name = String(new FormData(event.currentTarget).get('kind-name')).trim();
-    if (name) {
-      const set = Object.fromEntries(Object.entries(piece.set).filter(([key]) => key !== 'kind'));
-      make.mutate(
-        { name, like: piece.kind, set },
-        {
-          onSuccess: (kind) => {
-            say(`${common.kinds.made}: ${kind.name}`);
-            setOpen(false);
-          },
+  const { register, handleSubmit, formState, reset } = useForm<z.infer<typeof shape>>({
+    resolver: zodResolver(shape),
+    defaultValues: { name: '' },
+  });
+  const submit = handleSubmit(({ name }) => {
+    const set = Object.fromEntries(Object.entries(piece.set).filter(([key]) => key !== 'kind'));
+    make.mutate(
+      { name: name.trim(), like: piece.kind, set },
+      {
+        onSuccess: (kind) => {
+          say(`${common.kinds.made}: ${kind.name}`);
+          setOpen(false);
         },
-      );
-    }
-  }
+      },
+    );
+  });
 
   const show = (next: boolean) => {
     make.reset();
+    reset();
     setOpen(next);
   };
 
@@ -47,11 +56,10 @@ export function KindMaker({ piece }: { piece: PieceView }) {
         <Dialog.Content className="fixed z-40 top-1/4 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
           <Dialog.Title className="font-serif text-lg font-semibold">{common.kinds.make}</Dialog.Title>
           <Dialog.Description className="my-3">{common.kinds.makeWhat}</Dialog.Description>
-          <form onSubmit={submit} className="flex flex-col gap-3">
-            <label className="flex flex-col gap-1">
-              {common.kinds.name}
-              <input name="kind-name" maxLength={60} className="border border-line bg-paper px-2 py-1.5" />
-            </label>
+          <form onSubmit={(event) => void submit(event)} className="flex flex-col gap-3">
+            <Field label={common.kinds.name} error={formState.errors.name?.message}>
+              {(id) => <TextInput id={id} autoComplete="off" {...register('name')} />}
+            </Field>
             {make.error && (
               <p role="alert" className="text-no">
                 {sentence(make.error)}

@@ -45,7 +45,7 @@ beforeEach(() => {
     [change]: ({ body }: { body: unknown }) =>
       Object.keys((body as { seen: object }).seen).map((id) => of(id, 9)),
     [remove]: {},
-    'POST /api/v1/clients/c1/undo': { undone: true, pieces: 2, label: null },
+    'POST /api/v1/clients/c1/undo': { undone: true, part: 'pieces', label: '', entries: 2, fields: [] },
   });
 });
 afterEach(cleanup);

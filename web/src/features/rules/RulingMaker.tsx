@@ -1,12 +1,20 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { Dialog } from 'radix-ui';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { useParams } from 'react-router';
+import * as z from 'zod/mini';
+import { limits } from '../../api/limits';
 import { sentence } from '../../api/problem';
 import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
+import { Field, TextInput } from '../../ui/Field';
 import { useSay } from '../../ui/Notices';
+import { textUpTo } from '../../ui/shapes';
 import { PieceChoice } from '../desk';
 import { useRuling } from './queries';
+
+const shape = z.object({ reason: textUpTo(limits.override.reason), by: textUpTo(limits.override.by) });
 
 interface Props {
   pieces: string[];
@@ -24,17 +32,14 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
   const say = useSay();
   const words = { ...common.rulings[decision], ...(withAnyOf && common.rulings.withAnyOf[decision]) };
 
-  function submit(event: FormEvent<HTMLFormElement>) {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
+  const { register, handleSubmit, formState, reset } = useForm<z.infer<typeof shape>>({
+    resolver: zodResolver(shape),
+    defaultValues: { reason: '', by: '' },
+  });
+  const { errors } = formState;
+  const submit = handleSubmit((why) =>
     rule.mutate(
-      {
-        pieces,
-        anyOf: withAnyOf ? others : undefined,
-        decision,
-        reason: String(form.get('reason')),
-        by: String(form.get('by')),
-      },
+      { pieces, anyOf: withAnyOf ? others : undefined, decision, ...why },
       {
         onSuccess: () => {
           say(words.done);
@@ -42,11 +47,12 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
           setOthers([]);
         },
       },
-    );
-  }
+    ),
+  );
 
   const show = (next: boolean) => {
     rule.reset();
+    reset();
     setOpen(next);
   };
 
@@ -60,7 +66,7 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
         <Dialog.Content className="fixed z-40 top-1/8 left-1/2 w-96 -translate-x-1/2 border border-line bg-sheet p-6">
           <Dialog.Title className="font-serif text-lg font-semibold">{words.ask}</Dialog.Title>
           <Dialog.Description className="my-3">{words.what}</Dialog.Description>
-          <form onSubmit={submit} className="flex flex-col gap-3">
+          <form onSubmit={(event) => void submit(event)} className="flex flex-col gap-3">
             {withAnyOf && (
               <PieceChoice
                 legend={common.rulings.others}
@@ -69,14 +75,12 @@ export function RulingMaker({ pieces, decision, withAnyOf = false }: Props) {
                 onChoose={setOthers}
               />
             )}
-            <label className="flex flex-col gap-1">
-              {common.rulings.reason}
-              <input name="reason" maxLength={400} className="border border-line bg-paper px-2 py-1.5" />
-            </label>
-            <label className="flex flex-col gap-1">
-              {common.rulings.by}
-              <input name="by" maxLength={80} className="border border-line bg-paper px-2 py-1.5" />
-            </label>
+            <Field label={common.rulings.reason} error={errors.reason?.message}>
+              {(id) => <TextInput id={id} autoComplete="off" {...register('reason')} />}
+            </Field>
+            <Field label={common.rulings.by} error={errors.by?.message}>
+              {(id) => <TextInput id={id} {...register('by')} />}
+            </Field>
             {rule.error && (
               <p role="alert" className="text-no">
                 {sentence(rule.error)}

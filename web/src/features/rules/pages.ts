@@ -1,4 +1,4 @@
 /** The pages of these screens, for the router alone: each is loaded when its address is opened. */
 export const pages = {
-  RulesStage: async () => (await import('./RulesStage')).RulesStage,
+  RulesPage: async () => (await import('./RulesPage')).RulesPage,
 };

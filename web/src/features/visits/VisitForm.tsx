@@ -1,9 +1,11 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod/mini';
+import { limits } from '../../api/limits';
 import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
 import { Field, TextArea, TextInput } from '../../ui/Field';
+import { textUpTo } from '../../ui/shapes';
 import { say } from './messages';
 import type { VisitFields } from './queries';
 
@@ -12,7 +14,7 @@ const shape = z.object({
     z.minLength(1, say('dateMissing')),
     z.refine((date) => date >= '1900-01-01' && date < '2201-01-01' && date.length === 10, say('years')),
   ),
-  note: z.string().check(z.maxLength(2000, say('noteLong'))),
+  note: textUpTo(limits.NewVisit.note),
 });
 
 interface Props {

@@ -22,6 +22,5 @@ export const say = speaker({
   undo: 'Undo',
   dateMissing: 'Say on which day.',
   years: 'A visit is between the years 1900 and 2200.',
-  noteLong: 'At most 2,000 characters.',
   toCome: 'to come',
 });

@@ -136,14 +136,14 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
       )}
       <section className="mt-4">
         <h2 className="font-serif text-[15px] font-semibold">
-          <Explained term="luckyDip">{common.reading.blindfold}</Explained>
+          <Explained term="randomPicks">{common.reading.randomPicks}</Explained>
         </h2>
         <p className="text-soft">
           {say('dip')}{' '}
           <strong className="text-ink">
-            {say('dipShare', { share: Math.round(counts.shareInTheDark * 100) })}
+            {say('picksShare', { share: Math.round(counts.shareInTheDark * 100) })}
           </strong>{' '}
-          {say('dipOf')} <Spoken of={counts.inTheDark.works} /> of <Spoken of={counts.inTheDark.all} />.
+          {say('picksOf')} <Spoken of={counts.randomPicks.works} /> of <Spoken of={counts.randomPicks.all} />.
         </p>
       </section>
       {counts.perStructure.length > 1 && (

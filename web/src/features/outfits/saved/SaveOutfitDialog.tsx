@@ -4,6 +4,7 @@ import * as z from 'zod/mini';
 import { Field, TextArea, TextInput } from '../../../ui/Field';
 import { Modal } from '../../../ui/Modal';
 import { DialogActions, nameShape, notesShape } from '../../../ui/NameDialog';
+import { textUpTo } from '../../../ui/shapes';
 import { Tick } from '../../../ui/Tick';
 import { seasonWords, useDesk } from '../../desk';
 import { say } from '../messages';
@@ -14,7 +15,7 @@ const shape = z.object({
   notes: notesShape,
   occasions: z.array(z.string()),
   seasons: z.array(z.string()),
-  tags: z.string().check(z.maxLength(400, say('tagsLong'))),
+  tags: textUpTo({ maxLength: 400 }),
   favourite: z.boolean(),
 });
 

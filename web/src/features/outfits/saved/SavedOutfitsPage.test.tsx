@@ -124,7 +124,9 @@ describe('saved outfits', () => {
     expect(again.disabled).toBe(true);
     fireEvent.click((await card('Monday')).getByRole('button', { name: 'Worn again today' }));
     await waitFor(() =>
-      expect(server.bodies('POST /api/v1/clients/c1/wears')).toEqual([{ pieces: ['shirt', 'jeans'] }]),
+      expect(server.bodies('POST /api/v1/clients/c1/wears')).toEqual([
+        { date: '2027-01-12', pieces: ['shirt', 'jeans'] },
+      ]),
     );
   });
 

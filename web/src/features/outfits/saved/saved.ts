@@ -1,6 +1,5 @@
 import { keys } from '../../../api/keys';
 import { useQuery } from '@tanstack/react-query';
-import type { components } from '../../../api/schema';
 import { api, need, type SavedOutfit } from '../../../api/client';
 import { useKept } from '../../desk';
 import { say } from '../messages';
@@ -71,5 +70,3 @@ export function useDeleteOutfit(clientId: string) {
       ),
   );
 }
-
-export type SavedVersion = components['schemas']['KeptVersionView'];

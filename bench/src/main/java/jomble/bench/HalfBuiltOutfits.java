@@ -3,10 +3,10 @@ package jomble.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import jomble.core.bench.Bench;
-import jomble.core.bench.Bench.Place;
-import jomble.core.bench.Bench.Reading;
-import jomble.core.bench.Offer;
+import jomble.core.building.Offer;
+import jomble.core.building.OutfitBuilder;
+import jomble.core.building.OutfitBuilder.Place;
+import jomble.core.building.OutfitBuilder.Reading;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Progress;
 import jomble.core.counting.exact.DiagramCounter;
@@ -31,7 +31,8 @@ public final class HalfBuiltOutfits {
 
     public static void main(String[] args) {
         for (int size : new int[] {60, 120, 240}) {
-            Bench bench = new Bench(Catalogue.standard(), new OutfitQueries(new DiagramCounter(Catalogue.standard())));
+            OutfitBuilder bench = new OutfitBuilder(
+                    Catalogue.standard(), new OutfitQueries(new DiagramCounter(Catalogue.standard())));
             CountQuestion question = SampleQuestions.of(size, Map.of("months", List.of(1)));
             long start = System.nanoTime();
             bench.read(question, Outfit.of(List.of()), Progress.NONE);

@@ -72,6 +72,11 @@ final class Browser implements AutoCloseable {
                 Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
     }
 
+    /** Where the pages loaded from now on are shown, such as America/Lima. */
+    void zone(String zone) {
+        driver.executeCdpCommand("Emulation.setTimezoneOverride", Map.of("timezoneId", zone));
+    }
+
     /** Cuts the page off from every server, or connects it again. */
     void offline(boolean away) {
         driver.executeCdpCommand("Network.enable", Map.of());

@@ -274,7 +274,7 @@ class InventoryTest extends BrowserTest {
         recorded(1);
         browser.click(By.partialLinkText("overshirt"));
         browser.click(By.xpath("//button[starts-with(., 'Make a kind')]"));
-        browser.type(By.name("kind-name"), "Quay smock" + Keys.ENTER);
+        browser.type(By.name("name"), "Quay smock" + Keys.ENTER);
         browser.see(By.xpath("//*[contains(., 'New kind: quay smock')]"));
         browser.openClient("Own kind", "pieces");
         browser.type(ENTRY, "quay smock navy" + Keys.ENTER);

@@ -83,6 +83,12 @@ public record CapsuleWishes(
                 range, others, never, from, families, breaksSets, dryCleanMax, palette, varietyCostFraction, without);
     }
 
+    /** These wishes with other banned pieces. */
+    CapsuleWishes banning(Set<PieceId> others) {
+        return new CapsuleWishes(
+                size, must, others, from, families, breaksSets, dryCleanMax, palette, varietyCostFraction, without);
+    }
+
     boolean wants(FunctionWish wish) {
         return !without.contains(wish);
     }

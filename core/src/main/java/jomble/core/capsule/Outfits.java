@@ -6,6 +6,12 @@ import java.util.Arrays;
  * Counts the outfits of a choice of pieces from an {@link EnsembleTable}, fast enough for tens of thousands of calls a
  * second. An outfit is an ensemble with shoes; coats are added as the weather requires. The accessors return the
  * results of the last count. Not thread-safe.
+ *
+ * <p>Ensembles that fare alike with every pair of shoes and every coat are of one type, so the work with shoes and
+ * coats is done once a type: O(types · shoes · coats) when shoes or coats change, and O(ensembles within the choice)
+ * otherwise. Everything is kept in arrays by type that are allocated once, because the search counts in its innermost
+ * loop. They are never cleared: each type remembers the round ({@link #seen}) or the choice of shoes and coats
+ * ({@link #evaluatedFor}) its numbers belong to, and older numbers count as absent.
  */
 final class Outfits {
     private final EnsembleTable table;
@@ -20,8 +26,9 @@ final class Outfits {
     /** By type, the round in which it was last seen, and the shoes and coats it was last evaluated with. */
     private final int[] seen;
 
-    private final int[] workedOut;
-    private int finish;
+    private final int[] evaluatedFor;
+    /** Number of the current choice of shoes and coats; raised whenever it changes. */
+    private int shoesAndCoats;
 
     private final int[] ofType;
     /** Types of this round, of which only the first entries are in use, and the number of ensembles by type. */
@@ -49,7 +56,7 @@ final class Outfits {
         this.table = table;
         this.contexts = table.contexts();
         this.seen = new int[table.types()];
-        this.workedOut = new int[table.types()];
+        this.evaluatedFor = new int[table.types()];
         this.ofType = new int[table.types()];
         this.types = new int[table.types()];
         this.ensembles = new int[table.types()];
@@ -100,11 +107,11 @@ final class Outfits {
     private void open(boolean[] chosen) {
         int shoesNow = open(table.shoes(), chosen, nextShoes);
         int coatsNow = open(table.coats(), chosen, nextCoats);
-        boolean same = finish > 0
+        boolean same = shoesAndCoats > 0
                 && Arrays.equals(shoes, 0, shoeCount, nextShoes, 0, shoesNow)
                 && Arrays.equals(coats, 0, coatCount, nextCoats, 0, coatsNow);
         if (!same) {
-            finish++;
+            shoesAndCoats++;
             shoeCount = shoesNow;
             coatCount = coatsNow;
             System.arraycopy(nextShoes, 0, shoes, 0, shoesNow);
@@ -136,8 +143,8 @@ final class Outfits {
                 seen[type] = round;
                 types[typeCount++] = type;
                 ensembles[type] = 0;
-                if (workedOut[type] != finish) {
-                    workOut(type);
+                if (evaluatedFor[type] != shoesAndCoats) {
+                    evaluate(type);
                 }
             }
             if (ofType[type] > 0) {
@@ -165,8 +172,8 @@ final class Outfits {
         seconds[count++] = second;
     }
 
-    private void workOut(int type) {
-        workedOut[type] = finish;
+    private void evaluate(int type) {
+        evaluatedFor[type] = shoesAndCoats;
         ofType[type] = 0;
         anywhere[type] = 0;
         Arrays.fill(ofTypeByContext, type * contexts, (type + 1) * contexts, 0);
@@ -249,7 +256,7 @@ final class Outfits {
         }
         for (int i = 0; i < typeCount; i++) {
             for (int s = 0; s < shoeCount && ensembles[types[i]] > 0; s++) {
-                addFinishes(perPiece, types[i], shoes[s]);
+                addShoesAndCoats(perPiece, types[i], shoes[s]);
             }
         }
     }
@@ -286,7 +293,7 @@ final class Outfits {
         }
     }
 
-    private void addFinishes(long[] perPiece, int type, int shoe) {
+    private void addShoesAndCoats(long[] perPiece, int type, int shoe) {
         if (shoe > 0 && maskOf(type, shoe) != 0) {
             perPiece[table.shoes()[shoe - 1]] += ensembles[type];
         }

@@ -37,7 +37,7 @@ public final class SharedCapsules {
         CapsuleProblem first = parts.get(0);
         List<Need> needs =
                 parts.stream().flatMap(part -> part.needs().stream()).distinct().toList();
-        CapsuleWishes wishes = first.wishes().with(first.wishes().must(), new CapsuleWishes.Range(0, size));
+        CapsuleWishes wishes = common(parts, size);
         CompiledCapsule all =
                 planner.compiler().compile(first.needing(needs).wishing(wishes), seed, progress.part(0, 0.6));
         boolean[] inEach = wornInEach(all, parts);
@@ -47,6 +47,19 @@ public final class SharedCapsules {
         CapsuleSearch.Found found =
                 common.search(seed).mostOutfits(Math.min(size, common.largest()), null, rounds, progress.part(0.6, 1));
         return Arrays.stream(found.choice().sorted()).mapToObj(all::id).toList();
+    }
+
+    /** The first capsule's wishes with what every capsule bans, and what any must have unless another bans it. */
+    private static CapsuleWishes common(List<CapsuleProblem> parts, int size) {
+        Set<PieceId> never = new HashSet<>();
+        parts.forEach(part -> never.addAll(part.wishes().never()));
+        Set<PieceId> must = new LinkedHashSet<>();
+        parts.forEach(part -> must.addAll(part.wishes().must()));
+        must.removeAll(never);
+        return parts.get(0)
+                .wishes()
+                .with(must, new CapsuleWishes.Range(0, Math.max(size, must.size())))
+                .banning(never);
     }
 
     /** By piece index, whether it is in an outfit for some need of each part. */

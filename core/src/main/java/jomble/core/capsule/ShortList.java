@@ -36,7 +36,7 @@ final class ShortList {
         Map<String, Need> byOccasion = new LinkedHashMap<>();
         for (Need need : needs) {
             Need.Month month =
-                    new Need.Month(null, need.months().get(0).context().in(null));
+                    new Need.Month(null, need.months().get(0).context().withoutWeather());
             byOccasion.putIfAbsent(
                     need.occasion().name(),
                     new Need(need.occasion(), need.season(), need.outfits(), need.timesPerWeek(), List.of(month)));

@@ -44,7 +44,7 @@ public final class ContextTotals {
 
     private Optional<Totals> following(CountQuestion question) {
         List<JudgementContext> plain = question.contexts().stream()
-                .map(context -> context.in(null))
+                .map(context -> context.withoutWeather())
                 .distinct()
                 .toList();
         Totals most = known.get(question.in(plain));

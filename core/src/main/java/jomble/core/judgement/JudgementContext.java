@@ -103,6 +103,11 @@ public record JudgementContext(Person person, Situation situation, Rules rules) 
         return new JudgementContext(other, situation, rules);
     }
 
+    /** This context whatever the weather. */
+    public JudgementContext withoutWeather() {
+        return in(null);
+    }
+
     /** @param other null for no weather */
     public JudgementContext in(Weather other) {
         return new JudgementContext(person, new Situation(occasion(), other, date()), rules);

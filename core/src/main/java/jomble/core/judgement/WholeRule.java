@@ -1,5 +1,6 @@
 package jomble.core.judgement;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.outfit.Structure;
@@ -33,12 +34,12 @@ public non-sealed interface WholeRule extends Rule {
     Check prepare(JudgementContext context);
 
     /**
-     * Everything in the context that the kind of its findings depends on, apart from the clo sums, as a comparable
-     * value: in contexts with equal values it finds the same about the same outfit, though evidence may differ. By
-     * default every context is distinct.
+     * All that the kind of its findings depends on in the weather, apart from the clo sums, as answers to yes-or-no
+     * questions: in contexts with equal answers it finds the same about the same outfit, though evidence may differ.
+     * Empty when it cannot be put so; every context is then distinct.
      */
-    default Object bearing(JudgementContext context) {
-        return context;
+    default Optional<List<Boolean>> weatherAnswers(JudgementContext context) {
+        return Optional.empty();
     }
 
     /** Whether a finding lists this piece; verdicts do not depend on it. */

@@ -55,11 +55,6 @@ public enum Structure implements Word {
         return slots;
     }
 
-    /** Whether the slot may be left empty or filled. Without a need for shoes, shoes are optional too. */
-    public boolean isOptional(Slot slot, boolean withShoes) {
-        return optional.contains(slot) || ANYWHERE.contains(slot) || (slot == SHOES && !withShoes);
-    }
-
     /** The mandatory slots as bits {@code 1 << ordinal}. */
     public int mandatoryMask(boolean withShoes) {
         return requiredMask | (withShoes ? 1 << SHOES.ordinal() : 0);

@@ -33,7 +33,7 @@ class ContextTotalsTest {
         List<JudgementContext> months = question.contexts();
         List<CountQuestion> questions = new ArrayList<>();
         questions.add(question.in(
-                months.stream().map(month -> month.in(null)).distinct().toList()));
+                months.stream().map(month -> month.withoutWeather()).distinct().toList()));
         months.forEach(month -> questions.add(question.in(List.of(month))));
         for (int i = 1; i < months.size(); i++) {
             questions.add(question.in(months.subList(i - 1, i + 1)));

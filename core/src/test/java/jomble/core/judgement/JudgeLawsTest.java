@@ -218,7 +218,8 @@ class JudgeLawsTest {
 
     @Test
     void rulesOfTheWeatherAreSilentWithoutAny() {
-        everywhere(asked -> assertThat(asked.bestIn(asked.context().in(null)).findings())
+        everywhere(asked -> assertThat(
+                        asked.bestIn(asked.context().withoutWeather()).findings())
                 .extracting(Finding::rule)
                 .noneMatch(rule -> rule.startsWith("weather.")));
     }

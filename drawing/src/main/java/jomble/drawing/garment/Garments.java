@@ -1,6 +1,5 @@
 package jomble.drawing.garment;
 
-import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 
@@ -35,10 +34,5 @@ public final class Garments {
             case "short-gloves", "long-gloves" -> new Gloves(piece);
             default -> new Jewellery(piece);
         };
-    }
-
-    /** Whether a piece hangs from the rail by its waist. */
-    public static boolean hangsByTheWaist(Piece piece) {
-        return piece.kind().family() == Family.BOTTOM;
     }
 }

@@ -21,7 +21,7 @@ public record CountsView(
         List<StructureView> perStructure,
         Map<String, List<CellView>> perPair,
         double shareInTheDark,
-        DarkView inTheDark,
+        RandomPicksView randomPicks,
         List<String> missing,
         List<String> orphans,
         List<NeverView> neverTogether,
@@ -44,7 +44,7 @@ public record CountsView(
     record StructureView(String structure, Exact works, Exact daring) {}
 
     /** The random picks and how many of them work. */
-    record DarkView(Exact works, Exact all) {}
+    record RandomPicksView(Exact works, Exact all) {}
 
     record NeverView(String a, String b, String rule) {}
 
@@ -83,7 +83,7 @@ public record CountsView(
                         .toList(),
                 perPair,
                 counts.shareInTheDark().fraction(),
-                new DarkView(
+                new RandomPicksView(
                         Exact.of(counts.shareInTheDark().works()),
                         Exact.of(counts.shareInTheDark().all())),
                 counts.missing().stream().map(Slot::words).toList(),

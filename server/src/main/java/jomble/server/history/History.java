@@ -1,7 +1,6 @@
 package jomble.server.history;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -24,11 +23,13 @@ public class History {
     private static final Limit STORY = Limit.of(200);
 
     private final ChangeRepository changes;
+    private final ChangeCounterRepository counters;
     private final EntityManager entities;
     private final Clock clock;
 
-    History(ChangeRepository changes, EntityManager entities, Clock clock) {
+    History(ChangeRepository changes, ChangeCounterRepository counters, EntityManager entities, Clock clock) {
         this.changes = changes;
+        this.counters = counters;
         this.entities = entities;
         this.clock = clock;
     }
@@ -41,12 +42,7 @@ public class History {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void hold(UUID clientId) {
-        entities.createQuery("select c from ChangeCounter c where c.id = :id", ChangeCounter.class)
-                .setParameter("id", clientId)
-                .setLockMode(LockModeType.PESSIMISTIC_WRITE)
-                .getResultStream()
-                .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("This client"));
+        counters.findToChange(clientId).orElseThrow(() -> ProblemException.notFound("This client"));
     }
 
     /**
@@ -82,6 +78,7 @@ public class History {
     }
 
     private long save(UUID clientId, Change change) {
+        // Held before, so it is at hand without another query.
         long number = entities.find(ChangeCounter.class, clientId).next();
         Object who = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
         changes.save(
@@ -91,11 +88,7 @@ public class History {
 
     /** The number of the client's latest change; empty when there is no such client. */
     public Optional<Long> latest(UUID clientId) {
-        return entities.createQuery(
-                        "select counter.lastChange from ChangeCounter counter where counter.id = :id", Long.class)
-                .setParameter("id", clientId)
-                .getResultStream()
-                .findFirst();
+        return counters.latest(clientId);
     }
 
     /** The changes of the newest step that can be undone, newest first; empty when there is none. */

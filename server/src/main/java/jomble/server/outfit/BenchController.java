@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
-import jomble.core.bench.Bench;
-import jomble.core.bench.Registers;
+import jomble.core.building.OutfitBuilder;
+import jomble.core.building.Registers;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
@@ -45,7 +45,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/v1/clients/{clientId}")
 class BenchController {
     private final ClientQuestions questions;
-    private final Bench bench;
+    private final OutfitBuilder bench;
     private final Registers registers;
     private final OutfitQueries queries;
     private final EventStreams streams;
@@ -60,7 +60,7 @@ class BenchController {
         this.questions = questions;
         this.queries = queries;
         this.seconds = seconds;
-        this.bench = new Bench(catalogue, queries);
+        this.bench = new OutfitBuilder(catalogue, queries);
         this.registers = new Registers(catalogue);
         this.streams = streams;
     }

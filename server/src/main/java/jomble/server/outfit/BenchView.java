@@ -5,8 +5,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import jomble.core.bench.Bench;
-import jomble.core.bench.Offer;
+import jomble.core.building.Offer;
+import jomble.core.building.OutfitBuilder;
 import jomble.core.judgement.FindingTexts;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -56,7 +56,7 @@ record BenchView(List<BenchSlotView> slots, List<OfferView> oneMore) {
         }
     }
 
-    static BenchView of(Bench.Reading reading) {
+    static BenchView of(OutfitBuilder.Reading reading) {
         return new BenchView(
                 reading.places().stream()
                         .map(place -> new BenchSlotView(

@@ -61,10 +61,6 @@ public final class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.UNSUPPORTED_MEDIA_TYPE, code, detail);
     }
 
-    public static ProblemException overBudget(String detail) {
-        return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "over-budget", detail);
-    }
-
     /** @param waitSeconds until the next attempt is allowed */
     public static ProblemException tooMany(long waitSeconds) {
         String wait = waitSeconds < 120 ? waitSeconds + " seconds" : (waitSeconds + 59) / 60 + " minutes";

@@ -66,7 +66,7 @@ class InventoryTest {
         assertThat(stylist.get(client + "/pieces").list()).hasSize(2);
         stylist.post(client + "/undo", Map.of());
         assertThat(stylist.get(client + "/pieces").list()).isEmpty();
-        assertThat(stylist.post(client + "/redo", Map.of()).json()).containsEntry("pieces", 2);
+        assertThat(stylist.post(client + "/redo", Map.of()).json()).containsEntry("entries", 2);
         assertThat(stylist.get(client + "/pieces").list()).hasSize(2);
     }
 
@@ -139,7 +139,7 @@ class InventoryTest {
         }
         assertThat(preview(csv.toString()).json()).containsEntry("add", 20_000).containsEntry("refuse", 0);
         assertThat(apply(csv.toString(), "").json()).containsEntry("added", 20_000);
-        assertThat(stylist.post(client + "/undo", Map.of()).json()).containsEntry("pieces", 20_000);
+        assertThat(stylist.post(client + "/undo", Map.of()).json()).containsEntry("entries", 20_000);
         assertThat(stylist.get(client + "/document").at("pieces")).isEqualTo(List.of());
     }
 }

@@ -235,7 +235,7 @@ class PiecesTest {
         assertThat(stylist.get(pieces).list()).hasSize(3);
         stylist.post(pieces + "/delete", Map.of("seen", Map.of("a", 1, "b", 1)));
         assertThat(stylist.get(pieces).list()).hasSize(1);
-        assertThat(stylist.post(client + "/undo", Map.of()).json()).containsEntry("pieces", 2);
+        assertThat(stylist.post(client + "/undo", Map.of()).json()).containsEntry("entries", 2);
         assertThat(stylist.get(pieces).at(1, "resolved", "whereabouts")).isEqualTo("cleaner");
     }
 
@@ -308,6 +308,16 @@ class PiecesTest {
     }
 
     @Test
+    void deletingManyTakesNothingToSet() {
+        Object version =
+                stylist.post(pieces, Map.of("id", "p1", "kind", "shirt")).at("version");
+        Answer refused = stylist.post(
+                pieces + "/delete", Map.of("seen", Map.of("p1", version), "set", Map.of("decision", "part-with")));
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(stylist.get(pieces).list()).hasSize(1);
+    }
+
+    @Test
     void undoTakesBackWhatIsAroundThePiecesToo() {
         Map<String, Object> palette = Map.of("base", List.of("#22304d"), "accents", List.of(), "avoid", List.of());
         stylist.put(client + "/palette", palette);
@@ -316,11 +326,11 @@ class PiecesTest {
         stylist.put(client + "/sets/s1", suit);
         assertThat(stylist.get(pieces).at(0, "set", "set")).isEqualTo("s1");
 
-        assertThat(stylist.post(client + "/undo", null).at("pieces")).isEqualTo(1);
+        assertThat(stylist.post(client + "/undo", null).at("entries")).isEqualTo(1);
         assertThat(stylist.get(pieces).at(0, "set", "set")).isNull();
         assertThat(stylist.get(client).at("sets")).isEqualTo(List.of());
         stylist.post(client + "/undo", null);
-        assertThat(stylist.post(client + "/undo", null).at("pieces")).isEqualTo(0);
+        assertThat(stylist.post(client + "/undo", null).at("fields")).isEqualTo(List.of("palette"));
         assertThat(stylist.get(client + "/palette").at("client", "base")).isEqualTo(List.of());
         stylist.post(client + "/redo", null);
         assertThat(stylist.get(client + "/palette").at("client", "base")).isEqualTo(List.of("#22304d"));

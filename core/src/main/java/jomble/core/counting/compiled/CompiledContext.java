@@ -93,7 +93,7 @@ public final class CompiledContext implements PairFindings {
 
     /** A compiled context that shares no masks with another. */
     public static CompiledContext of(Options options, JudgementContext context, RuleCatalogue catalogue) {
-        FindingMasks lasting = new FindingMasks(options, catalogue, context.in(null), false);
+        FindingMasks lasting = new FindingMasks(options, catalogue, context.withoutWeather(), false);
         FindingMasks ofWeather = context.weather() == null ? null : new FindingMasks(options, catalogue, context, true);
         return new CompiledContext(context, catalogue, options.ways(), lasting, ofWeather);
     }
@@ -154,18 +154,21 @@ public final class CompiledContext implements PairFindings {
                 && sameMasks
                 && context.weather() != null
                 && other.context.weather() != null
-                && bearings().equals(other.bearings());
+                && weatherAnswers().equals(other.weatherAnswers());
     }
 
-    private List<Object> bearings() {
-        List<Object> bearings = new ArrayList<>();
+    private List<Object> weatherAnswers() {
+        List<Object> weatherAnswers = new ArrayList<>();
         for (ReadyCheck check : checks) {
             if (check.rule().readsWeather()) {
-                bearings.add(check.rule().id());
-                bearings.add(check.rule().bearing(context));
+                weatherAnswers.add(check.rule().id());
+                weatherAnswers.add(check.rule()
+                        .weatherAnswers(context)
+                        .<Object>map(answers -> answers)
+                        .orElse(context));
             }
         }
-        return bearings;
+        return weatherAnswers;
     }
 
     /** How many rules credit without also finding fault. */

@@ -65,16 +65,16 @@ public final class FindingMasks implements PairFindings {
         for (int way = 0; way < size; way++) {
             keep(way, way, alone(options.ways().get(way), pieceRules, never, catalogue, context));
         }
-        Bench[][] benches = new Bench[Slot.values().length][Slot.values().length];
+        SlotPairRules[][] bySlots = new SlotPairRules[Slot.values().length][Slot.values().length];
         for (int a = 0; a < options.all().size() && !ofPiecesOnly; a++) {
             Option inner = options.all().get(a);
             for (int b = a + 1; b < options.all().size(); b++) {
                 Option outer = options.all().get(b);
                 if (inner.slot() != outer.slot()) {
-                    Bench[] row = benches[inner.slot().ordinal()];
+                    SlotPairRules[] row = bySlots[inner.slot().ordinal()];
                     int column = outer.slot().ordinal();
                     if (row[column] == null) {
-                        row[column] = Bench.of(inner.slot(), outer.slot(), pairRules, catalogue);
+                        row[column] = SlotPairRules.of(inner.slot(), outer.slot(), pairRules, catalogue);
                     }
                     new Pair(inner, outer, row[column], context).keepAll(never);
                 }
@@ -98,16 +98,16 @@ public final class FindingMasks implements PairFindings {
         return pieces.stream().map(Piece::id).toList();
     }
 
-    private record Seated(PairRule rule, RuleBits bits) {}
+    private record BitRule(PairRule rule, RuleBits bits) {}
 
     /** The rules for one pair of slots, divided into those that depend on how the pieces are worn and the others. */
-    private record Bench(List<Seated> ofPieces, List<Seated> ofWays) {
-        static Bench of(Slot inner, Slot outer, List<PairRule> rules, RuleCatalogue catalogue) {
-            Map<Boolean, List<Seated>> sitting = rules.stream()
+    private record SlotPairRules(List<BitRule> ofPieces, List<BitRule> ofWays) {
+        static SlotPairRules of(Slot inner, Slot outer, List<PairRule> rules, RuleCatalogue catalogue) {
+            Map<Boolean, List<BitRule>> covering = rules.stream()
                     .filter(rule -> rule.covers(inner, outer))
-                    .map(rule -> new Seated(rule, catalogue.bits(rule)))
+                    .map(rule -> new BitRule(rule, catalogue.bits(rule)))
                     .collect(Collectors.partitioningBy(one -> one.rule.readsFinishes()));
-            return new Bench(sitting.get(false), sitting.get(true));
+            return new SlotPairRules(covering.get(false), covering.get(true));
         }
     }
 
@@ -115,14 +115,14 @@ public final class FindingMasks implements PairFindings {
     private final class Pair {
         private final Option inner;
         private final Option outer;
-        private final Bench bench;
+        private final SlotPairRules sharedRules;
         private final JudgementContext context;
         private final boolean approved;
 
-        Pair(Option inner, Option outer, Bench bench, JudgementContext context) {
+        Pair(Option inner, Option outer, SlotPairRules sharedRules, JudgementContext context) {
             this.inner = inner;
             this.outer = outer;
-            this.bench = bench;
+            this.sharedRules = sharedRules;
             this.context = context;
             this.approved = context.overrides()
                     .approves(inner.ways().get(0), outer.ways().get(0));
@@ -132,16 +132,20 @@ public final class FindingMasks implements PairFindings {
             Finds always = new Finds();
             always.stopUnless(!inner.overlaps(outer) && !isAgainst(never));
             boolean allowed = !always.penalties.isStopped();
-            boolean differs = allowed && !bench.ofWays.isEmpty();
+            boolean differs = allowed && !sharedRules.ofWays.isEmpty();
             if (allowed) {
-                judge(bench.ofPieces, inner.ways().get(0), outer.ways().get(0), always);
+                judge(sharedRules.ofPieces, inner.ways().get(0), outer.ways().get(0), always);
             }
             for (int i = 0; i < inner.ways().size(); i++) {
                 for (int k = 0; k < outer.ways().size(); k++) {
                     Finds finds = always;
                     if (differs) {
                         finds = new Finds(always);
-                        judge(bench.ofWays, inner.ways().get(i), outer.ways().get(k), finds);
+                        judge(
+                                sharedRules.ofWays,
+                                inner.ways().get(i),
+                                outer.ways().get(k),
+                                finds);
                     }
                     keep(inner.firstWay() + i, outer.firstWay() + k, finds);
                 }
@@ -156,13 +160,13 @@ public final class FindingMasks implements PairFindings {
                                     .toList());
         }
 
-        private void judge(List<Seated> rules, Worn one, Worn other, Finds finds) {
-            for (Seated seated : rules) {
-                PairRule rule = seated.rule;
+        private void judge(List<BitRule> rules, Worn one, Worn other, Finds finds) {
+            for (BitRule bitRule : rules) {
+                PairRule rule = bitRule.rule;
                 Optional<Result> result = rule.judge(one, other, context);
                 if (result.isPresent()) {
                     Optional<Result> effective = context.effective(rule, result);
-                    finds.add(seated.bits, approved ? effective.filter(r -> Judge.isLasting(rule, r)) : effective);
+                    finds.add(bitRule.bits, approved ? effective.filter(r -> Judge.isLasting(rule, r)) : effective);
                 }
             }
         }

@@ -74,8 +74,8 @@ public final class CompiledQuestion {
                 .toList();
         Map<JudgementContext, FindingMasks> lasting = new HashMap<>();
         for (JudgementContext context : question.contexts()) {
-            FindingMasks masks =
-                    lasting.computeIfAbsent(context.in(null), key -> new FindingMasks(options, catalogue, key, false));
+            FindingMasks masks = lasting.computeIfAbsent(
+                    context.withoutWeather(), key -> new FindingMasks(options, catalogue, key, false));
             FindingMasks weather =
                     context.weather() == null ? null : new FindingMasks(options, catalogue, context, true);
             contexts.add(new CompiledContext(context, catalogue, options.ways(), masks, weather));
@@ -220,7 +220,7 @@ public final class CompiledQuestion {
      * @param partition the bodies to enumerate
      * @return null when there can be no solution
      */
-    Search search(Structure structure, Option[] counted, Collection<Option[]> filled, Partition partition) {
+    Search firstSearch(Structure structure, Option[] counted, Collection<Option[]> filled, Partition partition) {
         if (question.structure() != null && question.structure() != structure) {
             return null;
         }
@@ -229,33 +229,33 @@ public final class CompiledQuestion {
         for (Option[] choice : filled) {
             Option[] constraints = Constraints.together(counted, choice);
             if (constraints != null && isPossible(structure, constraints)) {
-                merged.forEach(context ->
-                        parts.add(new Search.Part(search(rules(context, structure, constraints), diagram), choice)));
+                merged.forEach(context -> parts.add(
+                        new Search.Part(remainingSlots(rules(context, structure, constraints), diagram), choice)));
             }
         }
-        return parts.isEmpty() ? null : search(structure, counted, diagram, parts, partition);
+        return parts.isEmpty() ? null : searchOf(structure, counted, diagram, parts, partition);
     }
 
     /** A search of another partition that reuses what an earlier search computed; the earlier one must be over. */
-    Search search(Search before, Option[] counted, Partition partition) {
+    Search nextSearch(Search before, Option[] counted, Partition partition) {
         if (before.diagram().fits()) {
-            return search(before.structure(), counted, before.diagram(), before.parts(), partition);
+            return searchOf(before.structure(), counted, before.diagram(), before.parts(), partition);
         }
         Diagram diagram = diagram();
         List<Search.Part> parts = before.parts().stream()
-                .map(part -> new Search.Part(search(part.search().rules(), diagram), part.filled()))
+                .map(part -> new Search.Part(remainingSlots(part.search().rules(), diagram), part.filled()))
                 .toList();
-        return search(before.structure(), counted, diagram, parts, partition);
+        return searchOf(before.structure(), counted, diagram, parts, partition);
     }
 
-    private Search search(
+    private Search searchOf(
             Structure structure, Option[] counted, Diagram diagram, List<Search.Part> parts, Partition partition) {
         BodyEnumerator enumerator = new BodyEnumerator(structure, options, question, counted, partition, diagram);
         parts.forEach(part -> enumerator.include(part.search(), part.filled()));
         return new Search(structure, partition, diagram, parts, enumerator);
     }
 
-    private RemainingSlotSearch search(RemainingSlotRules rules, Diagram diagram) {
+    private RemainingSlotSearch remainingSlots(RemainingSlotRules rules, Diagram diagram) {
         Verdict least = question.includeDaring() ? Verdict.DARING : Verdict.WORKS;
         return new RemainingSlotSearch(rules, diagram, least.mostPoints());
     }

@@ -96,8 +96,8 @@ public final class Enumeration {
             List<Option[]> filled,
             Partition partition) {
         return before == null
-                ? compiled.search(structure, counted, filled, partition)
-                : compiled.search(before, counted, partition);
+                ? compiled.firstSearch(structure, counted, filled, partition)
+                : compiled.nextSearch(before, counted, partition);
     }
 
     private static PartitionSolutions enumerator(

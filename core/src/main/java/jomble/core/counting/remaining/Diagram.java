@@ -152,6 +152,7 @@ public final class Diagram {
             best[choice] = better(children.at(one, choice), children.at(other, choice));
         }
         int node = node(level(one), best);
+        // The recursion has used the same array for its own pairs.
         pair[0] = (long) Math.min(one, other) << 32 | Math.max(one, other);
         united.put(pair, node);
         return node;

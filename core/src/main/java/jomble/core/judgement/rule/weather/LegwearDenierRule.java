@@ -59,12 +59,12 @@ public final class LegwearDenierRule implements WholeRule {
     }
 
     @Override
-    public Object bearing(JudgementContext context) {
+    public Optional<List<Boolean>> weatherAnswers(JudgementContext context) {
         if (!context.isOutdoors()) {
-            return List.of();
+            return Optional.of(List.of());
         }
         Limits limits = limits(context);
-        return List.of(limits.low < limits.bare, limits.low < limits.sheer, limits.high > limits.warm);
+        return Optional.of(List.of(limits.low < limits.bare, limits.low < limits.sheer, limits.high > limits.warm));
     }
 
     private Limits limits(JudgementContext context) {

@@ -1,6 +1,7 @@
 package jomble.core.judgement.rule.weather;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jomble.core.judgement.JudgementContext;
@@ -40,8 +41,8 @@ public final class WeatherColdRule implements WholeRule {
     }
 
     @Override
-    public Object bearing(JudgementContext context) {
-        return prepare(context) == Check.SILENT;
+    public Optional<List<Boolean>> weatherAnswers(JudgementContext context) {
+        return Optional.of(List.of(prepare(context) == Check.SILENT));
     }
 
     @Override

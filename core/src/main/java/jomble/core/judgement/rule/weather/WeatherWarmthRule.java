@@ -79,8 +79,8 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     @Override
-    public Object bearing(JudgementContext context) {
-        return prepare(context) == Check.SILENT;
+    public Optional<List<Boolean>> weatherAnswers(JudgementContext context) {
+        return Optional.of(List.of(prepare(context) == Check.SILENT));
     }
 
     @Override

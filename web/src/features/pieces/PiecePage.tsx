@@ -23,7 +23,7 @@ import { WornPanel } from './WornPanel';
 import { KindPicker } from './KindPicker';
 
 /** One piece: its drawing and its attributes, each shown as derived or as set by hand; saved as it is changed. */
-export function PieceSheet() {
+export function PiecePage() {
   const { ref = '' } = useParams();
   const { byId } = useDesk();
   const { search } = useLocation();

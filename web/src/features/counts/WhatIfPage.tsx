@@ -18,7 +18,7 @@ import { isNothing, nothing, toWhatIf, type Thought } from './thought';
 import { ofClient, useRules } from '../rules';
 
 /** What the count would be with the wardrobe, the rules or the context otherwise; nothing of it is saved. */
-export function WhatIfStage() {
+export function WhatIfPage() {
   const { clientId = '' } = useParams();
   const [chosen] = useChosen();
   const { stamp, readingSlot } = useDesk();

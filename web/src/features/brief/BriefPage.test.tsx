@@ -3,7 +3,7 @@ import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { onDesk, piece } from '../../testing/desk';
 import { FakeStream, fakeStreams } from '../../testing/streams';
-import { BriefStage } from './BriefStage';
+import { BriefPage } from './BriefPage';
 import type { Brief, BriefDocument } from './queries';
 
 const empty: BriefDocument = {
@@ -64,7 +64,7 @@ const serve = (document: BriefDocument) => {
   served = document;
 };
 const stream = (part: string) => FakeStream.opened.filter((one) => one.url.includes(part)).at(-1)!;
-const shown = () => onDesk(<BriefStage />, [piece('boots', ['shoes'])], '', ['desk day']);
+const shown = () => onDesk(<BriefPage />, [piece('boots', ['shoes'])], '', ['desk day']);
 
 beforeEach(() => {
   fakeStreams();

@@ -25,7 +25,7 @@ const roles = [
 ] as const;
 
 /** The wardrobe's colours on neutral grey, weighted by pieces, beside the client's palette. */
-export function PaletteStage() {
+export function PalettePage() {
   const { clientId = '' } = useParams();
   const { pieces, byId, readingSlot, stamp } = useDesk();
   const refresh = useRefresh();

@@ -1,4 +1,4 @@
-package jomble.core.bench;
+package jomble.core.building;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,8 +13,8 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jomble.core.RandomWardrobes;
-import jomble.core.bench.Bench.Place;
-import jomble.core.bench.Bench.Reading;
+import jomble.core.building.OutfitBuilder.Place;
+import jomble.core.building.OutfitBuilder.Reading;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
@@ -36,17 +36,17 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** An outfit built by always taking what the bench puts first, and what it says on the way. */
-class BenchTest {
+class OutfitBuilderTest {
     private static final int WARDROBES = 8;
     private static final int MOST_LISTED = 5000;
     private static final DiagramCounter COUNTER = new DiagramCounter(Catalogue.standard());
     private static final OutfitQueries QUERIES = new OutfitQueries(COUNTER);
-    private static final Bench BENCH = new Bench(Catalogue.standard(), QUERIES);
+    private static final OutfitBuilder BENCH = new OutfitBuilder(Catalogue.standard(), QUERIES);
 
     /** Wardrobes of 14 to 26 pieces in which something works, in contexts of every sort. */
     static Stream<CountQuestion> questions() {
         return IntStream.iterate(1, seed -> seed + 1)
-                .mapToObj(BenchTest::question)
+                .mapToObj(OutfitBuilderTest::question)
                 .filter(question -> {
                     long total =
                             COUNTER.list(question, 0, 1, Progress.NONE).total().longValueExact();

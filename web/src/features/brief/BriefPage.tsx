@@ -36,7 +36,7 @@ const isEmpty = (document: BriefDocument) =>
   document.occasions.length === 0 && document.climate.length === 0 && limitsOf(document) === 0;
 
 /** A client's brief on one page, in the order of a first meeting; changes are saved at once and show their effect. */
-export function BriefStage() {
+export function BriefPage() {
   const { clientId = '' } = useParams();
   const { search } = useLocation();
   const { client, pieces, stamp } = useDesk();

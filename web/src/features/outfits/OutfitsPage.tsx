@@ -12,7 +12,7 @@ import { say } from './messages';
 import { orders, useOutfits } from './queries';
 
 /** The list behind a number: every outfit of the context, or those with the pieces named in the address. */
-export function OutfitsStage() {
+export function OutfitsPage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [chosen, change] = useChosen();

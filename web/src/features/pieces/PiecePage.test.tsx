@@ -4,7 +4,7 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { PieceView } from '../../api/client';
 import { onDesk, piece } from '../../testing/desk';
-import { PieceSheet } from './PieceSheet';
+import { PiecePage } from './PiecePage';
 
 const change = 'PUT /api/v1/clients/c1/pieces/coat';
 const spec = (name: string, form: string) => ({ name, form, least: 0, most: 100, words: [] });
@@ -31,7 +31,7 @@ function put({ headers, body }: Call): unknown {
 
 function open(seen: PieceView) {
   const at = { path: 'pieces/:ref', address: 'pieces/coat' };
-  onDesk(<PieceSheet />, [seen], '', [], at);
+  onDesk(<PiecePage />, [seen], '', [], at);
   return screen.findByLabelText('size');
 }
 
@@ -93,7 +93,7 @@ describe('the sheet of a piece', () => {
   });
 
   it('says that a piece is gone', async () => {
-    onDesk(<PieceSheet />, [], '', [], { path: 'pieces/:ref', address: 'pieces/coat' });
+    onDesk(<PiecePage />, [], '', [], { path: 'pieces/:ref', address: 'pieces/coat' });
     expect(await screen.findByText('This piece is no longer here. Undo brings it back.')).toBeTruthy();
   });
 });

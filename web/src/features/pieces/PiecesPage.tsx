@@ -11,7 +11,7 @@ import { PiecesTable } from './PiecesTable';
 type View = keyof typeof common.pieces.views;
 
 /** The inventory: the entry line above, and beneath it the pieces, the pass through the undecided ones, and files. */
-export function PiecesStage() {
+export function PiecesPage() {
   const { clientId = '' } = useParams();
   const { pieces } = useDesk();
   const [search, setSearch] = useSearchParams();

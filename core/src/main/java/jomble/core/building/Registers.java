@@ -1,4 +1,4 @@
-package jomble.core.bench;
+package jomble.core.building;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package jomble.core.bench;
+package jomble.core.building;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import jomble.core.bench.Registers.Dressed;
-import jomble.core.bench.Registers.Register;
+import jomble.core.building.Registers.Dressed;
+import jomble.core.building.Registers.Register;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.judgement.Judge;

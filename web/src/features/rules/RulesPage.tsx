@@ -10,7 +10,7 @@ import { RulingsList } from './RulingsList';
 import { useRules } from './queries';
 
 /** Every rule with what it looks at and why, how it is set here, and what was decided over it. */
-export function RulesStage() {
+export function RulesPage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [shownRulings, setShownRulings] = useState(false);

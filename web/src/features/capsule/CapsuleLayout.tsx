@@ -4,7 +4,7 @@ import { say } from './messages';
 import { useSavedCapsules } from './queries';
 
 /** The capsules of a client: planned, saved, and sharing a core. */
-export function CapsuleStage() {
+export function CapsuleLayout() {
   const { clientId = '' } = useParams();
   const { search } = useLocation();
   const { pieces } = useDesk();

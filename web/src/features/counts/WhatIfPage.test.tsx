@@ -6,7 +6,7 @@ import type { Difference } from '../../api/client';
 import { choose } from '../../testing/choose';
 import { onDesk, piece } from '../../testing/desk';
 import { FakeStream, fakeStreams } from '../../testing/streams';
-import { WhatIfStage } from './WhatIfStage';
+import { WhatIfPage } from './WhatIfPage';
 
 const metals = {
   id: 'metals',
@@ -31,7 +31,7 @@ beforeEach(() => {
 afterEach(cleanup);
 
 const open = async (selection: string[] = [], select = () => undefined) => {
-  onDesk(<WhatIfStage />, pieces, '?season=winter', ['desk day'], undefined, {
+  onDesk(<WhatIfPage />, pieces, '?season=winter', ['desk day'], undefined, {
     selection: new Set(selection),
     select: select as never,
   });

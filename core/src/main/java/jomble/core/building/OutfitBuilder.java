@@ -1,4 +1,4 @@
-package jomble.core.bench;
+package jomble.core.building;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -34,7 +34,7 @@ import jomble.core.piece.Slot;
  * outfit of the context contains it together with everything chosen so far. The order follows the judgement of the
  * unfinished outfit with the piece: cautions, then score.
  */
-public final class Bench {
+public final class OutfitBuilder {
     private static final Set<Slot> THIRD_PIECES = EnumSet.of(Slot.MID, Slot.JACKET);
     private static final Set<Slot> FINISHING =
             EnumSet.of(Slot.BELT, Slot.BAG, Slot.HAT, Slot.NECK, Slot.TIE, Slot.JEWELLERY, Slot.WATCH);
@@ -51,7 +51,7 @@ public final class Bench {
     private final RuleCatalogue catalogue;
     private final OutfitQueries queries;
 
-    public Bench(RuleCatalogue catalogue, OutfitQueries queries) {
+    public OutfitBuilder(RuleCatalogue catalogue, OutfitQueries queries) {
         this.catalogue = catalogue;
         this.queries = queries;
     }

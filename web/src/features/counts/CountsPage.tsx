@@ -9,7 +9,7 @@ import { CellReading } from './CellReading';
 import { ContextTable } from './ContextTable';
 import { CrossingTable } from './CrossingTable';
 import { Ranking } from './Ranking';
-import { WhatIfStage } from './WhatIfStage';
+import { WhatIfPage } from './WhatIfPage';
 
 /** The counted slots that some piece can fill, with their words. */
 function slotsOf(pieces: PieceView[], counting: string): [string, string][] {
@@ -21,7 +21,7 @@ function slotsOf(pieces: PieceView[], counting: string): [string, string][] {
 const views = ['crossing', 'byPiece', 'contexts', 'whatIf'] as const;
 
 /** What goes with what: the crossing table, the pieces by their counts, all contexts, or the wardrobe as it would be. */
-export function CountsStage() {
+export function CountsPage() {
   const { live, pieces, readingSlot } = useDesk();
   const [chosen, change] = useChosen();
   const slots = slotsOf(pieces, chosen.counting);
@@ -80,7 +80,7 @@ export function CountsStage() {
       )}
       {view === 'byPiece' && live.counts && <Ranking counts={live.counts} />}
       {view === 'contexts' && <ContextTable />}
-      {view === 'whatIf' && <WhatIfStage />}
+      {view === 'whatIf' && <WhatIfPage />}
       {readingSlot &&
         view === 'crossing' &&
         createPortal(

@@ -5,8 +5,8 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { PieceView } from '../../api/client';
 import { type Desk, DeskContext } from '../desk';
-import { CapsuleStage } from './CapsuleStage';
-import { PlanPage } from './PlanPage';
+import { CapsuleLayout } from './CapsuleLayout';
+import { CapsulePlanPage } from './CapsulePlanPage';
 import { SavedPage } from './SavedPage';
 import type { Plan, SavedCapsule } from './queries';
 
@@ -138,8 +138,8 @@ function shown(at = '') {
       <DeskContext value={desk}>
         <MemoryRouter initialEntries={[`/clients/c/capsule${at}`]}>
           <Routes>
-            <Route path="/clients/:clientId/capsule" element={<CapsuleStage />}>
-              <Route index element={<PlanPage />} />
+            <Route path="/clients/:clientId/capsule" element={<CapsuleLayout />}>
+              <Route index element={<CapsulePlanPage />} />
               <Route path="saved" element={<SavedPage />} />
             </Route>
           </Routes>
@@ -186,7 +186,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-describe('CapsuleStage', () => {
+describe('CapsuleLayout', () => {
   it('plans nothing until it is asked to, then what was wished', () => {
     shown();
     expect(Stream.opened).toHaveLength(0);

@@ -1,4 +1,4 @@
-package jomble.core.bench;
+package jomble.core.building;
 
 import java.util.List;
 import jomble.core.judgement.Finding;

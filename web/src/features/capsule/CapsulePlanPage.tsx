@@ -27,7 +27,7 @@ const largestBudget = 60_000;
 const longer = 5;
 
 /** Planning a capsule: the wishes, the best capsule found, and changes by hand. */
-export function PlanPage() {
+export function CapsulePlanPage() {
   const { clientId = '' } = useParams();
   const { client, byId, stamp, select } = useDesk();
   const today = useToday()();
