@@ -7,5 +7,6 @@ export const say = speaker({
   nameMissing: 'Give it a name.',
   notes: 'Notes',
   cancel: 'Cancel',
+  close: 'Close',
   save: 'Save',
 });

@@ -51,7 +51,7 @@ describe('an occasion', () => {
     ['often', '22', 'At most 21 times a week, or 31 a month.'],
     ['often', '-1', 'At most 21 times a week, or 31 a month.'],
     ['often', 'daily', 'At most 21 times a week, or 31 a month.'],
-    ['outdoorMinutes', '1441', '0 to 1440 minutes'],
+    ['outdoorMinutes', '1441', '0 to 1,440 minutes'],
     ['indoorC', '46', '−30 to 45 °C'],
     ['maxHeelCm', 'flat', '0 to 25 cm'],
   ])('says at its field why %s “%s” cannot be, and saves nothing', async (field, value, why) => {

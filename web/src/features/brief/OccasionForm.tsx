@@ -47,7 +47,7 @@ const optional = ({ minimum, maximum }: { minimum: number; maximum: number }, un
     z.trim(),
     z.refine(
       (value) => value === '' || (Number(value) >= minimum && Number(value) <= maximum),
-      say('outsideOf', { least: minimum, most: maximum, unit }),
+      say('outsideOf', { least: minimum, most: maximum, unit }).replace('-', '−'),
     ),
   );
 

@@ -23,7 +23,7 @@ export function NewClient() {
   return (
     <form onSubmit={(event) => void submit(event)} className="flex items-start gap-3">
       <Field label={say('name')} error={problem} className="grow">
-        {(id) => <TextInput id={id} autoComplete="off" {...register('name')} />}
+        {(id) => <TextInput id={id} autoComplete="off" className="bg-sheet" {...register('name')} />}
       </Field>
       <Button type="submit" className="mt-4">
         {say('add')}

@@ -47,14 +47,14 @@ function Visits({ clientId }: { clientId: string }) {
       {visits.data?.length === 0 && <p className="mt-4 text-soft">{say('none')}</p>}
       <ul className="mt-4 border-t border-line" aria-label={say('visits')}>
         {visits.data?.map((visit) => (
-          <Line key={visit.id} clientId={clientId} visit={visit} isToCome={visit.date >= today()} />
+          <Line key={visit.id} clientId={clientId} visit={visit} today={today()} />
         ))}
       </ul>
     </>
   );
 }
 
-function Line({ clientId, visit, isToCome }: { clientId: string; visit: Visit; isToCome: boolean }) {
+function Line({ clientId, visit, today }: { clientId: string; visit: Visit; today: string }) {
   const change = useChangeVisit(clientId);
   const remove = useDeleteVisit(clientId);
   const undo = useUndo(clientId);
@@ -78,7 +78,9 @@ function Line({ clientId, visit, isToCome }: { clientId: string; visit: Visit; i
     <li className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line py-2">
       <span className="grow">
         {say('day', { date })}
-        {isToCome && <span className="ml-2 text-xs text-soft">{say('toCome')}</span>}
+        {visit.date >= today && (
+          <span className="ml-2 text-xs text-soft">{say(visit.date === today ? 'isToday' : 'toCome')}</span>
+        )}
       </span>
       <Button look="link" aria-label={say('changeOf', { date })} onClick={() => setChanging(true)}>
         {say('change')}

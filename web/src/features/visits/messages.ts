@@ -23,4 +23,5 @@ export const say = speaker({
   dateMissing: 'Say on which day.',
   years: 'A visit is between the years 1900 and 2200.',
   toCome: 'to come',
+  isToday: 'today',
 });

@@ -3,6 +3,7 @@ package jomble.server.problem;
 import java.net.URI;
 import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Pattern;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
@@ -11,6 +12,7 @@ import jomble.core.tree.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Turns every failure into {@code application/problem+json} (RFC 9457); never a stack trace. */
 @RestControllerAdvice
@@ -40,6 +43,9 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     /** Message for an unexpected failure. */
     public static final String UNEXPECTED =
             "Something went wrong on our side. What was shown as saved is safe; try again.";
+
+    /** What programs ask for, and what pages load. */
+    private static final Pattern NO_PAGES = Pattern.compile("/?(api|assets|drawings)(/|$)");
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
@@ -121,6 +127,20 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
         }
         LOG.error("unexpected failure", e);
         return answer(HttpStatus.INTERNAL_SERVER_ERROR, "internal", UNEXPECTED, List.of());
+    }
+
+    /** A browser at an address that leads nowhere is shown the page that says so. */
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String accepted = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+        boolean isPage = accepted.contains(MediaType.TEXT_HTML_VALUE)
+                && !NO_PAGES.matcher(e.getResourcePath()).lookingAt();
+        return isPage
+                ? ResponseEntity.status(HttpStatus.NOT_FOUND)
+                        .contentType(MediaType.TEXT_HTML)
+                        .body(new ClassPathResource("static/index.html"))
+                : super.handleNoResourceFoundException(e, headers, status, request);
     }
 
     @Override

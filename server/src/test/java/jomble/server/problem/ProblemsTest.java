@@ -185,4 +185,21 @@ class ProblemsTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json()).containsEntry("code", "over-budget").doesNotContainKey("total");
     }
+
+    @ParameterizedTest(name = "{0} for {1}: {2}")
+    @CsvSource({
+        "/nowhere,             text/html,        text/html",
+        "/clients-of-old/more, text/html,        text/html",
+        "/nowhere,             application/json, application/problem+json",
+        "/api/v1/nothing-here, text/html,        application/problem+json",
+        "/assets/old-1.js,     text/html,        application/problem+json",
+    })
+    void aBrowserAtAnAddressThatLeadsNowhereGetsThePages(String path, String accepted, String type, Jomble jomble) {
+        Answer answer = jomble.stylist().send("GET", path, null, "Accept", accepted);
+        assertThat(answer.status()).isEqualTo(404);
+        assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith(type);
+        if (type.equals("text/html")) {
+            assertThat(answer.text()).contains("id=\"root\"");
+        }
+    }
 }
