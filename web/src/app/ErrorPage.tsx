@@ -10,7 +10,7 @@ export function MissingPage() {
   usePageTitle(say('missing'));
   const { pathname } = useLocation();
   return (
-    <main className="m-8 flex max-w-xl flex-col gap-4">
+    <main className="mx-auto flex max-w-xl flex-col gap-4 p-8">
       <h1 className="font-serif text-2xl font-semibold">{say('missing')}</h1>
       <p className="break-words">{say('missingWhy', { address: pathname })}</p>
       <ToClients />
@@ -33,7 +33,7 @@ export function ErrorPage() {
       () => setCopied(false),
     );
   return (
-    <main className="m-8 flex max-w-xl flex-col gap-4" role="alert">
+    <main className="mx-auto flex max-w-xl flex-col gap-4 p-8" role="alert">
       <h1 className="font-serif text-2xl font-semibold">{title}</h1>
       <p>{say(isNewer ? 'newer' : 'safe')}</p>
       <p className="flex flex-wrap items-baseline gap-5">

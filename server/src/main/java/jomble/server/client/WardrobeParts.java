@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -71,6 +72,32 @@ public class WardrobeParts implements Keeper {
             return list;
         }
         return mapper.value(part, its.isEmpty() ? null : its.get(0).document());
+    }
+
+    /**
+     * A wardrobe with entries added since, without reading the others again; empty when something else has changed.
+     *
+     * @param changes made since, oldest first
+     */
+    public Optional<Wardrobe> withAdded(Wardrobe wardrobe, List<Change> changes) {
+        Wardrobe now = wardrobe;
+        for (Change change : changes) {
+            if (!change.isAddition() || !keeps(change.part()) || change.ref().isEmpty()) {
+                return Optional.empty();
+            }
+            now = withEntry(now, Parts.named(change.part()), change.afterDoc());
+        }
+        return Optional.of(now);
+    }
+
+    private Wardrobe withEntry(Wardrobe wardrobe, Part<?> part, String text) {
+        return part instanceof EntryPart<?> entries ? with(wardrobe, entries, text) : wardrobe;
+    }
+
+    private <E> Wardrobe with(Wardrobe wardrobe, EntryPart<E> part, String text) {
+        List<E> more = new ArrayList<>(wardrobe.get(part));
+        more.add(mapper.entry(part, text));
+        return wardrobe.with(part, more);
     }
 
     /** One part of the client's wardrobe. */

@@ -18,6 +18,7 @@ public class Change {
     /** The part whose entries are pieces; every other part is kept by the wardrobe document. */
     public static final String PIECES = "pieces";
 
+    static final String ADDED = "added";
     static final String UNDONE = "undone";
     static final String REDONE = "redone";
 
@@ -58,7 +59,7 @@ public class Change {
         change.ref = ref;
         change.beforeDoc = before;
         change.afterDoc = after;
-        change.action = before == null ? "added" : after == null ? "deleted" : "changed";
+        change.action = before == null ? ADDED : after == null ? "deleted" : "changed";
         return change;
     }
 
@@ -104,6 +105,11 @@ public class Change {
     /** Id of the entry within its part; empty for a part that is no list, such as the brief. */
     public String ref() {
         return ref;
+    }
+
+    /** Whether it added an entry at the end of its part. */
+    public boolean isAddition() {
+        return action.equals(ADDED);
     }
 
     public String action() {

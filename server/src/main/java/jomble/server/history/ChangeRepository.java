@@ -25,6 +25,8 @@ interface ChangeRepository extends JpaRepository<Change, Long> {
             order by c.number desc""")
     List<Change> redoable(UUID clientId, Limit limit);
 
+    List<Change> findByClientIdAndNumberGreaterThanOrderByNumber(UUID clientId, long number, Limit limit);
+
     List<Change> findByClientIdAndStepOrderByNumberDesc(UUID clientId, UUID step);
 
     List<Change> findByClientIdAndPartAndRefOrderByNumberDesc(UUID clientId, String part, String ref, Limit limit);

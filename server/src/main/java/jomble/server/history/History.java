@@ -91,6 +91,11 @@ public class History {
         return counters.latest(clientId);
     }
 
+    /** The first changes after one, oldest first, at most {@code most}. */
+    public List<Change> since(UUID clientId, long number, int most) {
+        return changes.findByClientIdAndNumberGreaterThanOrderByNumber(clientId, number, Limit.of(most));
+    }
+
     /** The changes of the newest step that can be undone, newest first; empty when there is none. */
     List<Change> lastStep(UUID clientId) {
         return stepOf(clientId, changes.undoable(clientId, NEWEST).stream().findFirst());

@@ -3,12 +3,14 @@ package jomble.server.piece;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import jomble.core.document.Parts;
 import jomble.core.document.Wardrobe;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
 import jomble.server.client.WardrobeParts;
+import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
@@ -21,6 +23,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class Wardrobes {
     /** Number of pieces cached in memory; each takes about 3 kB. */
     private static final int MOST_KNOWN_PIECES = 20_000;
+
+    /** Changes that are looked through for whether all of them only added. */
+    private static final int MOST_ADDED = 20;
 
     private final PieceRepository rows;
     private final History history;
@@ -52,11 +57,22 @@ public class Wardrobes {
         long change = history.latest(clientId).orElseThrow(() -> ProblemException.notFound("This client"));
         List<Kind> own = kinds.all().own();
         Known before = known.getIfPresent(clientId);
-        if (before == null || before.change() != change || !before.own().equals(own)) {
-            before = new Known(change, own, read(clientId));
-            known.put(clientId, before);
+        boolean isOfTheseKinds = before != null && before.own().equals(own);
+        if (isOfTheseKinds && before.change() == change) {
+            return before.wardrobe();
         }
-        return before.wardrobe();
+        Wardrobe wardrobe =
+                isOfTheseKinds ? since(clientId, before, change).orElseGet(() -> read(clientId)) : read(clientId);
+        known.put(clientId, new Known(change, own, wardrobe));
+        return wardrobe;
+    }
+
+    /** An added wear or visit is put to what is known, so that a long log is not read again for each. */
+    private Optional<Wardrobe> since(UUID clientId, Known before, long change) {
+        long missed = change - before.change();
+        List<Change> added =
+                missed > 0 && missed <= MOST_ADDED ? history.since(clientId, before.change(), MOST_ADDED) : List.of();
+        return added.size() == missed ? parts.withAdded(before.wardrobe(), added) : Optional.empty();
     }
 
     private Wardrobe read(UUID clientId) {

@@ -2,6 +2,7 @@ package jomble.server.wear;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import jomble.server.running.Caller;
@@ -65,6 +66,35 @@ class WearsTest {
     void takesTheDayOfTheCaller() {
         assertThat(wear("2027-01-12", "a").status()).isEqualTo(201);
         assertThat(wear("2027-01-13", "a").at("code")).isEqualTo("in-the-future");
+    }
+
+    /** What is known is added to, and read anew after anything else: asked after each change, the log is always whole. */
+    @Test
+    void isWholeAfterEveryChange() {
+        wear("2026-01-05", "a");
+        assertThat(times("a")).isEqualTo(1);
+        wear("2026-01-06", "a");
+        wear("2026-01-07", "a", "b");
+        assertThat(times("a")).isEqualTo(3);
+        stylist.post(client + "/undo", Map.of());
+        assertThat(times("a")).isEqualTo(2);
+        wear("2026-01-08", "b");
+        assertThat(times("a")).isEqualTo(2);
+        stylist.post(client + "/visits", Map.of("date", "2026-01-08"));
+        stylist.post(client + "/pieces", Map.of("id", "c", "kind", "scarf"));
+        wear("2026-01-09", "c");
+        assertThat(times("c")).isEqualTo(1);
+        Map<String, Object> document =
+                new HashMap<>(stylist.get(client + "/document").json());
+        document.put("wears", List.of());
+        stylist.put(client + "/document", document);
+        assertThat(stylist.get(client + "/wears").json()).isEmpty();
+        stylist.post(client + "/undo", Map.of());
+        assertThat(times("a")).isEqualTo(2);
+    }
+
+    private Object times(String piece) {
+        return stylist.get(client + "/wears").at(piece, "times");
     }
 
     @Test
