@@ -21,22 +21,7 @@ final class RulingPart extends EntryPart<Ruling> {
     private static final int LONGEST_BY = 80;
 
     RulingPart() {
-        super("overrides", MOST);
-    }
-
-    @Override
-    public String id(Ruling ruling) {
-        return ruling.id();
-    }
-
-    @Override
-    public String title(Ruling ruling) {
-        return "";
-    }
-
-    @Override
-    protected String noun() {
-        return "exception";
+        super("overrides", "exception", MOST, Ruling::id);
     }
 
     @Override

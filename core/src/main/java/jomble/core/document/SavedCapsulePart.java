@@ -23,22 +23,12 @@ public final class SavedCapsulePart extends EntryPart<SavedCapsule> {
     private static final int LONGEST_SEASON = 80;
 
     SavedCapsulePart() {
-        super("capsules", MOST_CAPSULES);
-    }
-
-    @Override
-    public String id(SavedCapsule capsule) {
-        return capsule.id();
+        super("capsules", "capsule", MOST_CAPSULES, SavedCapsule::id);
     }
 
     @Override
     public String title(SavedCapsule capsule) {
         return capsule.name();
-    }
-
-    @Override
-    protected String noun() {
-        return "capsule";
     }
 
     @Override

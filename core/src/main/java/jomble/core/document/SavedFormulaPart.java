@@ -26,22 +26,12 @@ final class SavedFormulaPart extends EntryPart<SavedFormula> {
     private static final Map<String, Object> FORMALITY = Map.of("type", "integer", "minimum", 1, "maximum", 7);
 
     SavedFormulaPart() {
-        super("formulas", MOST_SAVED);
-    }
-
-    @Override
-    public String id(SavedFormula formula) {
-        return formula.id();
+        super("formulas", "formula", MOST_SAVED, SavedFormula::id);
     }
 
     @Override
     public String title(SavedFormula formula) {
         return formula.name();
-    }
-
-    @Override
-    protected String noun() {
-        return "formula";
     }
 
     @Override

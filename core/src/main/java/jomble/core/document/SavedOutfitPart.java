@@ -32,22 +32,12 @@ public final class SavedOutfitPart extends EntryPart<SavedOutfit> {
     private static final List<String> ABOUT = List.of("name", "notes", "occasions", "seasons", "tags", "favourite");
 
     SavedOutfitPart() {
-        super("outfits", MOST_OUTFITS);
-    }
-
-    @Override
-    public String id(SavedOutfit outfit) {
-        return outfit.id();
+        super("outfits", "outfit", MOST_OUTFITS, SavedOutfit::id);
     }
 
     @Override
     public String title(SavedOutfit outfit) {
         return outfit.about().name();
-    }
-
-    @Override
-    protected String noun() {
-        return "outfit";
     }
 
     @Override

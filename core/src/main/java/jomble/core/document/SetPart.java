@@ -22,22 +22,12 @@ final class SetPart extends EntryPart<PieceSet> {
     private static final int LONGEST_LABEL = 80;
 
     SetPart() {
-        super("sets", MOST_SETS);
-    }
-
-    @Override
-    public String id(PieceSet set) {
-        return set.id();
+        super("sets", "set", MOST_SETS, PieceSet::id);
     }
 
     @Override
     public String title(PieceSet set) {
         return set.label();
-    }
-
-    @Override
-    protected String noun() {
-        return "set";
     }
 
     @Override

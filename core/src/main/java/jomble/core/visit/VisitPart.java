@@ -14,27 +14,12 @@ public final class VisitPart extends EntryPart<Visit> {
     private static final int MOST = 5_000;
 
     public VisitPart() {
-        super("visits", MOST);
-    }
-
-    @Override
-    public String id(Visit visit) {
-        return visit.id();
-    }
-
-    @Override
-    public String title(Visit visit) {
-        return "";
+        super("visits", "visit", MOST, Visit::id);
     }
 
     @Override
     public LocalDate day(Visit visit) {
         return visit.date();
-    }
-
-    @Override
-    protected String noun() {
-        return "visit";
     }
 
     @Override

@@ -18,27 +18,12 @@ public final class WearPart extends EntryPart<Wear> {
     private static final int LONGEST_DATE = 16;
 
     public WearPart() {
-        super("wears", MOST_WEARS);
-    }
-
-    @Override
-    public String id(Wear wear) {
-        return wear.id();
-    }
-
-    @Override
-    public String title(Wear wear) {
-        return "";
+        super("wears", "wear", MOST_WEARS, Wear::id);
     }
 
     @Override
     public LocalDate day(Wear wear) {
         return wear.date();
-    }
-
-    @Override
-    protected String noun() {
-        return "wear";
     }
 
     @Override

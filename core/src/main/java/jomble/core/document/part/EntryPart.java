@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import jomble.core.tree.Node;
 
 /**
@@ -18,15 +19,21 @@ import jomble.core.tree.Node;
  * @param <E> the immutable entry
  */
 public abstract class EntryPart<E> extends Part<List<E>> {
+    private final String noun;
     private final int most;
+    private final Function<E, String> id;
 
     /**
      * @param name field of the document
+     * @param noun what an entry is called in error messages, such as "capsule"
      * @param most entries a document may have
+     * @param id identifies an entry within the part: 1 to 64 characters
      */
-    protected EntryPart(String name, int most) {
+    protected EntryPart(String name, String noun, int most, Function<E, String> id) {
         super(name, List.of());
+        this.noun = noun;
         this.most = most;
+        this.id = id;
     }
 
     /** The largest number of entries. */
@@ -34,19 +41,20 @@ public abstract class EntryPart<E> extends Part<List<E>> {
         return most;
     }
 
-    /** Identifies the entry within its part: 1 to 64 characters. */
-    public abstract String id(E entry);
+    /** Identifies the entry within its part. */
+    public final String id(E entry) {
+        return id.apply(entry);
+    }
 
     /** A short name for the entry in plain words, such as the name it was saved under; empty when it has none. */
-    public abstract String title(E entry);
+    public String title(E entry) {
+        return "";
+    }
 
     /** The day the entry is about; null when it is about none. */
     public LocalDate day(E entry) {
         return null;
     }
-
-    /** What an entry is called in error messages, such as "capsule". */
-    protected abstract String noun();
 
     /** Whether documents may leave out the id; it is then derived from the rest of the entry. */
     protected boolean mayLackId() {
@@ -78,7 +86,7 @@ public abstract class EntryPart<E> extends Part<List<E>> {
         for (Node item : node.items(most)) {
             E entry = readEntry(mayLackId() ? withId(item, alike) : item);
             if (entry != null && !seen.add(id(entry))) {
-                item.field("id").reject("twice", "the " + noun() + " " + id(entry) + " is given twice");
+                item.field("id").reject("twice", "the " + noun + " " + id(entry) + " is given twice");
             } else if (entry != null) {
                 entries.add(entry);
             }
