@@ -81,7 +81,7 @@ api.use({
     return request;
   },
   onResponse({ response }) {
-    if (response.status === 401 && !location.pathname.startsWith('/sign-in')) {
+    if (response.status === 401 && location.pathname !== '/sign-in') {
       location.assign('/sign-in');
     }
   },

@@ -14,7 +14,7 @@ import { pages as pieces } from '../features/pieces/pages';
 import { pages as rules } from '../features/rules/pages';
 import { pages as session } from '../features/session/pages';
 import { pages as studio } from '../features/studio/pages';
-import { pages as workspace } from '../features/workspace/pages';
+import { pages as workspace, type WorkspaceRoute } from '../features/workspace/pages';
 import { Notices } from '../ui/Notices';
 import { ErrorPage, MissingPage } from './ErrorPage';
 import { useFocusNearby } from './focusNearby';
@@ -37,6 +37,11 @@ function page(path: string, load: () => Promise<ComponentType>, children?: Route
   return { path, errorElement: <ErrorPage />, lazy: { Component: load }, children };
 }
 
+/** A page of the workspace, at a step of the work. */
+function step(path: string, load: () => Promise<ComponentType>, handle: WorkspaceRoute): RouteObject {
+  return { ...page(path, load), handle };
+}
+
 /** A gallery of the kit; not part of the production build. */
 const kit = import.meta.env.DEV ? [page('/ui', async () => (await import('./Gallery')).Gallery)] : [];
 
@@ -53,20 +58,31 @@ const router = createBrowserRouter([
       ...kit,
       page('/clients/:clientId', workspace.Workspace, [
         { index: true, element: <Navigate to="brief" replace /> },
-        page('brief', brief.BriefPage),
-        page('pieces', pieces.PiecesPage),
-        page('pieces/:ref', pieces.PiecePage),
-        page('palette', palette.PalettePage),
-        page('capsule', capsule.CapsuleLayout, [
-          { index: true, lazy: { Component: capsule.CapsulePlanPage } },
-          page('saved', capsule.SavedPage),
-          page('shared', capsule.SharedPage),
-        ]),
+        step('brief', brief.BriefPage, { step: 'brief' }),
+        step('pieces', pieces.PiecesPage, { step: 'pieces' }),
+        step('pieces/:ref', pieces.PiecePage, { step: 'pieces' }),
+        step('palette', palette.PalettePage, { step: 'palette' }),
+        {
+          path: 'capsule',
+          errorElement: <ErrorPage />,
+          lazy: { Component: capsule.CapsuleLayout },
+          handle: { step: 'capsule' } satisfies WorkspaceRoute,
+          children: [
+            { index: true, lazy: { Component: capsule.CapsulePlanPage } },
+            page('saved', capsule.SavedPage),
+            page('shared', capsule.SharedPage),
+          ],
+        },
         {
           lazy: { Component: outfits.OutfitsLayout },
+          handle: { step: 'outfits' } satisfies WorkspaceRoute,
           children: [
             page('outfits', outfits.OutfitsPage),
-            page('outfits/bench', outfits.BenchPage),
+            step('outfits/bench', outfits.BenchPage, {
+              step: 'outfits',
+              readsFirst: true,
+              takesPieces: true,
+            }),
             page('outfits/ways', outfits.WaysPage),
             page('outfits/changes', outfits.ChangesPage),
             page('outfits/paths', outfits.PathsPage),
@@ -74,11 +90,11 @@ const router = createBrowserRouter([
             page('outfits/worn', outfits.WornOutfitsPage),
             page('outfits/saved', outfits.SavedOutfitsPage),
             page('outfits/formulas', outfits.FormulasPage),
-            page('outfits/suits', outfits.SuitsPage),
+            step('outfits/suits', outfits.SuitsPage, { step: 'outfits', readsFirst: true }),
           ],
         },
-        page('counts', counts.CountsPage),
-        page('rules', rules.RulesPage),
+        step('counts', counts.CountsPage, { step: 'counts' }),
+        step('rules', rules.RulesPage, { step: 'rules' }),
         { path: '*', element: <MissingPage /> },
       ]),
       { path: '*', element: <MissingPage /> },

@@ -3,6 +3,7 @@ import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardE
 import { useLocation, useNavigate, useParams } from 'react-router';
 import type { Exact, PieceView } from '../../api/client';
 import { common } from '../../language/text';
+import { useWorkspaceRoute } from './route';
 import { text } from './text';
 import { Choice } from '../../ui/Choice';
 import { Drawing, DrawnHere } from '../../ui/Drawing';
@@ -75,7 +76,7 @@ const Strip = memo(function Strip(props: StripProps) {
 export function Rail() {
   const { clientId } = useParams();
   const navigate = useNavigate();
-  const { search, pathname } = useLocation();
+  const { search } = useLocation();
   const { pieces, shown, byId, live, selection, select } = useDesk();
   const [chosen] = useChosen();
   const [sort, setSort] = useState<RailSort>('family');
@@ -121,7 +122,7 @@ export function Rail() {
   );
   const at = Math.min(active, strips.length - 1);
 
-  const onBench = pathname.endsWith('/outfits/bench');
+  const onBench = useWorkspaceRoute().takesPieces ?? false;
   const open = useCallback(
     (id: string) => {
       const piece = byId.get(id);

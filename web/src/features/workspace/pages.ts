@@ -2,3 +2,5 @@
 export const pages = {
   Workspace: async () => (await import('./Workspace')).Workspace,
 };
+
+export type { WorkspaceRoute } from './route';

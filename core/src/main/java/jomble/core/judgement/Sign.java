@@ -1,6 +1,9 @@
 package jomble.core.judgement;
 
-/** A fact about an outfit that holds as soon as one piece makes it true. */
+/**
+ * A fact about an outfit that holds as soon as one piece makes it true. All of them are one measure of 64 bits, so there
+ * may be 64; whoever needs more makes a second measure of them. {@link #bit()} refuses the 65th.
+ */
 public enum Sign {
     /** A see-through top or one-piece. */
     SHEER_OUTER,
@@ -68,6 +71,9 @@ public enum Sign {
     ROOMY_OUTER;
 
     long bit() {
+        if (ordinal() >= Long.SIZE) {
+            throw new IllegalStateException(this + " is one sign more than the 64 that a measure holds");
+        }
         return 1L << ordinal();
     }
 }

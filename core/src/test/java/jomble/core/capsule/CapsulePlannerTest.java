@@ -255,6 +255,32 @@ class CapsulePlannerTest {
         return months.stream().map(Need.Month::context).distinct().toList();
     }
 
+    /** What any of them must have or must not have holds for what all of them share, whichever of them it is. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1})
+    void theCoreKeepsToTheWishesOfEveryCapsule(int asking) {
+        Wardrobe wardrobe = wardrobe(1, 60);
+        List<String> seasons = List.of("cold", "warm");
+        SharedCapsules shared = new SharedCapsules(new CapsulePlanner(COUNTER));
+        List<PieceId> usual = shared.core(
+                seasons.stream().map(one -> problem(wardrobe, shared(one, ""))).toList(), 5, 1, 2, Progress.NONE);
+        String banned = usual.get(0).value();
+        String wanted = usual.get(1).value();
+        List<CapsuleProblem> parts = IntStream.range(0, 2)
+                .mapToObj(i -> problem(
+                        wardrobe,
+                        shared(
+                                seasons.get(i),
+                                i == asking ? ", 'never': ['%s'], 'must': ['%s']".formatted(banned, wanted) : "")))
+                .toList();
+        List<PieceId> core = shared.core(parts, 5, 1, 2, Progress.NONE);
+        assertThat(core).contains(new PieceId(wanted)).doesNotContain(new PieceId(banned));
+    }
+
+    private static String shared(String season, String more) {
+        return "{'size': 12, 'seasons': ['%s']%s}".formatted(season, more);
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3})
     void capsulesOfTheSeasonsShareTheirCore(int seed) {
