@@ -15,11 +15,12 @@ export default defineConfig(({ mode }) => {
       rolldownOptions: {
         // the licences of the typefaces are shown in the browser, not downloaded
         output: {
-          assetFileNames: ({ names }) => `assets/[name]-[hash]${names[0] === 'LICENSE' ? '.txt' : '[extname]'}`,
+          assetFileNames: ({ names }) =>
+            `assets/[name]-[hash]${names[0] === 'LICENSE' ? '.txt' : '[extname]'}`,
         },
       },
     },
     // what renders asks for a browser's document in its first line
-    test: { environment: 'node' },
+    test: { environment: 'node', setupFiles: 'src/testing/setup.ts', testTimeout: 60_000 },
   };
 });

@@ -148,11 +148,6 @@ export const common = {
   },
   worn: {
     today: 'Worn today',
-    times: 'worn',
-    once: 'once',
-    often: 'times',
-    since: 'since the log began, last on',
-    never: 'not worn since the log began',
     written: 'Written into the wear log',
   },
   kinds: {
@@ -202,8 +197,6 @@ export const common = {
     views: { crossing: 'crossing', byPiece: 'by piece', contexts: 'when and where', whatIf: 'what if' },
     sorted: 'sorted by',
     sorts: { count: 'count', colour: 'colour', family: 'kind' } as Record<string, string>,
-    goesWith: 'goes with',
-    ofThem: 'of the outfits',
     under: 'under',
     mostly: 'mostly for',
     total: 'outfits',

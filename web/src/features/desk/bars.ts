@@ -3,6 +3,7 @@ import { compareExact, greatest, shareOf } from '../../language/exact';
 import { figure, spoken } from '../../language/format';
 import { common } from '../../language/text';
 import { countedSlots } from './slots';
+import { say } from './messages';
 
 type Figured = Pick<PieceView, 'id' | 'roles'>;
 
@@ -51,7 +52,7 @@ export function bars(
         return { short: spoken(n), full: `${figure(n)} ${common.pieces.outfits}` };
       }
       const share = percent(n, counts!.total);
-      return { short: share, full: `${common.counts.goesWith} ${share} ${common.counts.ofThem}` };
+      return { short: share, full: say('goesWith', { share }) };
     },
   };
 }

@@ -1,6 +1,7 @@
 import { speaker } from '../../language/intl';
 
 export const say = speaker({
+  goesWith: 'goes with {share} of the outfits',
   undone: 'Undone: {what}',
   redone: 'Redone: {what}',
   nothingToUndo: 'Nothing to undo.',

@@ -3,6 +3,7 @@ import { words } from '../../language/format';
 import { text } from './text';
 import { Mark } from '../../ui/Mark';
 import { useDesk, withSlots } from '../desk';
+import { say } from './messages';
 
 interface Change {
   slot: string;
@@ -34,8 +35,8 @@ export function Changes({ slots, changes }: { slots: Record<string, string | str
               className="text-chalk"
             >
               {change.instead
-                ? `${label(change.piece)} ${text.changes.instead} ${label(change.instead)}`
-                : `${text.changes.add} ${label(change.piece)} (${words(change.slot)})`}
+                ? say('inPlaceOf', { piece: label(change.piece), other: label(change.instead) })
+                : say('added', { piece: label(change.piece), slot: words(change.slot) })}
             </Link>
           </li>
         ))}

@@ -32,13 +32,13 @@ export function OutfitsPage() {
   const narrowed = [
     wanted.verdict === 'daring' && text.outfits.onlyDaring,
     wanted.structure && (common.counts.structures[wanted.structure] ?? wanted.structure),
-    ids.length > 0 && `${text.outfits.containing} ${join(ids.map((id) => byId.get(id)?.label ?? id))}`,
+    ids.length > 0 && say('containing', { pieces: join(ids.map((id) => byId.get(id)?.label ?? id)) }),
   ].filter(Boolean);
   const about = [
     total !== undefined &&
       (selected === undefined || BigInt(selected) === BigInt(total)
-        ? `${figure(listed.length)} ${text.outfits.of} ${figure(total)}`
-        : `${figure(listed.length)} ${text.outfits.of} ${figure(selected)}, ${text.outfits.selection} ${figure(total)}`),
+        ? say('listed', { shown: figure(listed.length), total: figure(total) })
+        : say('selection', { shown: figure(listed.length), chosen: figure(selected), total: figure(total) })),
     ...(narrowed.length > 0 ? narrowed : [text.outfits.all]),
   ].filter(Boolean);
 

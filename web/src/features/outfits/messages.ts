@@ -1,6 +1,12 @@
 import { speaker } from '../../language/intl';
 
 export const say = speaker({
+  inPlaceOf: '{piece} instead of {other}',
+  added: 'add {piece} ({slot})',
+  containing: 'with {pieces}',
+  listed: '{shown} of {total}',
+  ofAll: 'of {total}.',
+  selection: '{shown} of {chosen}, a selection, evenly drawn from {total}',
   choose: 'Choose this outfit: {pieces}',
   chosen: '{n, plural, =0 {none chosen} one {# chosen} other {# chosen}}',
   print: '{n, plural, =0 {Print these} other {Print # chosen}}',

@@ -2,17 +2,14 @@
 export const text = {
   changes: {
     title: 'What would mend it',
-    instead: 'instead of',
     add: 'add',
   },
   outfits: {
     title: 'Outfits',
-    containing: 'with',
     all: 'all outfits in this context',
     onlyDaring: 'bold ones only',
     empty: 'No outfit works in this context.',
     more: 'Show more',
-    of: 'of',
     clear: 'Show all outfits',
     order: 'listed',
     orders: {
@@ -20,7 +17,6 @@ export const text = {
       credits: 'by plus points',
       stable: 'in the order of the wardrobe',
     },
-    selection: 'a selection, evenly drawn from',
     speaks: {
       echo: 'colour comes again',
       contrast: 'clear contrast',

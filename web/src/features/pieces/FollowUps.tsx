@@ -1,7 +1,7 @@
 import { Link, useLocation } from 'react-router';
 import type { PieceView } from '../../api/client';
 import { sentence } from '../../api/problem';
-import { words } from '../../language/format';
+import { day, words } from '../../language/format';
 import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
@@ -9,6 +9,7 @@ import { useDesk } from '../desk';
 import { Errand, type ErrandValue } from './fields/Errand';
 import { money, sums } from './money';
 import { useChange } from './queries';
+import { say } from './messages';
 
 const lists = ['alter', 'repair', 'clean', 'store', 'part-with', 'undecided'] as const;
 
@@ -66,8 +67,12 @@ function Follow({ clientId, piece, plain }: { clientId: string; piece: PieceView
           {piece.label}
         </Link>
         <span className="block truncate text-xs text-soft">
-          {words(String(piece.resolved.whereabouts))}
-          {piece.resolved.dueBack ? `, ${text.decide.by} ${String(piece.resolved.dueBack)}` : ''}
+          {piece.resolved.dueBack
+            ? say('dueBack', {
+                where: words(String(piece.resolved.whereabouts)),
+                date: day(String(piece.resolved.dueBack)),
+              })
+            : words(String(piece.resolved.whereabouts))}
         </span>
       </span>
       {!plain && (

@@ -12,6 +12,7 @@ import { Field, TextInput } from '../../ui/Field';
 import { useSay } from '../../ui/Notices';
 import { textOf } from '../../ui/shapes';
 import { useMakeKind } from './queries';
+import { say } from './messages';
 
 const shape = z.object({ name: textOf(limits.NewKind.name, common.kinds.nameMissing) });
 
@@ -19,7 +20,7 @@ const shape = z.object({ name: textOf(limits.NewKind.name, common.kinds.nameMiss
 export function KindMaker({ piece }: { piece: PieceView }) {
   const [open, setOpen] = useState(false);
   const make = useMakeKind();
-  const say = useSay();
+  const tell = useSay();
 
   const { register, handleSubmit, formState, reset } = useForm<z.infer<typeof shape>>({
     resolver: zodResolver(shape),
@@ -31,7 +32,7 @@ export function KindMaker({ piece }: { piece: PieceView }) {
       { name: name.trim(), like: piece.kind, set },
       {
         onSuccess: (kind) => {
-          say(`${common.kinds.made}: ${kind.name}`);
+          tell(say('kindMade', { kind: kind.name }));
           setOpen(false);
         },
       },

@@ -8,6 +8,7 @@ import { sentence } from '../../api/problem';
 import { text } from './text';
 import { Button } from '../../ui/Button';
 import { useKeys } from '../../ui/useKeys';
+import { say } from './messages';
 
 /** Photos of a piece beside its drawing, with the colours they show, taken over with one key. */
 export function Photos({ piece, onColours }: { piece: PieceView; onColours: (colours: unknown) => void }) {
@@ -70,13 +71,13 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
             >
               <img
                 src={`/api/v1/clients/${clientId}/photos/${photo.id}/small.jpg`}
-                alt={`${text.photos.of} ${piece.label}, ${i + 1}`}
+                alt={say('photoOf', { piece: piece.label, n: i + 1 })}
                 className="h-20 w-20 bg-rail object-contain"
               />
             </a>
             <Button
               look="link"
-              aria-label={`${text.photos.remove} ${i + 1}`}
+              aria-label={say('removePhoto', { n: i + 1 })}
               className="absolute top-0 right-0 w-6 bg-sheet"
               onClick={() => remove.mutate(photo.id)}
             >

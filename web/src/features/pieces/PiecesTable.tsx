@@ -319,7 +319,7 @@ const Row = memo(function Row({
       <span role="cell">
         <Tick
           bare
-          label={`${common.pieces.select} ${piece.label}`}
+          label={say('selectPiece', { piece: piece.label })}
           checked={chosen}
           tabIndex={isStop ? 0 : -1}
           onClick={(event) => onToggle(index, event.shiftKey)}

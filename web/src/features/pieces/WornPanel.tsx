@@ -1,9 +1,9 @@
 import { useParams } from 'react-router';
 import type { PieceView } from '../../api/client';
-import { day, figure } from '../../language/format';
-import { common } from '../../language/text';
+import { day } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { useWear, useWorn } from '../desk';
+import { say } from './messages';
 
 /** How often the piece was worn since the log began, and one more wear with one press. */
 export function WornPanel({ piece }: { piece: PieceView }) {
@@ -13,12 +13,10 @@ export function WornPanel({ piece }: { piece: PieceView }) {
   return (
     <section className="mt-6">
       <p className="text-soft" data-testid="worn">
-        {worn
-          ? `${common.worn.times} ${worn.times === 1 ? common.worn.once : `${figure(worn.times)} ${common.worn.often}`} ${common.worn.since} ${day(worn.last)}`
-          : common.worn.never}
+        {worn ? say('worn', { n: worn.times, last: day(worn.last) }) : say('neverWorn')}
       </p>
       <Button look="link" disabled={wear.isPending} onClick={() => wear.mutate([piece.id])}>
-        {common.worn.today}
+        {say('wornToday')}
       </Button>
     </section>
   );

@@ -1,6 +1,20 @@
 import { speaker } from '../../language/intl';
 
 export const say = speaker({
+  worn: 'worn {n, plural, one {once} other {{n, number} times}} since the log began, last on {last}',
+  neverWorn: 'not worn since the log began',
+  wornToday: 'Worn today',
+  dueBack: '{where}, back by {date}',
+  selectPiece: 'Select {piece}',
+  kindMade: 'New kind: {kind}',
+  fibreAt: 'fibre {n}',
+  colourAt: 'colour {n}',
+  takeAway: 'take away {what}',
+  takeAwayColour: 'take away colour {n}',
+  takeAwayOf: '{attribute}: take away {what}',
+  backToDerived: '{attribute}: set by hand ×, back to derived',
+  photoOf: 'Photo of {piece}, {n}',
+  removePhoto: 'Remove photo {n}',
   addColour: 'Add a colour',
   // entry line
   waiting:

@@ -57,10 +57,8 @@ export const text = {
     camera: 'From the camera …',
     cameraWhat: 'What the camera at the rail has taken. Choose the picture of this piece.',
     title: 'Photos',
-    of: 'Photo of',
     add: 'Add a photo: JPEG, PNG or WebP, up to 15 MB',
     adding: 'Reading the photo …',
-    remove: 'Remove photo',
     take: 'Take these colours',
   },
   sets: {

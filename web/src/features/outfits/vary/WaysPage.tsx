@@ -4,7 +4,6 @@ import type { Exact, PieceView } from '../../../api/client';
 import { sentence } from '../../../api/problem';
 import { figure } from '../../../language/format';
 import { common } from '../../../language/text';
-import { text } from '../text';
 import { Choice } from '../../../ui/Choice';
 import { PieceFinder, listQuery, ownSlot, seasonWords, useChosen, useDesk, withSlots } from '../../desk';
 import { OutfitGrid, WaitingGrid } from '../OutfitGrid';
@@ -92,7 +91,7 @@ export function WaysPage() {
         {found.length > 1 && (
           <>
             <span className="font-serif text-lg font-bold text-ink">{figure(found.length)}</span>{' '}
-            {text.outfits.of} {figure(total!)}.{' '}
+            {say('ofAll', { total: figure(total!) })}{' '}
             {say('apart', { n: ways.data!.smallestDistance, exact: String(ways.data!.quality === 'exact') })}
           </>
         )}

@@ -10,6 +10,7 @@ import { Parts } from './Parts';
 import { Several } from './Several';
 import { Tags } from './Tags';
 import { Typed, Words } from './Typed';
+import { say } from '../messages';
 
 interface Props {
   spec: AttributeSpec;
@@ -31,7 +32,7 @@ export function AttributeField(props: Props) {
         {isSet ? (
           <Button
             look="link"
-            aria-label={`${words(spec.name)}: ${common.pieces.set} ×, ${common.pieces.reset}`}
+            aria-label={say('backToDerived', { attribute: words(spec.name) })}
             onClick={onReset}
           >
             {common.pieces.set} ×

@@ -18,7 +18,7 @@ export function Colours({ value, onChange }: { value: Share[]; onChange: (value:
       {hexes.map((hex, i) => (
         <span key={i} className="flex items-center gap-1">
           <ColourPicker
-            label={`${common.pieces.colour} ${i + 1}`}
+            label={say('colourAt', { n: i + 1 })}
             className="flex min-h-7 items-center gap-1.5"
             onPick={(chosen) => onChange(hexes.map((h, j) => (j === i ? chosen : h)))}
           >
@@ -28,7 +28,7 @@ export function Colours({ value, onChange }: { value: Share[]; onChange: (value:
           {hexes.length > 1 && (
             <Button
               look="link"
-              aria-label={`${common.pieces.without} ${common.pieces.colour} ${i + 1}`}
+              aria-label={say('takeAwayColour', { n: i + 1 })}
               onClick={() => onChange(hexes.filter((_, j) => j !== i))}
             >
               ×

@@ -3,6 +3,7 @@ import { words } from '../../../language/format';
 import { common } from '../../../language/text';
 import { Button } from '../../../ui/Button';
 import { Typed, Words } from './Typed';
+import { say } from '../messages';
 
 export interface Fibre {
   fibre: string;
@@ -35,7 +36,7 @@ export function Fibres({
         <span key={i} className="flex items-center gap-1">
           <Words
             id={i === 0 ? 'fibres' : undefined}
-            label={`${common.pieces.fibre} ${i + 1}`}
+            label={say('fibreAt', { n: i + 1 })}
             options={all}
             value={fibre.fibre}
             onChange={(word) => edit(fibres.map((f, j) => (j === i ? { ...f, fibre: word } : f)))}
@@ -55,7 +56,7 @@ export function Fibres({
           %
           <Button
             look="link"
-            aria-label={`${common.pieces.without} ${words(fibre.fibre)}`}
+            aria-label={say('takeAway', { what: words(fibre.fibre) })}
             onClick={() => edit(fibres.filter((_, j) => j !== i))}
           >
             ×

@@ -2,6 +2,7 @@ import { words } from '../../../language/format';
 import { common } from '../../../language/text';
 import type { AttributeSpec } from '../queries';
 import { Select } from '../../../ui/Select';
+import { say } from '../messages';
 
 /** Several words of a list. */
 export function Several({
@@ -20,7 +21,7 @@ export function Several({
         <button
           key={word}
           type="button"
-          aria-label={`${words(spec.name)}: ${common.pieces.without} ${words(word)}`}
+          aria-label={say('takeAwayOf', { attribute: words(spec.name), what: words(word) })}
           onClick={() => onChange(value.filter((other) => other !== word))}
           className="min-h-6 border border-line bg-paper px-1.5 hover:border-no"
         >

@@ -1,6 +1,6 @@
-import { common } from '../../../language/text';
 import { text } from '../text';
 import { Typed } from './Typed';
+import { say } from '../messages';
 
 /** Words of the stylist's own, to find and change pieces together by. */
 export function Tags({
@@ -18,7 +18,7 @@ export function Tags({
         <button
           key={tag}
           type="button"
-          aria-label={`${text.tags.title}: ${common.pieces.without} ${tag}`}
+          aria-label={say('takeAwayOf', { attribute: text.tags.title, what: tag })}
           onClick={() => onChange(value.filter((other) => other !== tag))}
           className="min-h-6 border border-line bg-paper px-1.5 hover:border-no"
         >
