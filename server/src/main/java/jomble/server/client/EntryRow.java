@@ -3,10 +3,14 @@ package jomble.server.client;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
+import org.springframework.data.domain.Persistable;
 
 /**
  * An entry of a client's wardrobe document besides its pieces: a wear, a saved outfit, the brief. A part that is no
@@ -14,7 +18,7 @@ import org.hibernate.annotations.TenantId;
  */
 @Entity
 @Table(name = "client_entry")
-class EntryRow {
+class EntryRow implements Persistable<UUID> {
     @Id
     private UUID id;
 
@@ -33,6 +37,10 @@ class EntryRow {
 
     @Column(columnDefinition = "longtext")
     private String document;
+
+    /** Whether the database has it; without this, saving a new row would look for it first. */
+    @Transient
+    private boolean isStored;
 
     protected EntryRow() {}
 
@@ -74,5 +82,21 @@ class EntryRow {
 
     String document() {
         return document;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return !isStored;
+    }
+
+    @PostLoad
+    @PostPersist
+    void markStored() {
+        isStored = true;
     }
 }

@@ -42,7 +42,9 @@ public class History {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void hold(UUID clientId) {
-        counters.findToChange(clientId).orElseThrow(() -> ProblemException.notFound("This client"));
+        if (counters.findToChange(clientId).isEmpty()) {
+            throw ProblemException.notFound("This client");
+        }
     }
 
     /**
