@@ -93,8 +93,10 @@ class TimeZonesTest {
     @Test
     void consentIsGivenOnThatDay() {
         String client = stylist.newClient();
+        stylist.put(client + "/brief", Map.of("set", Map.of("boundaries", Map.of("tucks", false))));
         browser.zone("America/Lima");
         browser.open(page(client, "brief"));
+        browser.click(By.xpath("//button[starts-with(normalize-space(.), '› Notes') or contains(., '›Notes')]"));
         browser.click(By.xpath("//label[contains(., 'Agreed to photos')]"));
         browser.until(b -> stylist.get(client + "/brief").text().contains("photoConsent"));
         assertThat(stylist.get(client + "/brief").at("brief", "photoConsent")).isEqualTo("2027-01-12");
