@@ -28,6 +28,7 @@ import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
@@ -45,7 +46,7 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
             "Something went wrong on our side. What was shown as saved is safe; try again.";
 
     /** What programs ask for, and what pages load. */
-    private static final Pattern NO_PAGES = Pattern.compile("/?(api|assets|drawings)(/|$)");
+    private static final Pattern NO_PAGES = Pattern.compile("/(api|assets|drawings)(/|$)");
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
@@ -134,8 +135,9 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleNoResourceFoundException(
             NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String accepted = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+        String address = ((ServletWebRequest) request).getRequest().getRequestURI();
         boolean isPage = accepted.contains(MediaType.TEXT_HTML_VALUE)
-                && !NO_PAGES.matcher(e.getResourcePath()).lookingAt();
+                && !NO_PAGES.matcher(address).lookingAt();
         return isPage
                 ? ResponseEntity.status(HttpStatus.NOT_FOUND)
                         .contentType(MediaType.TEXT_HTML)
