@@ -79,6 +79,11 @@ public final class Node {
         reject("unknown-" + what, "unknown " + what + " \"" + shorten(typed) + "\"" + hint);
     }
 
+    /** What was reported below this root until now. */
+    public List<Problem> problems() {
+        return List.copyOf(problems);
+    }
+
     /** Finishes reading; throws when any problem was reported below this root. */
     public void finish() {
         if (!problems.isEmpty()) {

@@ -1,5 +1,7 @@
 package jomble.server.problem;
 
+import static java.util.stream.Collectors.joining;
+
 import java.net.URI;
 import java.util.Comparator;
 import java.util.List;
@@ -8,6 +10,7 @@ import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.core.tree.InvalidInputException;
+import jomble.core.tree.Node;
 import jomble.core.tree.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,6 +36,8 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Turns every failure into {@code application/problem+json} (RFC 9457); never a stack trace. */
 @RestControllerAdvice
@@ -152,6 +157,15 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (root instanceof ProblemException problem) {
             return refused(problem);
         }
+        if (root instanceof UnrecognizedPropertyException unknown) {
+            Node field = Node.at(pointer(unknown), null);
+            field.rejectUnknown("field", unknown.getPropertyName(), known(unknown));
+            return invalid(new InvalidInputException(field.problems()));
+        }
+        if (root instanceof DatabindException unreadable && !unreadable.getPath().isEmpty()) {
+            return invalid(new InvalidInputException(
+                    List.of(new Problem(pointer(unreadable), "not-readable", "cannot be read here"))));
+        }
         return answer(
                 HttpStatus.BAD_REQUEST,
                 "not-json",
@@ -183,6 +197,16 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleExceptionInternal(
             Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         return answer(HttpStatus.valueOf(status.value()), "http-" + status.value(), e.getMessage(), List.of());
+    }
+
+    private static String pointer(DatabindException e) {
+        return e.getPath().stream()
+                .map(step -> "/" + (step.getPropertyName() == null ? step.getIndex() : step.getPropertyName()))
+                .collect(joining());
+    }
+
+    private static List<String> known(UnrecognizedPropertyException e) {
+        return e.getKnownPropertyIds().stream().map(String::valueOf).sorted().toList();
     }
 
     static ResponseEntity<Object> answer(HttpStatus status, String code, String detail, List<Problem> errors) {

@@ -60,6 +60,22 @@ class ProblemsTest {
         assertThat(answer.text()).doesNotContain("Exception", "jomble.server", "select ");
     }
 
+    @ParameterizedTest(name = "{0}: {1} {2}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock = """
+            {"name": "Vera", "nmae": "Vera"}       | /nmae    | unknown-field | did you mean "name"?
+            {"name": ["Vera"]}                    | /name    | not-readable  | cannot be read here
+            {"name": {"first": "Vera"}}           | /name    | not-readable  | cannot be read here
+            """)
+    void namesThePlaceOfWhatIsNotRead(String body, String pointer, String code, String words, Jomble jomble) {
+        Answer answer = jomble.stylist().send("POST", "/api/v1/clients", body);
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.at("errors", 0, "pointer")).isEqualTo(pointer);
+        assertThat(answer.at("errors", 0, "code")).isEqualTo(code);
+        assertThat(answer.at("errors", 0, "message").toString()).contains(words);
+    }
+
     /** A connection closed while the body still arrives is reset, and the answer with it. */
     @ParameterizedTest(name = "a photo of {0} MB is answered {1}")
     @CsvSource({"18, 413", "12, 401"})
