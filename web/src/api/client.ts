@@ -70,7 +70,30 @@ export async function sendFile<T>(path: string, type: string, file: File): Promi
   return body as T;
 }
 
-export const api = createClient<paths>({ baseUrl: location.origin });
+const retries = 3;
+
+/**
+ * Sends a request; a POST again when no answer came, as on a lost connection. Its key tells the server which requests
+ * are one, so that nothing is saved twice.
+ */
+async function send(request: Request): Promise<Response> {
+  if (request.method !== 'POST') {
+    return fetch(request);
+  }
+  request.headers.set('Idempotency-Key', crypto.randomUUID());
+  for (let attempt = 0; ; attempt++) {
+    try {
+      return await fetch(request.clone());
+    } catch (error) {
+      if (attempt === retries || request.signal.aborted) {
+        throw error;
+      }
+      await new Promise((resolve) => setTimeout(resolve, 300 * 2 ** attempt));
+    }
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: send });
 
 api.use({
   onRequest({ request }) {

@@ -21,6 +21,7 @@ export const keys = {
   ruleExamples: named('examples'),
 
   client: named('client'),
+  document: named('document'),
   pieces: named('pieces'),
   photos: named('photos'),
   story: named('story'),

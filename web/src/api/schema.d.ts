@@ -211,17 +211,17 @@ export interface paths {
         put?: never;
         post?: never;
         /**
-         * Deletes a saved capsule; undo brings it back.
-         * @description Deletes a saved capsule; undo brings it back.
+         * Deletes a saved capsule, if it is still as in If-Match; undo brings it back.
+         * @description Deletes a saved capsule, if it is still as in If-Match; undo brings it back.
          */
         delete: operations["delete_4"];
         options?: never;
         head?: never;
         /**
-         * Changes the fields given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null,
-         *      and, with the <code>version</code> the caller saw, <code>pieces</code> and <code>wishes</code>.
-         * @description Changes the fields given: <code>name</code>, <code>notes</code>, <code>locked</code> as <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null,
-         *      and, with the <code>version</code> the caller saw, <code>pieces</code> and <code>wishes</code>.
+         * Changes the fields given, if the capsule is still as in If-Match: <code>name</code>, <code>notes</code>, <code>locked</code> as
+         *      <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null, <code>pieces</code> and <code>wishes</code>.
+         * @description Changes the fields given, if the capsule is still as in If-Match: <code>name</code>, <code>notes</code>, <code>locked</code> as
+         *      <code>{&quot;season&quot;: &quot;winter&quot;</code>} or null, <code>pieces</code> and <code>wishes</code>.
          */
         patch: operations["change_6"];
         trace?: never;
@@ -387,8 +387,10 @@ export interface paths {
          */
         get: operations["export"];
         /**
-         * Replaces the client's wardrobe by a document; a document with a mistake is refused and nothing is saved.
-         * @description Replaces the client's wardrobe by a document; a document with a mistake is refused and nothing is saved.
+         * Replaces the client's wardrobe by a document, if nothing changed since the version in If-Match; a document with a mistake is
+         *      refused and nothing is saved.
+         * @description Replaces the client's wardrobe by a document, if nothing changed since the version in If-Match; a document with a mistake is
+         *      refused and nothing is saved.
          */
         put: operations["replace"];
         post?: never;
@@ -515,17 +517,15 @@ export interface paths {
         put?: never;
         post?: never;
         /**
-         * Deletes a formula; undo brings it back.
-         * @description Deletes a formula; undo brings it back.
+         * Deletes a formula, if it is still as in If-Match; undo brings it back.
+         * @description Deletes a formula, if it is still as in If-Match; undo brings it back.
          */
         delete: operations["delete_3"];
         options?: never;
         head?: never;
         /**
-         * Changes the given <code>name</code> and <code>slots</code>; with <code>seen</code>, only if the slots are still as the caller
-         *      saw them.
-         * @description Changes the given <code>name</code> and <code>slots</code>; with <code>seen</code>, only if the slots are still as the caller
-         *      saw them.
+         * Changes the given <code>name</code> and <code>slots</code>, if the formula is still as in If-Match.
+         * @description Changes the given <code>name</code> and <code>slots</code>, if the formula is still as in If-Match.
          */
         patch: operations["change_5"];
         trace?: never;
@@ -689,8 +689,8 @@ export interface paths {
          */
         post: operations["rule"];
         /**
-         * Deletes the ruling on exactly these pieces.
-         * @description Deletes the ruling on exactly these pieces.
+         * Deletes the ruling on exactly these pieces, if it is still at the version in If-Match.
+         * @description Deletes the ruling on exactly these pieces, if it is still at the version in If-Match.
          */
         delete: operations["takeBack"];
         options?: never;
@@ -711,8 +711,8 @@ export interface paths {
          */
         get: operations["palette"];
         /**
-         * Replaces the client's palette; one with a mistake is refused and nothing is saved.
-         * @description Replaces the client's palette; one with a mistake is refused and nothing is saved.
+         * Replaces the client's palette, if the brief is still at the version in If-Match; one with a mistake is refused and nothing is saved.
+         * @description Replaces the client's palette, if the brief is still at the version in If-Match; one with a mistake is refused and nothing is saved.
          */
         put: operations["change_1"];
         post?: never;
@@ -753,8 +753,8 @@ export interface paths {
         put?: never;
         post?: never;
         /**
-         * Deletes a photo for good.
-         * @description Deletes a photo for good.
+         * Deletes a photo for good; If-Match has its version, which never changes.
+         * @description Deletes a photo for good; If-Match has its version, which never changes.
          */
         delete: operations["delete_5"];
         options?: never;
@@ -901,8 +901,8 @@ export interface paths {
         put: operations["change"];
         post?: never;
         /**
-         * Deletes a piece; with If-Match, only if it is still at that version.
-         * @description Deletes a piece; with If-Match, only if it is still at that version. Undo restores it.
+         * Deletes a piece, if it is still at the version in If-Match.
+         * @description Deletes a piece, if it is still at the version in If-Match. Undo restores it.
          */
         delete: operations["delete"];
         options?: never;
@@ -1069,8 +1069,8 @@ export interface paths {
          */
         get: operations["rules"];
         /**
-         * Replaces the client's house rules.
-         * @description Replaces the client's house rules.
+         * Replaces the client's house rules, if they are still at the version in If-Match.
+         * @description Replaces the client's house rules, if they are still at the version in If-Match.
          */
         put: operations["holdForClient"];
         post?: never;
@@ -1117,15 +1117,15 @@ export interface paths {
         put?: never;
         post?: never;
         /**
-         * Deletes a saved outfit and returns the others; undo restores it.
-         * @description Deletes a saved outfit and returns the others; undo restores it.
+         * Deletes a saved outfit, if it is still as in If-Match, and returns the others; undo restores it.
+         * @description Deletes a saved outfit, if it is still as in If-Match, and returns the others; undo restores it.
          */
         delete: operations["delete_2"];
         options?: never;
         head?: never;
         /**
-         * Changes the fields given and, with the <code>version</code> the caller saw, <code>slots</code> and <code>finishes</code>.
-         * @description Changes the fields given and, with the <code>version</code> the caller saw, <code>slots</code> and <code>finishes</code>.
+         * Changes the fields given, if the outfit is still as in If-Match.
+         * @description Changes the fields given, if the outfit is still as in If-Match.
          */
         patch: operations["change_4"];
         trace?: never;
@@ -1139,8 +1139,8 @@ export interface paths {
         };
         get?: never;
         /**
-         * Makes a set of pieces, or changes which belong to it.
-         * @description Makes a set of pieces, or changes which belong to it.
+         * Makes a set of pieces or, if it is still at the version in If-Match, changes which belong to it.
+         * @description Makes a set of pieces or, if it is still at the version in If-Match, changes which belong to it.
          */
         put: operations["joinSet"];
         post?: never;
@@ -1658,7 +1658,7 @@ export interface paths {
         get?: never;
         /**
          * Offers a kind for new pieces, or no longer; pieces of it stay as they are.
-         * @description Offers a kind for new pieces, or no longer; pieces of it stay as they are.
+         * @description Offers a kind for new pieces, or no longer; pieces of it stay as they are. If-Match has its version.
          */
         put: operations["offer"];
         post?: never;
@@ -1682,8 +1682,8 @@ export interface paths {
         get: operations["all"];
         put?: never;
         /**
-         * Adds an occasion in document form, or replaces the studio's own with the same name.
-         * @description Adds an occasion in document form, or replaces the studio's own with the same name.
+         * Adds an occasion in document form; with If-Match, it may replace the studio's own with the same name.
+         * @description Adds an occasion in document form; with If-Match, it may replace the studio's own with the same name.
          */
         post: operations["add"];
         delete?: never;
@@ -1703,8 +1703,8 @@ export interface paths {
         put?: never;
         post?: never;
         /**
-         * Deletes one of the studio's own templates; built-in ones stay.
-         * @description Deletes one of the studio's own templates; built-in ones stay.
+         * Deletes one of the studio's own templates, if they are still as in If-Match; built-in ones stay.
+         * @description Deletes one of the studio's own templates, if they are still as in If-Match; built-in ones stay.
          */
         delete: operations["remove"];
         options?: never;
@@ -1813,8 +1813,8 @@ export interface paths {
          */
         get: operations["ofStudio"];
         /**
-         * Replaces the studio's house rules.
-         * @description Replaces the studio's house rules.
+         * Replaces the studio's house rules, if they are still at the version in If-Match.
+         * @description Replaces the studio's house rules, if they are still at the version in If-Match.
          */
         put: operations["holdInStudio"];
         post?: never;
@@ -1925,7 +1925,7 @@ export interface components {
         };
         /** @description A change to parts of a brief. */
         BriefChange: {
-            /** @description the same parts as the caller saw them */
+            /** @description the same parts as the caller saw them; without them, the version in If-Match is compared */
             seen?: {
                 [key: string]: unknown;
             };
@@ -1951,6 +1951,8 @@ export interface components {
             seasons?: components["schemas"]["BriefSeasonView"][];
             /** @description whether the seasons are those usual in the climate */
             usualSeasons?: boolean;
+            /** Format: int64 */
+            version?: number;
         };
         /** @description A planned capsule; integers above 2^53 are written as text. */
         CapsulePlanView: {
@@ -2314,6 +2316,11 @@ export interface components {
         };
         /** @description A formula. */
         FormulaItemView: {
+            /**
+             * Format: int64
+             * @description number of the change that wrote it, to be sent as If-Match; omitted when it is not a saved one of the client
+             */
+            change?: number;
             /** @description omitted when it is not saved */
             id?: string;
             name?: string;
@@ -2802,6 +2809,8 @@ export interface components {
             set?: {
                 [key: string]: unknown;
             };
+            /** Format: int64 */
+            version?: number;
         };
         PaletteView: {
             alike?: components["schemas"]["AlikeView"][];
@@ -2809,6 +2818,11 @@ export interface components {
             alikeWithin?: number;
             client?: components["schemas"]["ClientPaletteView"];
             swatches?: components["schemas"]["SwatchView"][];
+            /**
+             * Format: int64
+             * @description of the brief, which the palette belongs to
+             */
+            version?: number;
         };
         ParameterView: {
             /**
@@ -2849,6 +2863,8 @@ export interface components {
             colours?: components["schemas"]["SeenView"][];
             /** Format: uuid */
             id?: string;
+            /** Format: int64 */
+            version?: number;
         };
         PieceFigureView: {
             /** @description Exact: text beyond 2^53. */
@@ -3026,9 +3042,16 @@ export interface components {
             id?: string;
             pieces?: string[];
             reason?: string;
+            /** Format: int64 */
+            version?: number;
         };
         /** @description A saved capsule. */
         SavedCapsuleView: {
+            /**
+             * Format: int64
+             * @description number of the change that wrote it, to be sent as If-Match
+             */
+            change?: number;
             /** @description previous versions, oldest first */
             earlier?: components["schemas"]["VersionView"][];
             /** @description pieces of it that have left the wardrobe */
@@ -3043,7 +3066,7 @@ export interface components {
             saved?: string;
             /**
              * Format: int32
-             * @description from 1; to be sent back with a change of pieces or wishes
+             * @description of its pieces and wishes, from 1
              */
             version?: number;
             wishes?: {
@@ -3054,6 +3077,11 @@ export interface components {
         };
         /** @description A saved outfit, judged as the wardrobe is now. */
         SavedOutfitView: {
+            /**
+             * Format: int64
+             * @description number of the change that wrote it, to be sent as If-Match
+             */
+            change?: number;
             /** @description previous versions, oldest first */
             earlier?: components["schemas"]["KeptVersionView"][];
             favourite?: boolean;
@@ -3094,7 +3122,7 @@ export interface components {
             verdict?: string;
             /**
              * Format: int32
-             * @description from 1; to be sent back with a change of what is worn
+             * @description of what is worn, from 1
              */
             version?: number;
         };
@@ -3127,6 +3155,8 @@ export interface components {
             id?: string;
             kind?: string;
             label?: string;
+            /** Format: int64 */
+            version?: number;
         };
         /** @description One of several capsules with a shared core, and the capsule found without one. */
         SharedPartView: {
@@ -3559,7 +3589,9 @@ export interface operations {
     change_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 clientId: string;
             };
@@ -3749,7 +3781,10 @@ export interface operations {
     delete_4: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
                 id: string;
@@ -3772,7 +3807,10 @@ export interface operations {
     change_6: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
                 id: string;
@@ -4092,7 +4130,10 @@ export interface operations {
     replace: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
             };
@@ -4278,7 +4319,10 @@ export interface operations {
     delete_3: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
                 id: string;
@@ -4299,7 +4343,10 @@ export interface operations {
     change_5: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
                 id: string;
@@ -4574,7 +4621,10 @@ export interface operations {
             query: {
                 piece: string[];
             };
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
             };
@@ -4618,7 +4668,10 @@ export interface operations {
     change_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
             };
@@ -4670,7 +4723,10 @@ export interface operations {
     delete_5: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
                 id: string;
@@ -4866,8 +4922,9 @@ export interface operations {
     change: {
         parameters: {
             query?: never;
-            header?: {
-                "If-Match"?: string;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
             };
             path: {
                 clientId: string;
@@ -4897,8 +4954,9 @@ export interface operations {
     delete: {
         parameters: {
             query?: never;
-            header?: {
-                "If-Match"?: string;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
             };
             path: {
                 clientId: string;
@@ -5158,7 +5216,10 @@ export interface operations {
     holdForClient: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
             };
@@ -5236,7 +5297,10 @@ export interface operations {
     delete_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
                 id: string;
@@ -5259,7 +5323,10 @@ export interface operations {
     change_4: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 clientId: string;
                 id: string;
@@ -5288,7 +5355,9 @@ export interface operations {
     joinSet: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 clientId: string;
                 setId: string;
@@ -5301,8 +5370,8 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5437,8 +5506,9 @@ export interface operations {
     delete_1: {
         parameters: {
             query?: never;
-            header?: {
-                "If-Match"?: string;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
             };
             path: {
                 clientId: string;
@@ -5460,8 +5530,9 @@ export interface operations {
     change_3: {
         parameters: {
             query?: never;
-            header?: {
-                "If-Match"?: string;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
             };
             path: {
                 clientId: string;
@@ -6018,7 +6089,10 @@ export interface operations {
     offer: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 id: string;
             };
@@ -6062,7 +6136,9 @@ export interface operations {
     add: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6086,7 +6162,10 @@ export interface operations {
     remove: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path: {
                 name: string;
             };
@@ -6252,7 +6331,10 @@ export interface operations {
     holdInStudio: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The version that was seen, in quotes. */
+                "If-Match": string;
+            };
             path?: never;
             cookie?: never;
         };

@@ -2,6 +2,7 @@ import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, need } from '../../api/client';
+import { saveOver, tagged } from '../../api/merge';
 import { useRefresh } from '../desk';
 import { isProblem } from '../../api/problem';
 
@@ -87,11 +88,14 @@ export function useBriefSaver(clientId: string) {
   const [waiting, setWaiting] = useState<Parts | null>(null);
   const mutation = useMutation({
     mutationFn: async ({ set, over }: { set: Parts; over?: boolean }) => {
+      if (over) {
+        await queries.refetchQueries({ queryKey: keys.brief(clientId) });
+      }
       const now = queries.getQueryData<Brief>(keys.brief(clientId))?.brief;
       const seen = Object.fromEntries(
         Object.keys(set).map((part) => [part, now?.[part as keyof BriefDocument] ?? null]),
       );
-      const body = { set, seen: over ? undefined : seen };
+      const body = { set, seen };
       return (await need(
         api.PUT('/api/v1/clients/{clientId}/brief', { ...path(clientId), body }),
       )) as unknown as Brief;
@@ -160,7 +164,11 @@ export function useKeepTemplate() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (occasion: OccasionDocument) =>
-      need(api.POST('/api/v1/occasion-templates', { body: { ...occasion } })),
+      saveOver(
+        () => tagged(api.GET('/api/v1/occasion-templates')),
+        (_, header) =>
+          need(api.POST('/api/v1/occasion-templates', { params: { header }, body: { ...occasion } })),
+      ),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.occasionTemplates() }),
   });
 }
@@ -170,7 +178,11 @@ export function useWithdrawTemplate() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (name: string) =>
-      need(api.DELETE('/api/v1/occasion-templates/{name}', { params: { path: { name } } })),
+      saveOver(
+        () => tagged(api.GET('/api/v1/occasion-templates')),
+        (_, header) =>
+          need(api.DELETE('/api/v1/occasion-templates/{name}', { params: { path: { name }, header } })),
+      ),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.occasionTemplates() }),
   });
 }

@@ -2,7 +2,7 @@ import { keys } from '../../api/keys';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { type EventData, streamAddress } from '../../api/streams';
 import { api, need } from '../../api/client';
-import { useKept } from '../desk';
+import { useKept, useSeen } from '../desk';
 import { say } from './messages';
 
 export interface Range {
@@ -161,6 +161,7 @@ type CapsuleChange = {
 };
 
 export function useChangeCapsule(clientId: string) {
+  const header = useSeen(keys.capsules(clientId));
   return useKept(
     keys.capsules(clientId),
     (saved: SavedCapsule, change: CapsuleChange) =>
@@ -172,7 +173,7 @@ export function useChangeCapsule(clientId: string) {
     async ({ id, ...change }: CapsuleChange) =>
       (await need(
         api.PATCH('/api/v1/clients/{clientId}/capsules/{id}', {
-          params: { path: { clientId, id } },
+          params: { path: { clientId, id }, header: header(id) },
           body: { ...change, ...(change.wishes ? { wishes: asked(change.wishes) } : {}) },
         }),
       )) as unknown as SavedCapsule,
@@ -180,10 +181,15 @@ export function useChangeCapsule(clientId: string) {
 }
 
 export function useDeleteCapsule(clientId: string) {
+  const header = useSeen(keys.capsules(clientId));
   return useKept(
     keys.capsules(clientId),
     (_, { name }: { id: string; name: string }) => say('deleted', { name }),
     ({ id }: { id: string; name: string }) =>
-      need(api.DELETE('/api/v1/clients/{clientId}/capsules/{id}', { params: { path: { clientId, id } } })),
+      need(
+        api.DELETE('/api/v1/clients/{clientId}/capsules/{id}', {
+          params: { path: { clientId, id }, header: header(id) },
+        }),
+      ),
   );
 }

@@ -36,6 +36,6 @@ export {
 export { narrowed, tagsOf, toggled } from './matches';
 export { useClient, useForecast, usePieces, useUndo, useVocabulary, useWear, useWorn } from './queries';
 export { countedSlots, countingOf, isPreset, ownSlot } from './slots';
-export { useKept } from './useKept';
+export { useKept, useSeen } from './useKept';
 export { useLiveCounts } from './useLiveCounts';
 export { useRefresh } from './useRefresh';

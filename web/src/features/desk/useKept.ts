@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { ifMatch } from '../../api/merge';
 import { sentence } from '../../api/problem';
 import { useSay } from '../../ui/Notices';
 
@@ -26,4 +27,23 @@ export function useKept<T, R>(
       void queries.invalidateQueries({ queryKey });
     },
   });
+}
+
+interface Entry {
+  id?: string;
+  change?: number;
+}
+
+/**
+ * The If-Match header for an entry as it is shown: the number of the change that wrote it.
+ *
+ * @param queryKey of the lists it is shown in
+ */
+export function useSeen(queryKey: unknown[]) {
+  const queries = useQueryClient();
+  return (id: string) => {
+    const lists = queries.getQueriesData<Entry[] | { saved: Entry[] }>({ queryKey });
+    const entries = lists.flatMap(([, list]) => (Array.isArray(list) ? list : (list?.saved ?? [])));
+    return ifMatch(entries.find((entry) => entry.id === id)?.change ?? 0);
+  };
 }

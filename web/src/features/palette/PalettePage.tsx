@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useLocation, useParams } from 'react-router';
 import { api, need, type PaletteView, type SwatchView } from '../../api/client';
+import { mergedList, saveOver, tagged } from '../../api/merge';
 import { sentence } from '../../api/problem';
 import { familyNames } from '../../language/format';
 import { text } from './text';
@@ -24,6 +25,13 @@ const roles = [
   ['outsider', text.palette.outsider, text.palette.outsiderWhat],
 ] as const;
 
+/** The palette as it is now, with the colours added and without those removed since `before`. */
+const merged = (before: Client, mine: Client, now: Client): Client => ({
+  base: mergedList(before.base, mine.base, now.base),
+  accents: mergedList(before.accents, mine.accents, now.accents),
+  avoid: mergedList(before.avoid, mine.avoid, now.avoid),
+});
+
 /** The wardrobe's colours on neutral grey, weighted by pieces, beside the client's palette. */
 export function PalettePage() {
   const { clientId = '' } = useParams();
@@ -37,8 +45,17 @@ export function PalettePage() {
     queryFn: () => need(api.GET('/api/v1/clients/{clientId}/palette', path)),
   });
   const change = useMutation({
-    mutationFn: (client: Client) =>
-      need(api.PUT('/api/v1/clients/{clientId}/palette', { ...path, body: client })),
+    mutationFn: ({ before, client }: { before: Client; client: Client }) =>
+      saveOver(
+        () => tagged(api.GET('/api/v1/clients/{clientId}/palette', path)),
+        (now, header) =>
+          need(
+            api.PUT('/api/v1/clients/{clientId}/palette', {
+              params: { ...path.params, header },
+              body: merged(before, client, (now as PaletteView).client),
+            }),
+          ),
+      ),
     onSuccess: refresh,
   });
   if (pieces.length === 0) {
@@ -108,7 +125,7 @@ export function PalettePage() {
           <ClientPalette
             client={view.client}
             worn={view.swatches.map((s) => s.hex)}
-            onChange={(client) => change.mutate(client)}
+            onChange={(client) => change.mutate({ before: view.client, client })}
           />
         </>
       )}
@@ -136,7 +153,10 @@ export function PalettePage() {
                     look="link"
                     className="mr-3"
                     onClick={() =>
-                      change.mutate({ ...view.client, [part]: [...view.client[part], swatch.hex] })
+                      change.mutate({
+                        before: view.client,
+                        client: { ...view.client, [part]: [...view.client[part], swatch.hex] },
+                      })
                     }
                   >
                     {words}

@@ -1,6 +1,8 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, need, sendFile, type PreviewView } from '../../api/client';
+import { keys } from '../../api/keys';
+import { tagged } from '../../api/merge';
 import { sentence } from '../../api/problem';
 import { figure } from '../../language/format';
 import { common } from '../../language/text';
@@ -45,14 +47,20 @@ export function FilesPanel({ clientId, done }: { clientId: string; done: () => v
       return refresh();
     },
   });
+  // As it was when the panel was opened: what others record meanwhile is not replaced unseen.
+  const version = useQuery({
+    queryKey: keys.document(clientId),
+    queryFn: () => tagged(api.GET('/api/v1/clients/{clientId}/document', { params: { path: { clientId } } })),
+  });
   const replace = useMutation({
     mutationFn: async (file: File) =>
       need(
         api.PUT('/api/v1/clients/{clientId}/document', {
-          params: { path: { clientId } },
+          params: { path: { clientId }, header: { 'If-Match': version.data?.tag ?? '' } },
           body: JSON.parse(await file.text()),
         }),
       ),
+    onError: () => version.refetch(),
     onSuccess: (imported) => {
       tell(say('linesSaved', { n: imported.pieces }));
       done();

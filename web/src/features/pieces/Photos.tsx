@@ -4,6 +4,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api, need, sendFile, type PhotoView, type PieceView } from '../../api/client';
+import { ifMatch } from '../../api/merge';
 import { sentence } from '../../api/problem';
 import { text } from './text';
 import { Button } from '../../ui/Button';
@@ -41,19 +42,23 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
     onSuccess: refresh,
   });
   const remove = useMutation({
-    mutationFn: (id: string) =>
-      need(api.DELETE('/api/v1/clients/{clientId}/photos/{id}', { params: { path: { clientId, id } } })),
+    mutationFn: ({ id, version }: PhotoView) =>
+      need(
+        api.DELETE('/api/v1/clients/{clientId}/photos/{id}', {
+          params: { path: { clientId, id }, header: ifMatch(version) },
+        }),
+      ),
     onSuccess: refresh,
   });
   const problem = add.error ?? shoot.error ?? remove.error;
   const newest = photos.data?.at(-1);
   function take() {
-    const seen = newest?.colours ?? [];
-    if (seen.length === 1) {
-      onColours([seen[0]!.hex]);
-    } else if (seen.length > 1) {
+    const shown = newest?.colours ?? [];
+    if (shown.length === 1) {
+      onColours([shown[0]!.hex]);
+    } else if (shown.length > 1) {
       // the first share is what the others leave, so that they add up to one exactly
-      onColours(seen.map(({ hex, share }, i) => (i === 0 ? hex : { hex, share })));
+      onColours(shown.map(({ hex, share }, i) => (i === 0 ? hex : { hex, share })));
     }
   }
   useKeys({ c: take });
@@ -79,7 +84,7 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
               look="link"
               aria-label={say('removePhoto', { n: i + 1 })}
               className="absolute top-0 right-0 w-6 bg-sheet"
-              onClick={() => remove.mutate(photo.id)}
+              onClick={() => remove.mutate(photo)}
             >
               ×
             </Button>
@@ -89,10 +94,14 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
       {newest && newest.colours.length > 0 && (
         <div className="mt-2 text-[13px]">
           <span className="flex gap-1">
-            {newest.colours.map((seen) => (
-              <span key={seen.hex} className="h-6 w-8 border border-line" style={{ background: seen.hex }} />
+            {newest.colours.map((colour) => (
+              <span
+                key={colour.hex}
+                className="h-6 w-8 border border-line"
+                style={{ background: colour.hex }}
+              />
             ))}
-            <span>{newest.colours.map((seen) => seen.name).join(', ')}</span>
+            <span>{newest.colours.map((colour) => colour.name).join(', ')}</span>
           </span>
           <Button look="link" onClick={take}>
             {text.photos.take} <kbd className="border border-line px-1 text-xs text-soft">c</kbd>

@@ -1,6 +1,7 @@
 import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { api, need, type PieceView } from '../../api/client';
+import { ifMatch } from '../../api/merge';
 import { sentence } from '../../api/problem';
 import { common } from '../../language/text';
 import { useSay } from '../../ui/Notices';
@@ -128,7 +129,7 @@ export function useChange(clientId: string) {
     mutationFn: ({ piece, set }: { piece: PieceView; set: Record<string, unknown> }) =>
       need(
         api.PUT('/api/v1/clients/{clientId}/pieces/{ref}', {
-          params: { path: { clientId, ref: piece.id }, header: { 'If-Match': `"${piece.version}"` } },
+          params: { path: { clientId, ref: piece.id }, header: ifMatch(piece.version) },
           body: set,
         }),
       ),
@@ -233,6 +234,8 @@ export function useDelete(clientId: string) {
 
 interface SetOfPieces {
   id: string;
+  /** Of a set that is there already. */
+  version?: number;
   kind: string;
   label: string;
   pieces: string[];
@@ -241,11 +244,11 @@ interface SetOfPieces {
 export function useJoinSet(clientId: string) {
   const refresh = useRefresh();
   return useMutation({
-    mutationFn: ({ id, ...body }: SetOfPieces) =>
+    mutationFn: ({ id, version, kind, label, pieces }: SetOfPieces) =>
       need(
         api.PUT('/api/v1/clients/{clientId}/sets/{setId}', {
-          params: { path: { clientId, setId: id } },
-          body,
+          params: { path: { clientId, setId: id }, header: version === undefined ? {} : ifMatch(version) },
+          body: { kind, label, pieces },
         }),
       ),
     onSuccess: refresh,

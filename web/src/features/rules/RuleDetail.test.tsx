@@ -45,7 +45,10 @@ const other = {
 
 const ofTheClient = 'PUT /api/v1/clients/c1/rules';
 const ofTheStudio = 'PUT /api/v1/studio/rules';
-const open = (rule = nearMiss) => onDesk(<RuleDetail rule={rule} all={[rule, other]} />, []);
+const open = (rule = nearMiss) => {
+  server.answer('GET /api/v1/clients/c1/rules', [rule, other]);
+  onDesk(<RuleDetail rule={rule} all={[rule, other]} />, []);
+};
 const number = () => screen.getByLabelText('clear from (ΔE00)') as HTMLInputElement;
 const write = (value: string) => fireEvent.change(number(), { target: { value } });
 const trial = () => JSON.parse(FakeStream.latest.asked.whatIf!) as unknown;

@@ -20,7 +20,8 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
   const { clientId = '' } = useParams();
   const { client } = useDesk();
   const [scope, setScope] = useState<Scope>('client');
-  const [tried, setTried] = useState<HouseRules | null>(null);
+  const [trial, setTrial] = useState<{ before: HouseRules; rules: HouseRules } | null>(null);
+  const tried = trial?.rules;
   const studioRules = useStudioRules();
   const hold = useHold(clientId, scope === 'studio');
   const settings = scope === 'client' ? ofClient(all) : (studioRules.data as HouseRules | undefined);
@@ -31,7 +32,7 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
       const next = Object.fromEntries(
         Object.entries({ ...current[part], [key]: value }).filter(([, v]) => v !== undefined),
       );
-      setTried({ ...current, [part]: next } as HouseRules);
+      setTrial({ before: trial?.before ?? settings!, rules: { ...current, [part]: next } as HouseRules });
     }
   };
   const parameterKey = (name: string) => `${rule.id}/${name}`;
@@ -55,7 +56,12 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
           <p>{text.rules.soften}</p>
           <div className="mt-2 flex gap-3">
             <Button onClick={() => change('parameters', softened, 1)}>{text.rules.softenYes}</Button>
-            <Button look="link" onClick={() => settings && hold.mutate(withNumber(settings, softened, 0))}>
+            <Button
+              look="link"
+              onClick={() =>
+                settings && hold.mutate({ before: settings, rules: withNumber(settings, softened, 0) })
+              }
+            >
               {text.rules.softenNo}
             </Button>
           </div>
@@ -73,7 +79,7 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
             className="mb-2 flex gap-4"
             onChange={(one) => {
               setScope(one as Scope);
-              setTried(null);
+              setTrial(null);
             }}
           />
           {rule.schools.map((question) => {
@@ -141,12 +147,12 @@ export function RuleDetail({ rule, all }: { rule: RuleView; all: RuleView[] }) {
               />
             </div>
           )}
-          {tried && (
+          {trial && tried && (
             <Trial
               rules={tried}
               scope={scope}
-              onKeep={() => hold.mutate(tried, { onSuccess: () => setTried(null) })}
-              onLeave={() => setTried(null)}
+              onKeep={() => hold.mutate(trial, { onSuccess: () => setTrial(null) })}
+              onLeave={() => setTrial(null)}
             />
           )}
           {hold.error && (

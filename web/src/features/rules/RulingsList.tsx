@@ -34,7 +34,7 @@ export function RulingsList() {
                 </span>
               )}
             </span>
-            <Button look="link" onClick={() => takeBack.mutate(ruling.pieces)}>
+            <Button look="link" onClick={() => takeBack.mutate(ruling)}>
               {common.rulings.takeBack}
             </Button>
           </li>

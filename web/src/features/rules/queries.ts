@@ -3,6 +3,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { api, need, type RuleView } from '../../api/client';
+import { mergedFields, saveOver, ifMatch, tagged } from '../../api/merge';
 import { useRefresh } from '../desk';
 
 export interface HouseRules {
@@ -53,16 +54,39 @@ export function useStudioRules() {
   });
 }
 
-/** Puts house rules in place, for the whole studio or for one client. */
+const merged = (before: HouseRules, mine: HouseRules, now: HouseRules) => ({
+  schools: mergedFields(before.schools, mine.schools, now.schools),
+  parameters: mergedFields(before.parameters, mine.parameters, now.parameters),
+});
+
+/** Puts house rules in place, for the whole studio or for one client. What others changed meanwhile is kept. */
 export function useHold(clientId: string, studio: boolean) {
   const refresh = useRefresh();
   return useMutation({
-    mutationFn: async (rules: HouseRules) => {
-      const body = { ...rules };
+    mutationFn: async ({ before, rules }: { before: HouseRules; rules: HouseRules }) => {
+      const path = { clientId };
       if (studio) {
-        await need(api.PUT('/api/v1/studio/rules', { body }));
+        await saveOver(
+          () => tagged(api.GET('/api/v1/studio/rules')),
+          (now, header) =>
+            need(
+              api.PUT('/api/v1/studio/rules', {
+                params: { header },
+                body: merged(before, rules, now as HouseRules),
+              }),
+            ),
+        );
       } else {
-        await need(api.PUT('/api/v1/clients/{clientId}/rules', { params: { path: { clientId } }, body }));
+        await saveOver(
+          () => tagged(api.GET('/api/v1/clients/{clientId}/rules', { params: { path } })),
+          (now, header) =>
+            need(
+              api.PUT('/api/v1/clients/{clientId}/rules', {
+                params: { path, header },
+                body: merged(before, rules, ofClient(now as RuleView[])),
+              }),
+            ),
+        );
       }
     },
     onSuccess: refresh,
@@ -97,10 +121,10 @@ export function useRuling(clientId: string) {
 export function useTakeBack(clientId: string) {
   const refresh = useRefresh();
   return useMutation({
-    mutationFn: (piece: string[]) =>
+    mutationFn: ({ pieces: piece, version }: { pieces: string[]; version: number }) =>
       need(
         api.DELETE('/api/v1/clients/{clientId}/overrides', {
-          params: { path: { clientId }, query: { piece } },
+          params: { path: { clientId }, query: { piece }, header: ifMatch(version) },
         }),
       ),
     onSuccess: refresh,

@@ -2,6 +2,7 @@ import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, need } from '../../api/client';
+import { ifMatch } from '../../api/merge';
 import { sentence } from '../../api/problem';
 import { usePageTitle } from '../../language/pageTitle';
 import { words } from '../../language/format';
@@ -14,8 +15,13 @@ export function KindsPage() {
   const queries = useQueryClient();
   const kinds = useQuery({ queryKey: keys.kinds(), queryFn: () => need(api.GET('/api/v1/kinds')) });
   const offer = useMutation({
-    mutationFn: ({ id, offered }: { id: string; offered: boolean }) =>
-      need(api.PUT('/api/v1/kinds/{id}/offered', { params: { path: { id } }, body: { offered } })),
+    mutationFn: ({ id, version, offered }: { id: string; version: number; offered: boolean }) =>
+      need(
+        api.PUT('/api/v1/kinds/{id}/offered', {
+          params: { path: { id }, header: ifMatch(version) },
+          body: { offered },
+        }),
+      ),
     onSuccess: () =>
       Promise.all(
         [keys.kinds(), keys.vocabulary()].map((queryKey) => queries.invalidateQueries({ queryKey })),
@@ -49,7 +55,7 @@ export function KindsPage() {
               <span className="block text-xs text-soft">
                 {kind.offered ? common.kinds.offered : common.kinds.notOffered}
               </span>
-              <Button look="link" onClick={() => offer.mutate({ id: kind.id, offered: !kind.offered })}>
+              <Button look="link" onClick={() => offer.mutate({ ...kind, offered: !kind.offered })}>
                 {kind.offered ? common.kinds.retire : common.kinds.offer}
               </Button>
             </span>

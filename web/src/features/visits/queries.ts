@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../../api/client';
+import { ifMatch } from '../../api/merge';
 import { keys } from '../../api/keys';
 import type { components } from '../../api/schema';
 
@@ -29,8 +30,6 @@ function useVisitChange<T>(clientId: string, change: (of: T) => Promise<unknown>
   });
 }
 
-const seen = (visit: Visit) => ({ 'If-Match': `"${visit.version}"` });
-
 export function useAddVisit(clientId: string) {
   return useVisitChange(clientId, (body: VisitFields) =>
     need(api.POST('/api/v1/clients/{clientId}/visits', { params: { path: { clientId } }, body })),
@@ -41,7 +40,7 @@ export function useChangeVisit(clientId: string) {
   return useVisitChange(clientId, ({ visit, fields }: { visit: Visit; fields: VisitFields }) =>
     need(
       api.PATCH('/api/v1/clients/{clientId}/visits/{id}', {
-        params: { path: { clientId, id: visit.id }, header: seen(visit) },
+        params: { path: { clientId, id: visit.id }, header: ifMatch(visit.version) },
         body: fields,
       }),
     ),
@@ -52,7 +51,7 @@ export function useDeleteVisit(clientId: string) {
   return useVisitChange(clientId, (visit: Visit) =>
     need(
       api.DELETE('/api/v1/clients/{clientId}/visits/{id}', {
-        params: { path: { clientId, id: visit.id }, header: seen(visit) },
+        params: { path: { clientId, id: visit.id }, header: ifMatch(visit.version) },
       }),
     ),
   );

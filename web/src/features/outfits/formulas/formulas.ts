@@ -3,7 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { components } from '../../../api/schema';
 import { api, need } from '../../../api/client';
 import { usePrepared } from '../Preparing';
-import { type Chosen, contextQuery, useKept } from '../../desk';
+import { type Chosen, contextQuery, useKept, useSeen } from '../../desk';
 import { say } from '../messages';
 import type { Slots } from '../queries';
 
@@ -152,6 +152,7 @@ export function useMissingPiece(
 
 /** Keeps a formula, changes it where it has an id, or with nothing but the id takes it away. */
 export function useKeepFormula(clientId: string) {
+  const header = useSeen(keys.formulas(clientId));
   return useKept(
     keys.formulas(clientId),
     (
@@ -166,14 +167,14 @@ export function useKeepFormula(clientId: string) {
         );
         return saved as unknown as FormulaItem;
       }
-      const path = { clientId, id };
+      const params = { path: { clientId, id }, header: header(id) };
       if (Object.keys(body).length > 0) {
         const changed = await need(
-          api.PATCH('/api/v1/clients/{clientId}/formulas/{id}', { params: { path }, body: sent }),
+          api.PATCH('/api/v1/clients/{clientId}/formulas/{id}', { params, body: sent }),
         );
         return changed as unknown as FormulaItem;
       }
-      await need(api.DELETE('/api/v1/clients/{clientId}/formulas/{id}', { params: { path } }));
+      await need(api.DELETE('/api/v1/clients/{clientId}/formulas/{id}', { params }));
       return undefined;
     },
   );

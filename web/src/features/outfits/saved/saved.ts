@@ -1,7 +1,7 @@
 import { keys } from '../../../api/keys';
 import { useQuery } from '@tanstack/react-query';
 import { api, need, type SavedOutfit } from '../../../api/client';
-import { useKept } from '../../desk';
+import { useKept, useSeen } from '../../desk';
 import { say } from '../messages';
 import type { Slots } from '../queries';
 
@@ -47,13 +47,14 @@ export function useSaveOutfit(clientId: string) {
 }
 
 export function useChangeOutfit(clientId: string) {
+  const header = useSeen(keys.savedOutfits(clientId));
   return useKept(
     keys.savedOutfits(clientId),
     (saved: SavedOutfit) => say('changedTo', { name: saved.name, version: saved.version }),
     ({ id, ...body }: { id: string; version?: number } & Partial<About> & Partial<WornAs>) =>
       need(
         api.PATCH('/api/v1/clients/{clientId}/saved-outfits/{id}', {
-          params: { path: { clientId, id } },
+          params: { path: { clientId, id }, header: header(id) },
           body: { ...body },
         }),
       ) as Promise<SavedOutfit>,
@@ -61,12 +62,15 @@ export function useChangeOutfit(clientId: string) {
 }
 
 export function useDeleteOutfit(clientId: string) {
+  const header = useSeen(keys.savedOutfits(clientId));
   return useKept(
     keys.savedOutfits(clientId),
     (_: unknown, { name }: { id: string; name: string }) => say('deleted', { name }),
     ({ id }: { id: string; name: string }) =>
       need(
-        api.DELETE('/api/v1/clients/{clientId}/saved-outfits/{id}', { params: { path: { clientId, id } } }),
+        api.DELETE('/api/v1/clients/{clientId}/saved-outfits/{id}', {
+          params: { path: { clientId, id }, header: header(id) },
+        }),
       ),
   );
 }

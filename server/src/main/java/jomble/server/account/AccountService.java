@@ -23,6 +23,7 @@ public class AccountService {
     private final AccountRepository accounts;
     private final ApiTokenRepository tokens;
     private final StudioRepository studios;
+    private final KnownAddresses addresses;
     private final PasswordEncoder encoder;
     private final Clock clock;
     private final String noSuchAccount;
@@ -31,11 +32,13 @@ public class AccountService {
             AccountRepository accounts,
             ApiTokenRepository tokens,
             StudioRepository studios,
+            KnownAddresses addresses,
             PasswordEncoder encoder,
             Clock clock) {
         this.accounts = accounts;
         this.tokens = tokens;
         this.studios = studios;
+        this.addresses = addresses;
         this.encoder = encoder;
         this.clock = clock;
         this.noSuchAccount = encoder.encode("nobody");
@@ -52,6 +55,25 @@ public class AccountService {
         String hash = account.map(Account::passwordHash).orElse(noSuchAccount);
         boolean right = encoder.matches(password, hash);
         return account.filter(a -> right).map(a -> member(a.id(), a.version(), a.studioId(), a.name()));
+    }
+
+    /** The account's id, or null when there is none. */
+    @Transactional(readOnly = true)
+    public UUID idOf(String email) {
+        return accounts.findByEmail(email).map(Account::id).orElse(null);
+    }
+
+    /** Whether the account was signed in to from the address within the last year. */
+    @Transactional(readOnly = true)
+    public boolean isKnown(String email, String address) {
+        UUID id = idOf(email);
+        return id != null && addresses.isKnown(id, address);
+    }
+
+    /** Notes that the account was signed in to from the address. */
+    @Write
+    public void know(UUID id, String address) {
+        addresses.know(id, address);
     }
 
     @Transactional(readOnly = true)

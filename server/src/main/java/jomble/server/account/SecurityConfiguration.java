@@ -8,6 +8,9 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import jomble.server.access.SecurityLog;
+import jomble.server.idempotency.IdempotencyFilter;
+import jomble.server.idempotency.IdempotencyKeys;
 import jomble.server.limit.Limits;
 import jomble.server.problem.ProblemException;
 import jomble.server.problem.ProblemResponse;
@@ -25,6 +28,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
@@ -35,7 +39,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Session cookie with CSRF protection for people; bearer tokens, limited to the compute calls, for programs. */
 @Configuration
 class SecurityConfiguration {
-    private static final String COMPUTE = "/api/v1/compute/**";
     private static final String METRICS = "/metrics";
     private static final List<String> FORWARDED = List.of("Forwarded", "X-Forwarded-For");
     private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "::1", "0:0:0:0:0:0:0:1");
@@ -71,14 +74,19 @@ class SecurityConfiguration {
     @Bean
     @Order(2)
     SecurityFilterChain filters(
-            HttpSecurity http, AccountService accounts, Limits limits, SecurityContextRepository contexts)
+            HttpSecurity http,
+            AccountService accounts,
+            Limits limits,
+            IdempotencyKeys keys,
+            SecurityLog log,
+            SecurityContextRepository contexts)
             throws Exception {
         return http.securityContext(s -> s.securityContextRepository(contexts))
                 .authorizeHttpRequests(a -> a.requestMatchers("/api/v1/openapi/**", "/api/v1/schema/**")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, SIGN_IN)
                         .permitAll()
-                        .requestMatchers(COMPUTE)
+                        .requestMatchers("/api/v1/compute/**")
                         .hasAnyAuthority("STYLIST", "PROGRAM")
                         .requestMatchers("/api/**")
                         .hasAuthority("STYLIST")
@@ -98,9 +106,10 @@ class SecurityConfiguration {
                 .logout(l -> l.disable())
                 .exceptionHandling(
                         e -> e.authenticationEntryPoint((request, response, failure) -> signInFirst(response))
-                                .accessDeniedHandler((request, response, failure) -> deny(request, response)))
+                                .accessDeniedHandler((request, response, failure) -> deny(request, response, log)))
                 .addFilterBefore(new BearerFilter(accounts, limits), AnonymousAuthenticationFilter.class)
                 .addFilterBefore(new SessionEndFilter(accounts), AnonymousAuthenticationFilter.class)
+                .addFilterAfter(new IdempotencyFilter(keys), AuthorizationFilter.class)
                 .build();
     }
 
@@ -109,12 +118,14 @@ class SecurityConfiguration {
     }
 
     /** Anonymous callers are told to sign in, even when the CSRF check failed first. */
-    private static void deny(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    private static void deny(HttpServletRequest request, HttpServletResponse response, SecurityLog log)
+            throws IOException {
         boolean nobody = SecurityContextHolder.getContext().getAuthentication() == null;
         if (nobody && !request.getRequestURI().equals(SIGN_IN)) {
             signInFirst(response);
             return;
         }
+        log.forged(request);
         ProblemResponse.write(
                 response,
                 HttpStatus.FORBIDDEN,
@@ -153,7 +164,7 @@ class SecurityConfiguration {
                 if (program.isPresent()) {
                     try {
                         limits.computing(
-                                program.get().studioId() + " " + program.get().name());
+                                program.get().studioId() + " " + program.get().name(), request.getRemoteAddr());
                     } catch (ProblemException e) {
                         response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(e.retryAfterSeconds()));
                         ProblemResponse.write(response, e.status(), e.code(), e.getMessage());

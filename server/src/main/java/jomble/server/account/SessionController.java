@@ -7,6 +7,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
+import jomble.server.access.SecurityLog;
 import jomble.server.limit.Limits;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.StudioMember;
@@ -25,14 +28,18 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Signing in and out. */
 @RestController
+@Requires(Right.READ_STUDIO)
 @RequestMapping("/api/v1/session")
 class SessionController {
     private final AccountService accounts;
     private final Limits limits;
     private final SecurityContextRepository contexts;
+    private final SecurityLog log;
     private final Clock clock;
 
-    SessionController(AccountService accounts, Limits limits, SecurityContextRepository contexts, Clock clock) {
+    SessionController(
+            AccountService accounts, Limits limits, SecurityContextRepository contexts, SecurityLog log, Clock clock) {
+        this.log = log;
         this.accounts = accounts;
         this.limits = limits;
         this.contexts = contexts;
@@ -47,13 +54,19 @@ class SessionController {
     record SessionView(String name, String studio, String currency, Instant now) {}
 
     /** Signs in with e-mail and password; the session is a cookie. */
+    @Requires(Right.PUBLIC)
     @PostMapping
     SessionView signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         String account = AccountService.folded(credentials.email());
+        String address = request.getRemoteAddr();
         StudioMember member = limits.signIn(
-                        account, request.getRemoteAddr(), () -> accounts.signIn(account, credentials.password()))
-                .orElseThrow(ProblemException::unauthorized);
+                        account,
+                        address,
+                        accounts.isKnown(account, address),
+                        () -> accounts.signIn(account, credentials.password()))
+                .orElseThrow(() -> refused(account, address));
+        accounts.know(member.accountId(), address);
         if (request.getSession(false) != null) {
             request.getSession(false).invalidate();
         }
@@ -62,6 +75,11 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         return current(member);
+    }
+
+    private ProblemException refused(String account, String address) {
+        log.signInFailed(accounts.idOf(account), address);
+        return ProblemException.unauthorized();
     }
 
     /** Who is signed in, and in which studio. */

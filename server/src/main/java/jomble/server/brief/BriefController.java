@@ -9,17 +9,24 @@ import jomble.core.brief.Brief;
 import jomble.core.brief.Season;
 import jomble.core.document.BriefReader;
 import jomble.core.document.Parts;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.ClientService;
 import jomble.server.client.WardrobeParts;
+import jomble.server.studio.Versions;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Briefs of clients. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/brief")
 class BriefController {
     private final ClientService clients;
@@ -39,35 +46,45 @@ class BriefController {
      * @param brief in document form
      * @param usualSeasons whether the seasons are those usual in the climate
      */
-    record BriefView(Map<String, Object> brief, List<BriefSeasonView> seasons, boolean usualSeasons) {}
+    record BriefView(Map<String, Object> brief, List<BriefSeasonView> seasons, boolean usualSeasons, long version) {}
 
     /**
      * A change to parts of a brief.
      *
      * @param set by name of the part, in document form; null resets a part to its default
-     * @param seen the same parts as the caller saw them
+     * @param seen the same parts as the caller saw them; without them, the version in If-Match is compared
      */
     record BriefChange(@NotNull Map<String, Object> set, Map<String, Object> seen) {}
 
     /** A client's brief. */
     @GetMapping
-    BriefView brief(@PathVariable UUID clientId) {
-        return view(parts.get(clientId, Parts.BRIEF));
+    ResponseEntity<BriefView> brief(@PathVariable UUID clientId) {
+        long version = parts.version(clientId, Parts.BRIEF);
+        return view(parts.get(clientId, Parts.BRIEF), version);
     }
 
     /**
      * Changes parts of the brief in one step that can be undone; a part with a mistake is refused and nothing is saved.
      */
+    @Requires(Right.CHANGE_CLIENTS)
     @PutMapping
-    BriefView change(@PathVariable UUID clientId, @Valid @RequestBody BriefChange change) {
-        return view(clients.changeBrief(clientId, change.set(), change.seen()));
+    ResponseEntity<BriefView> change(
+            @PathVariable UUID clientId,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen,
+            @Valid @RequestBody BriefChange change) {
+        // The fields are the finer measure: two may change different ones at the same time.
+        Long version = seen == null || change.seen() != null ? null : Long.valueOf(Versions.of(seen));
+        Brief changed = clients.changeBrief(clientId, change.set(), change.seen(), version);
+        return view(changed, parts.version(clientId, Parts.BRIEF));
     }
 
-    private static BriefView view(Brief brief) {
-        return new BriefView(
+    private static ResponseEntity<BriefView> view(Brief brief, long version) {
+        BriefView view = new BriefView(
                 BriefReader.write(brief),
                 brief.seasons().stream().map(season -> view(brief, season)).toList(),
-                brief.hasUsualSeasons());
+                brief.hasUsualSeasons(),
+                version);
+        return ResponseEntity.ok().eTag(Versions.tag(version)).body(view);
     }
 
     private static BriefSeasonView view(Brief brief, Season season) {

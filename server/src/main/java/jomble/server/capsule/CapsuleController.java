@@ -17,6 +17,8 @@ import jomble.core.document.WardrobeReader;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.capsule.CapsulePlanView.BetterView;
 import jomble.server.capsule.CapsulePlanView.SharedPartView;
 import jomble.server.counting.Deadline;
@@ -39,6 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Plans capsules. The same wardrobe, wishes, seed and budget give the same capsule, however fast the machine is. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1")
 class CapsuleController {
     /** Typical duration of a round on the reference machine; the number of rounds, not time, limits the search. */
@@ -72,6 +75,7 @@ class CapsuleController {
     }
 
     /** Plans a capsule for the wardrobe in the request. */
+    @Requires(Right.COMPUTE)
     @PostMapping("/compute/capsule")
     CapsulePlanView plan(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);

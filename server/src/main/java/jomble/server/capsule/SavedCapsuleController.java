@@ -15,10 +15,13 @@ import jomble.core.document.Wardrobe;
 import jomble.core.document.part.SavedFields;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts;
 import jomble.server.document.ClientQuestions;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.IfMatch;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
@@ -30,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Saved capsules: named, versioned, locked for a season. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/capsules")
 class SavedCapsuleController {
     private static final int MOST = 100;
@@ -48,10 +52,11 @@ class SavedCapsuleController {
     /** The saved capsules of a client. */
     @GetMapping
     List<SavedCapsuleView> all(@PathVariable UUID clientId) {
-        return SavedCapsuleView.all(questions.wardrobe(clientId));
+        return SavedCapsuleView.all(questions.wardrobe(clientId), parts.versions(clientId, Parts.CAPSULES));
     }
 
     /** Saves a capsule: its {@code name}, {@code pieces}, {@code wishes} and {@code notes}. */
+    @Requires(Right.CHANGE_CLIENTS)
     @PostMapping
     SavedCapsuleView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -75,29 +80,34 @@ class SavedCapsuleController {
     }
 
     /**
-     * Changes the fields given: {@code name}, {@code notes}, {@code locked} as {@code {"season": "winter"}} or null,
-     * and, with the {@code version} the caller saw, {@code pieces} and {@code wishes}.
+     * Changes the fields given, if the capsule is still as in If-Match: {@code name}, {@code notes}, {@code locked} as
+     * {@code {"season": "winter"}} or null, {@code pieces} and {@code wishes}.
      */
+    @Requires(Right.CHANGE_CLIENTS)
     @PatchMapping("/{id}")
     SavedCapsuleView change(
-            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
+            @PathVariable UUID clientId,
+            @PathVariable String id,
+            @IfMatch long seen,
+            @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
         node.fields(List.of("version", "name", "notes", "pieces", "wishes", "locked"));
+        Integer numbered =
+                request.containsKey("version") ? node.field("version").integer(1, Integer.MAX_VALUE) : null;
         Wardrobe wardrobe = questions.wardrobe(clientId);
         boolean hasVersion = request.containsKey("pieces") || request.containsKey("wishes");
-        Integer seen = hasVersion ? node.field("version").integer(1, Integer.MAX_VALUE) : null;
         String name = request.containsKey("name") ? SavedFields.name(node.field("name")) : null;
         String notes = request.containsKey("notes") ? SavedFields.notes(node.field("notes")) : null;
         SavedCapsule.Version version = hasVersion ? version(node, wardrobe) : null;
         SavedCapsule.Lock lock = node.field("locked").isNull() ? null : lock(node.field("locked"));
         node.finish();
-        changeOne(clientId, id, (now, capsule) -> {
+        parts.changeAmong(clientId, Parts.CAPSULES, id, seen, (now, capsule) -> {
+            if (numbered != null && numbered != capsule.version()) {
+                throw ProblemException.stale();
+            }
             SavedCapsule changed = capsule;
             if (version != null) {
                 checkUnlocked(capsule);
-                if (seen == null || seen != capsule.version()) {
-                    throw ProblemException.stale();
-                }
                 changed = changed.changed(version);
             }
             if (name != null) {
@@ -110,44 +120,20 @@ class SavedCapsuleController {
         return one(clientId, id);
     }
 
-    /** Deletes a saved capsule; undo brings it back. */
+    /** Deletes a saved capsule, if it is still as in If-Match; undo brings it back. */
+    @Requires(Right.CHANGE_CLIENTS)
     @DeleteMapping("/{id}")
-    List<SavedCapsuleView> delete(@PathVariable UUID clientId, @PathVariable String id) {
-        changeOne(clientId, id, (now, capsule) -> {
-            checkUnlocked(capsule);
-            return null;
-        });
+    List<SavedCapsuleView> delete(@PathVariable UUID clientId, @PathVariable String id, @IfMatch long seen) {
+        parts.deleteEntry(clientId, Parts.CAPSULES, id, seen, SavedCapsuleController::checkUnlocked);
         return all(clientId);
-    }
-
-    private interface Change {
-        /** @return null to delete it */
-        SavedCapsule of(List<SavedCapsule> now, SavedCapsule capsule);
-    }
-
-    private void changeOne(UUID clientId, String id, Change change) {
-        parts.change(clientId, Ids.next(), Parts.CAPSULES, now -> {
-            SavedCapsule before = now.stream()
-                    .filter(capsule -> capsule.id().equals(id))
-                    .findFirst()
-                    .orElseThrow(() -> ProblemException.notFound("This capsule"));
-            SavedCapsule after = change.of(now, before);
-            List<SavedCapsule> capsules = new ArrayList<>();
-            for (SavedCapsule one : now) {
-                if (one != before) {
-                    capsules.add(one);
-                } else if (after != null) {
-                    capsules.add(after);
-                }
-            }
-            return capsules;
-        });
     }
 
     private SavedCapsuleView one(UUID clientId, String id) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
         return SavedCapsuleView.of(
-                wardrobe.findCapsule(id).orElseThrow(() -> ProblemException.notFound("This capsule")), wardrobe);
+                wardrobe.findCapsule(id).orElseThrow(() -> ProblemException.notFound("This capsule")),
+                wardrobe,
+                parts.versions(clientId, Parts.CAPSULES));
     }
 
     /** Pieces of the wardrobe and wishes that could be planned with. */

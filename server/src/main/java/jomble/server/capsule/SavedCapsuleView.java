@@ -15,7 +15,8 @@ import jomble.core.piece.PieceId;
  *
  * @param worn all pieces worn with it, including those that do not count towards its size
  * @param gone pieces of it that have left the wardrobe
- * @param version from 1; to be sent back with a change of pieces or wishes
+ * @param change number of the change that wrote it, to be sent as If-Match
+ * @param version of its pieces and wishes, from 1
  * @param locked null when it is not locked
  * @param earlier previous versions, oldest first
  */
@@ -27,6 +28,7 @@ record SavedCapsuleView(
         List<String> worn,
         Map<String, Object> wishes,
         Instant saved,
+        long change,
         int version,
         List<String> gone,
         LockView locked,
@@ -35,13 +37,13 @@ record SavedCapsuleView(
 
     record VersionView(int version, List<String> pieces, Map<String, Object> wishes, Instant saved) {}
 
-    static List<SavedCapsuleView> all(Wardrobe wardrobe) {
+    static List<SavedCapsuleView> all(Wardrobe wardrobe, Map<String, Long> changes) {
         return wardrobe.capsules().stream()
-                .map(capsule -> of(capsule, wardrobe))
+                .map(capsule -> of(capsule, wardrobe, changes))
                 .toList();
     }
 
-    static SavedCapsuleView of(SavedCapsule capsule, Wardrobe wardrobe) {
+    static SavedCapsuleView of(SavedCapsule capsule, Wardrobe wardrobe, Map<String, Long> changes) {
         List<VersionView> earlier = new ArrayList<>();
         for (SavedCapsule.Version version : capsule.earlier()) {
             earlier.add(
@@ -55,6 +57,7 @@ record SavedCapsuleView(
                 values(wardrobe.within(capsule).pieces().stream().map(Piece::id).toList()),
                 capsule.now().wishes(),
                 capsule.now().saved(),
+                changes.getOrDefault(capsule.id(), 0L),
                 capsule.version(),
                 values(capsule.now().pieces().stream()
                         .filter(id -> wardrobe.find(id).isEmpty())

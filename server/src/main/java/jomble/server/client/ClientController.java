@@ -10,6 +10,10 @@ import java.util.UUID;
 import jomble.core.brief.Brief;
 import jomble.core.brief.Occasion;
 import jomble.core.document.Parts;
+import jomble.core.piece.PieceSet;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
+import jomble.server.client.WardrobeParts.Kept;
 import jomble.server.studio.Today;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,6 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The studio's clients. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients")
 class ClientController {
     private final ClientService clients;
@@ -41,7 +46,7 @@ class ClientController {
 
     record MonthView(int month, double lowC, double highC) {}
 
-    record SetView(String id, String kind, String label) {}
+    record SetView(String id, long version, String kind, String label) {}
 
     /** @param id identifies it in requests; {@code asked} are the months it is judged in */
     record AskedSeasonView(String id, List<Integer> asked) {}
@@ -66,6 +71,7 @@ class ClientController {
     }
 
     /** Adds a client. */
+    @Requires(Right.CHANGE_CLIENTS)
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ClientSummary create(@Valid @RequestBody NewClient body) {
@@ -88,9 +94,14 @@ class ClientController {
                         .filter(season -> !season.id().isEmpty())
                         .map(season -> new AskedSeasonView(season.id(), season.asked()))
                         .toList(),
-                parts.get(id, Parts.SETS).stream()
-                        .map(s -> new SetView(s.id(), s.kind().id(), s.label()))
+                parts.entries(id, Parts.SETS).stream()
+                        .map(ClientController::view)
                         .toList());
+    }
+
+    private static SetView view(Kept<PieceSet> kept) {
+        PieceSet set = kept.entry();
+        return new SetView(set.id(), kept.version(), set.kind().id(), set.label());
     }
 
     private static OccasionView view(Occasion occasion) {

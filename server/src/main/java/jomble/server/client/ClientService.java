@@ -11,6 +11,7 @@ import jomble.core.document.BriefReader;
 import jomble.core.document.Parts;
 import jomble.core.tree.Node;
 import jomble.server.history.History;
+import jomble.server.idempotency.IdempotencyKeys;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import jomble.server.studio.Write;
@@ -20,12 +21,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** Clients of a studio, and changes of their briefs. */
 @Service
 public class ClientService {
+    private final IdempotencyKeys keys;
     private final ClientRepository clients;
     private final WardrobeParts parts;
     private final History history;
     private final Clock clock;
 
-    ClientService(ClientRepository clients, WardrobeParts parts, History history, Clock clock) {
+    ClientService(ClientRepository clients, WardrobeParts parts, History history, Clock clock, IdempotencyKeys keys) {
+        this.keys = keys;
         this.clients = clients;
         this.parts = parts;
         this.history = history;
@@ -34,6 +37,7 @@ public class ClientService {
 
     @Write
     public Client create(String name) {
+        keys.claim();
         return clients.save(new Client(Ids.next(), name, clock.instant()));
     }
 
@@ -52,12 +56,16 @@ public class ClientService {
      * Changes fields of the brief in one step.
      *
      * @param set by name of the field, in document form; null resets one to its default
-     * @param seen the same fields as the caller saw them; null to change them regardless
+     * @param seen the same fields as the caller saw them; null to go by the version
+     * @param version that of the brief as the caller saw it; null to go by the fields
      * @return the saved brief
-     * @throws ProblemException when one of the fields was changed since
+     * @throws ProblemException when what the caller saw was changed since, or he saw neither
      */
     @Write
-    public Brief changeBrief(UUID id, Map<String, Object> set, Map<String, Object> seen) {
+    public Brief changeBrief(UUID id, Map<String, Object> set, Map<String, Object> seen, Long version) {
+        if (seen == null && version == null) {
+            throw ProblemException.preconditionRequired();
+        }
         history.hold(id);
         Map<String, Object> brief = BriefReader.write(parts.get(id, Parts.BRIEF));
         if (seen != null && !BriefReader.isSame(brief, with(brief, seen))) {
@@ -66,7 +74,7 @@ public class ClientService {
         Node node = Node.at("", Map.of(Parts.BRIEF.name(), with(brief, set)));
         Brief changed = BriefReader.read(node.field(Parts.BRIEF.name()));
         node.finish();
-        parts.change(id, Ids.next(), Parts.BRIEF, before -> changed);
+        parts.changeWhole(id, Parts.BRIEF, version, before -> changed);
         return changed;
     }
 

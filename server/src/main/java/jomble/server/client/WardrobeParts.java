@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import jomble.core.document.Parts;
@@ -123,6 +125,22 @@ public class WardrobeParts {
         }
     }
 
+    /** The version of a part that is no list; 0 before it was first written. */
+    @Transactional(readOnly = true)
+    public long version(UUID clientId, Part<?> part) {
+        mustExist(clientId);
+        return rows.findByClientIdAndPartAndRef(clientId, part.name(), "")
+                .map(EntryRow::version)
+                .orElse(0L);
+    }
+
+    /** The versions of the entries of a part, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> versions(UUID clientId, EntryPart<?> part) {
+        return rows.findByClientIdAndPartOrderByPosition(clientId, part.name()).stream()
+                .collect(Collectors.toMap(EntryRow::ref, EntryRow::version));
+    }
+
     /** Adds an entry at the end, in a step of its own, without reading the others. */
     @Write
     public <E> Kept<E> add(UUID clientId, EntryPart<E> part, E entry) {
@@ -164,7 +182,32 @@ public class WardrobeParts {
      */
     @Write
     public void deleteEntry(UUID clientId, EntryPart<?> part, String ref, long seen) {
-        delete(clientId, Ids.next(), held(clientId, part, ref, seen));
+        deleteEntry(clientId, part, ref, seen, entry -> {});
+    }
+
+    /** @param check throws when the entry may not be deleted */
+    @Write
+    public <E> void deleteEntry(UUID clientId, EntryPart<E> part, String ref, long seen, Consumer<E> check) {
+        EntryRow row = held(clientId, part, ref, seen);
+        check.accept(mapper.entry(part, row.document()));
+        delete(clientId, Ids.next(), row);
+    }
+
+    /**
+     * Changes one entry, looking at the others too, in a step of its own.
+     *
+     * @param seen its version as the caller saw it
+     * @param change receives all entries of the part and the one to change
+     * @throws ProblemException when there is no such entry, or it was changed since
+     */
+    @Write
+    public <E> Kept<E> changeAmong(
+            UUID clientId, EntryPart<E> part, String ref, long seen, BiFunction<List<E>, E, E> change) {
+        EntryRow row = held(clientId, part, ref, seen);
+        List<E> all = value(part, rows.findByClientIdAndPartOrderByPosition(clientId, part.name()));
+        E entry = change.apply(all, mapper.entry(part, row.document()));
+        write(clientId, Ids.next(), row, part, entry);
+        return new Kept<>(entry, row.version());
     }
 
     private EntryRow held(UUID clientId, EntryPart<?> part, String ref, long seen) {
@@ -201,6 +244,33 @@ public class WardrobeParts {
         history.hold(clientId);
         List<EntryRow> before = rows.findByClientIdAndPartOrderByPosition(clientId, part.name());
         put(clientId, step, part, before, change.apply(value(part, before)));
+    }
+
+    /**
+     * Changes a part that is no list, in a step of its own.
+     *
+     * @param seen its version as the caller saw it; null where the change itself looks at what was seen
+     * @throws ProblemException when it was changed since
+     */
+    @Write
+    public <T> void changeWhole(UUID clientId, Part<T> part, Long seen, UnaryOperator<T> change) {
+        history.hold(clientId);
+        if (seen != null && version(clientId, part) != seen) {
+            throw ProblemException.stale();
+        }
+        change(clientId, Ids.next(), part, change);
+    }
+
+    /** Raises the version of an entry whose own text stays as it is, because of what else the step changed. */
+    @Write
+    public void mark(UUID clientId, UUID step, EntryPart<?> part, String ref) {
+        rows.findByClientIdAndPartAndRef(clientId, part.name(), ref).ifPresent(row -> mark(clientId, step, part, row));
+    }
+
+    private <E> void mark(UUID clientId, UUID step, EntryPart<E> part, EntryRow row) {
+        String text = row.document();
+        long change = history.record(clientId, step, part.name(), row.ref(), text, text);
+        row.write(text, mapper.day(part, mapper.entry(part, text)), change);
     }
 
     /** Replaces all parts as part of a step; pieces and kinds are not touched. */

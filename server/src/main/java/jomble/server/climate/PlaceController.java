@@ -11,6 +11,8 @@ import jomble.core.climate.Places;
 import jomble.core.document.ClimateTable;
 import jomble.core.document.Parts;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Where clients live: built-in places, custom climates, and the forecast. */
 @RestController
+@Requires(Right.READ_REFERENCE)
 @RequestMapping("/api/v1")
 class PlaceController {
     private final WardrobeParts parts;

@@ -21,6 +21,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Word;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.AskedSeason;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
@@ -41,6 +43,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Counts and lists of a client's own wardrobe. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientCountController {
     private static final int LARGEST_PAGE = 100;

@@ -17,6 +17,8 @@ import jomble.core.document.WhatIfReader;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The stateless calls that count and list. */
 @RestController
+@Requires(Right.COMPUTE)
 @RequestMapping("/api/v1/compute")
 class CountController {
     private static final int USUAL_PAGE = 50;

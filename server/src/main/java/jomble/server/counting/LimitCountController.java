@@ -19,6 +19,8 @@ import jomble.core.document.Wardrobe;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import org.springframework.http.MediaType;
@@ -30,6 +32,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Counts what each limit of a brief takes away from a wardrobe. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class LimitCountController {
     private static final String BASES = "bases";

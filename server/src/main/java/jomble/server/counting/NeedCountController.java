@@ -11,6 +11,8 @@ import jomble.core.brief.Occasion;
 import jomble.core.counting.Progress;
 import jomble.core.document.Question;
 import jomble.core.document.Wardrobe;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import org.springframework.http.MediaType;
@@ -22,6 +24,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Counts whether a wardrobe meets what the client needs. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class NeedCountController {
     private static final String BASES = "bases";

@@ -24,6 +24,8 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Verdict;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.drawing.OutfitDrawings;
@@ -39,6 +41,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Tries an occasion on a wardrobe before it is added to the brief. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class OccasionTrialController {
     private static final String CLOTHES = "clothes";

@@ -110,7 +110,7 @@ class DemoLoader implements ApplicationRunner {
             if (!madeUp.isEmpty()) {
                 document.put("pieces", madeUp);
             }
-            pieces.replaceAll(client.id(), WardrobeReader.read(document, Kinds.shipped()));
+            pieces.replaceAll(client.id(), WardrobeReader.read(document, Kinds.shipped()), 0);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -5,6 +5,8 @@ import java.time.Duration;
 import java.util.Map;
 import jomble.drawing.Flat;
 import jomble.drawing.Look;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Drawings of looks. They contain no personal data, so they need no sign-in and may be cached anywhere. */
 @Hidden
 @RestController
+@Requires(Right.PUBLIC)
 @RequestMapping(DrawingAddress.PATH + "{edition}")
 class DrawingController {
     private static final CacheControl FOR_EVER =

@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.regex.Pattern;
 import jomble.core.document.InventoryTable;
 import jomble.core.piece.Attribute;
@@ -43,12 +42,12 @@ final class CsvFile {
      * @param number the first row after the header is 1
      * @param name the piece's name as far as the row gives one; may be empty
      * @param piece null when there are problems
-     * @param named whether the row has an id
+     * @param named whether the row has an id; otherwise that of the piece is the one it would get
      */
     record Row(int number, String name, Piece piece, boolean named, List<Problem> problems) {}
 
     /** @throws InvalidInputException when the file as a whole cannot be read: its encoding, its quotes, its header */
-    static List<Row> read(byte[] bytes, int firstFreeNumber, Kinds kinds) {
+    static List<Row> read(byte[] bytes, long firstFreeNumber, Kinds kinds) {
         String text = bytes == null ? "" : decode(bytes);
         String firstLine = text.lines().findFirst().orElse("");
         CSVFormat format = CSVFormat.RFC4180
@@ -57,31 +56,55 @@ final class CsvFile {
                 .setIgnoreEmptyLines(true)
                 .get();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
-            List<Row> rows = new ArrayList<>();
-            List<String> header = null;
-            Map<PieceId, Integer> seen = new LinkedHashMap<>();
-            for (CSVRecord csv : parser) {
-                if (csv.size() > MOST_COLUMNS) {
-                    String where = header == null ? "/header" : "/rows/" + (rows.size() + 1);
-                    throw refused(where, "too-many", "at most " + MOST_COLUMNS + " columns, here are " + csv.size());
-                } else if (header == null) {
-                    header = InventoryTable.header(csv.toList());
-                } else if (rows.size() == MOST_ROWS) {
-                    throw refused("/rows", "too-many", "at most " + MOST_ROWS + " rows are read at once");
-                } else {
-                    String id = "p" + (firstFreeNumber + rows.size());
-                    rows.add(row(csv, header, rows.size() + 1, id, seen, kinds));
+            List<CSVRecord> lines = new ArrayList<>();
+            for (CSVRecord line : parser) {
+                if (line.size() > MOST_COLUMNS) {
+                    String where = lines.isEmpty() ? "/header" : "/rows/" + lines.size();
+                    throw refused(where, "too-many", "at most " + MOST_COLUMNS + " columns, here are " + line.size());
                 }
+                if (lines.size() > MOST_ROWS) {
+                    throw refused("/rows", "too-many", "at most " + MOST_ROWS + " rows are read at once");
+                }
+                lines.add(line);
             }
-            if (header == null) {
+            if (lines.isEmpty()) {
                 throw refused("/header", "empty", "the file is empty; a header row with at least \"kind\" is expected");
             }
-            return rows;
+            return rows(lines, firstFreeNumber, kinds);
         } catch (CSVException | UncheckedIOException e) {
             throw refused("/rows", "not-csv", "this is no CSV: a quote is opened and not closed, or text follows it");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static List<Row> rows(List<CSVRecord> lines, long firstFreeNumber, Kinds kinds) {
+        List<String> header = InventoryTable.header(lines.get(0).toList());
+        List<Map<String, String>> table = new ArrayList<>();
+        long number = firstFreeNumber;
+        for (CSVRecord line : lines.subList(1, lines.size())) {
+            Map<String, String> cells = cells(line, header);
+            table.add(cells);
+            number = Math.max(
+                    number, PieceId.numberIn(cells.getOrDefault("id", "").strip()) + 1);
+        }
+        List<Row> rows = new ArrayList<>();
+        Map<PieceId, Integer> seen = new LinkedHashMap<>();
+        for (Map<String, String> cells : table) {
+            boolean named = !cells.getOrDefault("id", "").isBlank();
+            String id = named ? "" : "p" + number++;
+            CSVRecord line = lines.get(rows.size() + 1);
+            rows.add(row(line, header, cells, rows.size() + 1, id, named, seen, kinds));
+        }
+        return rows;
+    }
+
+    private static Map<String, String> cells(CSVRecord line, List<String> header) {
+        Map<String, String> cells = new LinkedHashMap<>();
+        for (int i = 0; i < Math.min(line.size(), header.size()); i++) {
+            cells.put(header.get(i), unmarked(line.get(i)));
+        }
+        return cells;
     }
 
     private static String decode(byte[] bytes) {
@@ -104,14 +127,14 @@ final class CsvFile {
     }
 
     private static Row row(
-            CSVRecord csv, List<String> header, int number, String id, Map<PieceId, Integer> seen, Kinds kinds) {
-        Map<String, String> cells = new LinkedHashMap<>();
-        for (int i = 0; i < Math.min(csv.size(), header.size()); i++) {
-            cells.put(header.get(i), unmarked(csv.get(i)));
-        }
-        boolean named = Optional.ofNullable(cells.get("id"))
-                .filter(given -> !given.isBlank())
-                .isPresent();
+            CSVRecord csv,
+            List<String> header,
+            Map<String, String> cells,
+            int number,
+            String id,
+            boolean named,
+            Map<PieceId, Integer> seen,
+            Kinds kinds) {
         List<Problem> problems = new ArrayList<>();
         Piece piece = null;
         if (csv.size() > header.size()) {

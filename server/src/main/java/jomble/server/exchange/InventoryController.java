@@ -1,12 +1,17 @@
 package jomble.server.exchange;
 
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import jomble.core.tree.Problem;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.ClientService;
 import jomble.server.kind.KindService;
 import jomble.server.piece.PieceBulkService;
@@ -26,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The inventory as CSV: import with a preview, and export. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class InventoryController {
     private static final String CSV = "text/csv";
@@ -73,7 +79,7 @@ class InventoryController {
     PreviewView preview(@PathVariable UUID clientId, @RequestBody(required = false) byte[] csv) {
         Map<String, Piece> present = present(clientId);
         Map<String, Integer> sums = new LinkedHashMap<>();
-        List<RowView> rows = CsvFile.read(csv, firstFree(present), kinds.all()).stream()
+        List<RowView> rows = CsvFile.read(csv, pieces.upcomingNumber(clientId), kinds.all()).stream()
                 .map(row -> view(row, present))
                 .toList();
         rows.forEach(row -> sums.merge(row.action(), 1, Integer::sum));
@@ -90,6 +96,7 @@ class InventoryController {
      *
      * @param rows numbers of the chosen rows; none for all
      */
+    @Requires(Right.RECORD_PIECES)
     @PostMapping(path = "/inventory", consumes = CSV)
     AppliedView apply(
             @PathVariable UUID clientId,
@@ -97,7 +104,7 @@ class InventoryController {
             @RequestParam(required = false) List<Integer> rows,
             @RequestParam(defaultValue = "false") boolean goodOnly) {
         Map<String, Piece> present = present(clientId);
-        List<CsvFile.Row> chosen = CsvFile.read(csv, firstFree(present), kinds.all()).stream()
+        List<CsvFile.Row> chosen = CsvFile.read(csv, pieces.upcomingNumber(clientId), kinds.all()).stream()
                 .filter(row -> rows == null || rows.contains(row.number()))
                 .filter(row -> !goodOnly || row.piece() != null)
                 .toList();
@@ -108,13 +115,19 @@ class InventoryController {
                     "Row " + row.number() + ", " + problem.pointer() + ": " + problem.message()
                             + ". Nothing was saved; leave the row out or mend it.");
         });
+        Set<PieceId> unnamed = new HashSet<>();
+        chosen.stream()
+                .filter(row -> !row.named())
+                .forEach(row -> unnamed.add(row.piece().id()));
         List<Piece> changes = chosen.stream()
                 .map(CsvFile.Row::piece)
-                .filter(piece -> !isSame(piece, present.get(piece.id().value())))
+                .filter(piece -> unnamed.contains(piece.id())
+                        || !isSame(piece, present.get(piece.id().value())))
                 .toList();
-        bulk.merge(clientId, changes);
+        bulk.merge(clientId, changes, unnamed);
         int changed = (int) changes.stream()
-                .filter(piece -> present.containsKey(piece.id().value()))
+                .filter(piece -> !unnamed.contains(piece.id())
+                        && present.containsKey(piece.id().value()))
                 .count();
         return new AppliedView(changes.size() - changed, changed);
     }
@@ -123,16 +136,6 @@ class InventoryController {
         Map<String, Piece> present = new LinkedHashMap<>();
         pieces.all(clientId).forEach(kept -> present.put(kept.piece().id().value(), kept.piece()));
         return present;
-    }
-
-    /** The first number n from which no id of the form pn is in use. */
-    private static int firstFree(Map<String, Piece> present) {
-        return present.keySet().stream()
-                        .filter(id -> id.matches("p\\d{1,8}"))
-                        .mapToInt(id -> Integer.parseInt(id.substring(1)))
-                        .max()
-                        .orElse(0)
-                + 1;
     }
 
     /** Whether a row changes nothing; a label that equals the derived one is no change. */

@@ -83,7 +83,8 @@ public class Change {
         return this;
     }
 
-    long number() {
+    /** Its number among the client's changes, from 1. */
+    public long number() {
         return number;
     }
 

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jomble.server.idempotency.IdempotencyKeys;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.StudioMember;
 import org.springframework.data.domain.Limit;
@@ -25,9 +26,16 @@ public class History {
     private final ChangeRepository changes;
     private final ChangeCounterRepository counters;
     private final EntityManager entities;
+    private final IdempotencyKeys keys;
     private final Clock clock;
 
-    History(ChangeRepository changes, ChangeCounterRepository counters, EntityManager entities, Clock clock) {
+    History(
+            ChangeRepository changes,
+            ChangeCounterRepository counters,
+            EntityManager entities,
+            IdempotencyKeys keys,
+            Clock clock) {
+        this.keys = keys;
         this.changes = changes;
         this.counters = counters;
         this.entities = entities;
@@ -37,6 +45,7 @@ public class History {
     /**
      * Locks the client's wardrobe until the transaction ends, so that changes are serialised and each reads the result
      * of the one before. Must be called before anything is read in it.
+     * Claims the request's Idempotency-Key, too.
      *
      * @throws ProblemException when there is no such client
      */
@@ -45,6 +54,7 @@ public class History {
         if (counters.findToChange(clientId).isEmpty()) {
             throw ProblemException.notFound("This client");
         }
+        keys.claim();
     }
 
     /**

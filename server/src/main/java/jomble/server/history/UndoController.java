@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.history.UndoService.TakenBack;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Undo and redo of everything a client has. */
 @RestController
+@Requires(Right.CHANGE_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class UndoController {
     private final UndoService undo;

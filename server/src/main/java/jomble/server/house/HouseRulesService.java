@@ -7,7 +7,7 @@ import jomble.core.document.Parts;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.HouseRules;
 import jomble.server.client.WardrobeParts;
-import jomble.server.studio.Ids;
+import jomble.server.problem.ProblemException;
 import jomble.server.studio.Studio;
 import jomble.server.studio.StudioMember;
 import jomble.server.studio.StudioRepository;
@@ -44,14 +44,38 @@ public class HouseRulesService {
         return wardrobe.with(Parts.RULES, ofStudio().with(wardrobe.rules()));
     }
 
-    @Write
-    public void holdInStudio(HouseRules rules) {
-        studios.findToChange(studioId()).orElseThrow().hold(json.writeValueAsString(HouseRulesReader.write(rules)));
+    /** The version of the studio's rules. */
+    @Transactional(readOnly = true)
+    public long versionInStudio() {
+        return studio().rulesVersion();
     }
 
+    /** The version of a client's rules. */
+    @Transactional(readOnly = true)
+    public long version(UUID clientId) {
+        return parts.version(clientId, Parts.RULES);
+    }
+
+    /**
+     * @param seen the version of the rules as the caller saw them
+     * @throws ProblemException when they were changed since
+     */
     @Write
-    public void holdForClient(UUID clientId, HouseRules rules) {
-        parts.change(clientId, Ids.next(), Parts.RULES, before -> rules);
+    public void holdInStudio(HouseRules rules, long seen) {
+        Studio studio = studios.findToChange(studioId()).orElseThrow();
+        if (studio.rulesVersion() != seen) {
+            throw ProblemException.stale();
+        }
+        studio.hold(json.writeValueAsString(HouseRulesReader.write(rules)));
+    }
+
+    /**
+     * @param seen the version of the rules as the caller saw them
+     * @throws ProblemException when they were changed since
+     */
+    @Write
+    public void holdForClient(UUID clientId, HouseRules rules, long seen) {
+        parts.changeWhole(clientId, Parts.RULES, seen, before -> rules);
     }
 
     private Studio studio() {

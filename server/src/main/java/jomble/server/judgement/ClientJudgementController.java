@@ -23,6 +23,8 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.drawing.OutfitDrawings;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Verdicts on a client's outfits. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientJudgementController {
     private static final int MOST_CHANGES = 4;

@@ -12,6 +12,8 @@ import jomble.core.judgement.Judge;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.outfit.Outfit;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -19,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The stateless calls about verdicts and colours. */
 @RestController
+@Requires(Right.COMPUTE)
 @RequestMapping("/api/v1/compute")
 class ComputeController {
     private static final int MOST_PAIRS = 10_000;

@@ -10,6 +10,9 @@ import java.util.Locale;
 import java.util.Map;
 import jomble.core.document.KindReader;
 import jomble.core.piece.Kind;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
+import jomble.server.studio.IfMatch;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The studio's own kinds. */
 @RestController
+@Requires(Right.READ_STUDIO)
 @RequestMapping("/api/v1/kinds")
 class KindController {
     private final KindService kinds;
@@ -45,15 +49,24 @@ class KindController {
     record Offer(@NotNull Boolean offered) {}
 
     record OwnKindView(
-            String id, String name, String like, List<String> alsoCalled, Map<String, Object> set, boolean offered) {}
+            String id,
+            String name,
+            String like,
+            List<String> alsoCalled,
+            Map<String, Object> set,
+            boolean offered,
+            long version) {}
 
     /** The kinds of the studio's own. */
     @GetMapping
     List<OwnKindView> own() {
-        return kinds.own().stream().map(own -> view(own.kind(), own.offered())).toList();
+        return kinds.own().stream()
+                .map(own -> view(own.kind(), own.offered(), own.version()))
+                .toList();
     }
 
     /** Adds a kind of the studio's own, made from one that is shipped. */
+    @Requires(Right.CHANGE_STUDIO)
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     OwnKindView add(@Valid @RequestBody NewKind body) {
@@ -62,18 +75,19 @@ class KindController {
         document.put("like", body.like());
         document.put("alsoCalled", body.alsoCalled());
         document.put("set", body.set());
-        return view(kinds.add(document), true);
+        return view(kinds.add(document), true, 0);
     }
 
-    /** Offers a kind for new pieces, or no longer; pieces of it stay as they are. */
+    /** Offers a kind for new pieces, or no longer; pieces of it stay as they are. If-Match has its version. */
+    @Requires(Right.CHANGE_STUDIO)
     @PutMapping("/{id}/offered")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void offer(@PathVariable String id, @Valid @RequestBody Offer body) {
-        kinds.offer(id, body.offered());
+    void offer(@PathVariable String id, @IfMatch long seen, @Valid @RequestBody Offer body) {
+        kinds.offer(id, body.offered(), seen);
     }
 
     @SuppressWarnings("unchecked")
-    private static OwnKindView view(Kind kind, boolean offered) {
+    private static OwnKindView view(Kind kind, boolean offered, long version) {
         Map<String, Object> tree = KindReader.write(kind);
         return new OwnKindView(
                 kind.id(),
@@ -81,6 +95,7 @@ class KindController {
                 kind.origin().id(),
                 kind.alsoCalled(),
                 (Map<String, Object>) tree.get("set"),
-                offered);
+                offered,
+                version);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import jomble.core.document.KindReader;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Kinds;
+import jomble.server.idempotency.IdempotencyKeys;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import jomble.server.studio.Write;
@@ -20,18 +21,20 @@ import tools.jackson.databind.json.JsonMapper;
 public class KindService {
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
+    private final IdempotencyKeys keys;
     private final StudioKindRepository rows;
     private final JsonMapper json;
     private final Clock clock;
 
-    KindService(StudioKindRepository rows, JsonMapper json, Clock clock) {
+    KindService(StudioKindRepository rows, JsonMapper json, Clock clock, IdempotencyKeys keys) {
+        this.keys = keys;
         this.rows = rows;
         this.json = json;
         this.clock = clock;
     }
 
     /** A studio's own kind, and whether new pieces may be of it. */
-    record Own(Kind kind, boolean offered) {}
+    record Own(Kind kind, boolean offered, long version) {}
 
     /** Every kind a piece may be of. */
     @Transactional(readOnly = true)
@@ -51,7 +54,7 @@ public class KindService {
         List<Own> own = new ArrayList<>();
         for (StudioKind row : rows.findAllByOrderByName()) {
             Kind kind = KindReader.readAlone(json.readValue(row.document(), TREE), Kinds.shipped());
-            own.add(new Own(kind, row.isOffered()));
+            own.add(new Own(kind, row.isOffered(), row.version()));
         }
         return own;
     }
@@ -59,6 +62,7 @@ public class KindService {
     /** Adds a kind in document form. */
     @Write
     Kind add(Map<String, Object> document) {
+        keys.claim();
         Kinds known = all();
         Kind kind = KindReader.readAlone(document, known);
         if (known.ids().contains(kind.id())) {
@@ -78,11 +82,17 @@ public class KindService {
                         Ids.next(), kind.id(), json.writeValueAsString(KindReader.write(kind)), clock.instant())));
     }
 
-    /** Offers a kind for new pieces, or no longer. */
+    /**
+     * Offers a kind for new pieces, or no longer.
+     *
+     * @param seen its version as the caller saw it
+     */
     @Write
-    void offer(String id, boolean offered) {
-        rows.findByName(id)
-                .orElseThrow(() -> ProblemException.notFound("The kind " + id))
-                .offer(offered);
+    void offer(String id, boolean offered, long seen) {
+        StudioKind row = rows.findByName(id).orElseThrow(() -> ProblemException.notFound("The kind " + id));
+        if (row.version() != seen) {
+            throw ProblemException.stale();
+        }
+        row.offer(offered);
     }
 }

@@ -3,6 +3,7 @@ package jomble.server.kind;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
@@ -22,6 +23,10 @@ class StudioKind {
     private String document;
 
     private boolean offered;
+
+    @Version
+    private Long version;
+
     private Instant createdAt;
 
     protected StudioKind() {}
@@ -41,6 +46,10 @@ class StudioKind {
 
     boolean isOffered() {
         return offered;
+    }
+
+    long version() {
+        return version;
     }
 
     void offer(boolean yes) {

@@ -14,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
+import jomble.server.access.SecurityLog;
 import jomble.server.problem.ProblemException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -21,7 +22,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Rate limits. Failed sign-ins are limited by account and by address; repeated limits make the wait grow from a minute
- * to an hour.
+ * to an hour. From an address that signed in to the account before, the right password is never refused, only slowed
+ * down, so that wrong passwords of others do not keep the owner out.
  */
 @Component
 public class Limits {
@@ -41,17 +43,22 @@ public class Limits {
             .addLimit(limit -> limit.capacity(3000).refillGreedy(3000, Duration.ofMinutes(1)))
             .build();
 
+    /** How long an attempt from a known address waits where others would be refused. */
+    private static final Duration SLOWED = Duration.ofSeconds(2);
+
     private static final int AT_ONCE = 4;
     private static final int GATES = 64;
 
-    /** By account; some accounts share one. */
+    /** By account, and address where it is known; some share one. */
     private final List<Semaphore> gates =
             Stream.generate(() -> new Semaphore(AT_ONCE)).limit(GATES).toList();
 
     private final BucketTable buckets;
     private final JdbcTemplate jdbc;
+    private final SecurityLog log;
 
-    Limits(DataSource database, JdbcTemplate jdbc) {
+    Limits(DataSource database, JdbcTemplate jdbc, SecurityLog log) {
+        this.log = log;
         this.buckets = new BucketTable(
                 database,
                 ClientSideConfig.getDefault()
@@ -64,60 +71,68 @@ public class Limits {
      * Attempts a sign-in. At most {@value #AT_ONCE} attempts on one account run at once, so that many concurrent ones
      * cannot pass before the first has failed.
      *
+     * @param isKnown whether the account was signed in to from the address before
      * @param attempt empty when it fails
      * @throws ProblemException when too many attempts on the account or from the address failed
      */
-    public <T> Optional<T> signIn(String account, String address, Supplier<Optional<T>> attempt) {
-        Semaphore gate = gates.get(Math.floorMod(account.hashCode(), gates.size()));
+    public <T> Optional<T> signIn(String account, String address, boolean isKnown, Supplier<Optional<T>> attempt) {
+        String name = nameOfAccount(account) + (isKnown ? " from " + address : "");
+        Semaphore gate = gates.get(Math.floorMod(name.hashCode(), gates.size()));
         gate.acquireUninterruptibly();
         try {
-            List<BucketProxy> both = List.of(ofAddress(address), ofAccount(account));
-            both.forEach(bucket -> check(bucket.estimateAbilityToConsume(1)));
+            BucketProxy own = buckets.builder().build(name, () -> BY_ACCOUNT);
+            List<BucketProxy> all = isKnown ? List.of(own) : List.of(ofAddress(address), own);
+            if (!isKnown) {
+                all.forEach(bucket -> check(bucket.estimateAbilityToConsume(1), address));
+            } else if (!own.estimateAbilityToConsume(1).canBeConsumed()) {
+                Thread.sleep(SLOWED.toMillis());
+            }
             Optional<T> found = attempt.get();
             if (found.isEmpty()) {
-                both.forEach(bucket -> bucket.tryConsume(1));
+                check(own.estimateAbilityToConsume(1), address);
+            }
+            if (found.isEmpty()) {
+                all.forEach(bucket -> bucket.tryConsume(1));
             } else {
-                buckets.removeProxy(nameOfAccount(account));
+                buckets.removeProxy(name);
             }
             return found;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
         } finally {
             gate.release();
         }
     }
 
-    private static void check(EstimationProbe probe) {
+    private void check(EstimationProbe probe, String address) {
         if (!probe.canBeConsumed()) {
-            refuse(probe.getNanosToWaitForRefill());
+            refuse("sign-in", address, probe.getNanosToWaitForRefill());
         }
     }
 
     /** @throws ProblemException when a token exceeds its rate */
-    public void computing(String token) {
-        use(buckets.builder().build("compute " + token, () -> BY_TOKEN));
+    public void computing(String token, String address) {
+        ConsumptionProbe probe =
+                buckets.builder().build("compute " + token, () -> BY_TOKEN).tryConsumeAndReturnRemaining(1);
+        if (!probe.isConsumed()) {
+            refuse("compute", address, probe.getNanosToWaitForRefill());
+        }
     }
 
     private BucketProxy ofAddress(String address) {
         return buckets.builder().build("sign-in from " + address, () -> BY_ADDRESS);
     }
 
-    private BucketProxy ofAccount(String account) {
-        return buckets.builder().build(nameOfAccount(account), () -> BY_ACCOUNT);
-    }
-
     /** The name as typed, cut to fit the column. */
     private static String nameOfAccount(String account) {
-        return "sign-in as " + account.substring(0, Math.min(100, account.length()));
+        return "sign-in as " + account.substring(0, Math.min(80, account.length()));
     }
 
-    private static void use(BucketProxy bucket) {
-        ConsumptionProbe probe = bucket.tryConsumeAndReturnRemaining(1);
-        if (!probe.isConsumed()) {
-            refuse(probe.getNanosToWaitForRefill());
-        }
-    }
-
-    private static void refuse(long waitNanos) {
-        throw ProblemException.tooMany(1 + TimeUnit.NANOSECONDS.toSeconds(waitNanos));
+    private void refuse(String limit, String address, long waitNanos) {
+        long waitSeconds = 1 + TimeUnit.NANOSECONDS.toSeconds(waitNanos);
+        log.limited(limit, address, waitSeconds);
+        throw ProblemException.tooMany(waitSeconds);
     }
 
     @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)

@@ -24,6 +24,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
 import jomble.drawing.Figure;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.EventStreams;
@@ -42,6 +44,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** The bench: what still fits an outfit under construction. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class BenchController {
     private final ClientQuestions questions;

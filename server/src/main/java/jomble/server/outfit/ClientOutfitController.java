@@ -22,6 +22,8 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.counting.Deadline;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
@@ -38,6 +40,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Variations of a client's outfits. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class ClientOutfitController {
     private static final int LONGEST = 4;

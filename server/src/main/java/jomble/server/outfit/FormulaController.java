@@ -14,6 +14,7 @@ import jomble.core.counting.CountQuestion;
 import jomble.core.counting.VariedOrder;
 import jomble.core.counting.query.FormulaQueries;
 import jomble.core.document.FormulaReader;
+import jomble.core.document.Parts;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.StudioFormulas;
@@ -27,6 +28,9 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
+import jomble.server.client.WardrobeParts;
 import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.Exact;
@@ -45,6 +49,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Formulas of a client with their outfits, the formula of an outfit, and what a formula lacks. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/formulas")
 class FormulaController {
     private static final int MOST_LIVED = 3;
@@ -58,6 +63,7 @@ class FormulaController {
     private final FormulaQueries queries;
     private final OutfitDrawings drawings;
     private final KindService kinds;
+    private final WardrobeParts parts;
     private final int seconds;
 
     FormulaController(
@@ -65,11 +71,13 @@ class FormulaController {
             FormulaQueries queries,
             OutfitDrawings drawings,
             KindService kinds,
+            WardrobeParts parts,
             @Value("${jomble.count-seconds}") int seconds) {
         this.questions = questions;
         this.queries = queries;
         this.drawings = drawings;
         this.kinds = kinds;
+        this.parts = parts;
         this.seconds = seconds;
     }
 
@@ -94,24 +102,24 @@ class FormulaController {
             @RequestParam(defaultValue = "false") boolean daring,
             @RequestParam(required = false) String capsule) {
         Question question = questions.ask(clientId, new Chosen(season, occasion, null, daring).within(capsule));
+        Map<String, Long> changes = parts.versions(clientId, Parts.FORMULAS);
         Deadline deadline = Deadline.in(seconds);
         List<Map<Slot, List<Piece>>> known = known(question.wardrobe());
         return new FormulasView(
                 question.wardrobe().formulas().stream()
-                        .map(one -> counted(one, question.toCount(), deadline))
+                        .map(one -> counted(one, changes.get(one.id()), question.toCount(), deadline))
                         .toList(),
                 StudioFormulas.shipped().stream()
-                        .map(one -> counted(one, question.toCount(), deadline))
+                        .map(one -> counted(one, null, question.toCount(), deadline))
                         .toList(),
                 Formulas.livedIn(known, MOST_LIVED).stream()
-                        .map(one -> FormulaItemView.of(null, "", one.formula(), null, one.times()))
+                        .map(one -> FormulaItemView.of(one.formula(), one.times()))
                         .toList(),
                 known.size());
     }
 
-    private FormulaItemView counted(SavedFormula one, CountQuestion question, Deadline deadline) {
-        return FormulaItemView.of(
-                one.id(), one.name(), one.formula(), Exact.of(queries.count(question, one.formula(), deadline)), null);
+    private FormulaItemView counted(SavedFormula one, Long change, CountQuestion question, Deadline deadline) {
+        return FormulaItemView.of(one, change, Exact.of(queries.count(question, one.formula(), deadline)));
     }
 
     /** Worn outfits, as often as they were worn, and saved ones; without those whose pieces have left the wardrobe. */
@@ -162,7 +170,7 @@ class FormulaController {
         Map<Slot, List<Piece>> pieces = new LinkedHashMap<>();
         outfit.forEach((slot, ids) -> pieces.put(
                 slot, ids.stream().flatMap(id -> wardrobe.find(id).stream()).toList()));
-        return FormulaItemView.of(null, "", Formulas.of(pieces), null, null);
+        return FormulaItemView.of(Formulas.of(pieces), null);
     }
 
     /** @param slot the slot that would have to change */
@@ -203,7 +211,7 @@ class FormulaController {
                 matches.missing().stream()
                         .map(one -> new MissingSlotView(one.slot().id(), one.text()))
                         .toList(),
-                FormulaItemView.of(null, "", formula, null, null).words());
+                FormulaItemView.of(formula, null).words());
     }
 
     private static boolean isWorn(Combination one, List<Set<PieceId>> wears) {

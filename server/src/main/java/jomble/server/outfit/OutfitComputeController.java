@@ -15,6 +15,8 @@ import jomble.core.piece.Kinds;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.counting.CombinationsView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.Exact;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The stateless calls about variations of outfits. */
 @RestController
+@Requires(Right.COMPUTE)
 @RequestMapping("/api/v1/compute")
 class OutfitComputeController {
     private static final int USUAL_LOOKS = 10;

@@ -11,10 +11,14 @@ import jomble.core.formula.Formula;
 import jomble.core.formula.SavedFormula;
 import jomble.core.piece.Kinds;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts;
+import jomble.server.client.WardrobeParts.Kept;
 import jomble.server.kind.KindService;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.IfMatch;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,6 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A client's saved formulas. */
 @RestController
+@Requires(Right.CHANGE_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/formulas")
 class SavedFormulaController {
     private static final int MOST = 100;
@@ -51,64 +56,56 @@ class SavedFormulaController {
                 throw ProblemException.conflict("too-many", "A client has " + MOST + " formulas at most.");
             }
             List<SavedFormula> formulas = new ArrayList<>(now);
-            formulas.add(saved);
-            return checked(formulas, saved);
+            formulas.add(checked(now, saved));
+            return formulas;
         });
-        return FormulaItemView.of(saved.id(), saved.name(), formula, null, null);
+        return FormulaItemView.of(
+                saved, parts.versions(clientId, Parts.FORMULAS).get(saved.id()));
     }
 
     /**
-     * Changes the given {@code name} and {@code slots}; with {@code seen}, only if the slots are still as the caller
-     * saw them.
+     * Changes the given {@code name} and {@code slots}, if the formula is still as in If-Match.
      */
     @PatchMapping("/{id}")
     FormulaItemView change(
-            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
+            @PathVariable UUID clientId,
+            @PathVariable String id,
+            @IfMatch long seen,
+            @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
         node.fields(List.of("name", "slots", "seen"));
         String name = request.containsKey("name") ? SavedFields.name(node.field("name")) : null;
         Formula formula = request.containsKey("slots") ? formula(node.field("slots")) : null;
-        Formula seen = request.containsKey("seen") ? formula(node.field("seen")) : null;
+        Formula seenSlots = request.containsKey("seen") ? formula(node.field("seen")) : null;
         node.finish();
-        SavedFormula[] changed = new SavedFormula[1];
-        parts.change(clientId, Ids.next(), Parts.FORMULAS, now -> {
-            List<SavedFormula> formulas = new ArrayList<>(now);
-            SavedFormula before = find(formulas, id);
-            if (seen != null && !seen.equals(before.formula())) {
+        Kept<SavedFormula> changed = parts.changeAmong(clientId, Parts.FORMULAS, id, seen, (now, before) -> {
+            if (seenSlots != null && !seenSlots.equals(before.formula())) {
                 throw ProblemException.stale();
             }
-            changed[0] = new SavedFormula(
-                    id, name == null ? before.name() : name.strip(), formula == null ? before.formula() : formula);
-            formulas.set(formulas.indexOf(before), changed[0]);
-            return checked(formulas, changed[0]);
+            return checked(
+                    now,
+                    new SavedFormula(
+                            id,
+                            name == null ? before.name() : name.strip(),
+                            formula == null ? before.formula() : formula));
         });
-        return FormulaItemView.of(id, changed[0].name(), changed[0].formula(), null, null);
+        return FormulaItemView.of(changed.entry(), changed.version());
     }
 
-    /** Deletes a formula; undo brings it back. */
+    /** Deletes a formula, if it is still as in If-Match; undo brings it back. */
     @DeleteMapping("/{id}")
-    void delete(@PathVariable UUID clientId, @PathVariable String id) {
-        parts.change(clientId, Ids.next(), Parts.FORMULAS, now -> {
-            List<SavedFormula> formulas = new ArrayList<>(now);
-            formulas.remove(find(formulas, id));
-            return formulas;
-        });
+    void delete(@PathVariable UUID clientId, @PathVariable String id, @IfMatch long seen) {
+        parts.deleteEntry(clientId, Parts.FORMULAS, id, seen);
     }
 
-    private static SavedFormula find(List<SavedFormula> formulas, String id) {
-        return formulas.stream()
-                .filter(one -> one.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("This formula"));
-    }
-
-    private static List<SavedFormula> checked(List<SavedFormula> formulas, SavedFormula one) {
-        boolean isTaken =
-                formulas.stream().anyMatch(other -> other != one && other.name().equalsIgnoreCase(one.name()));
+    /** @throws ProblemException when another formula has its name */
+    private static SavedFormula checked(List<SavedFormula> formulas, SavedFormula one) {
+        boolean isTaken = formulas.stream()
+                .anyMatch(other -> !other.id().equals(one.id()) && other.name().equalsIgnoreCase(one.name()));
         if (isTaken) {
             throw ProblemException.conflict("name-taken", "There is a formula called " + one.name() + " already.");
         }
-        return formulas;
+        return one;
     }
 
     private Formula formula(Node slots) {

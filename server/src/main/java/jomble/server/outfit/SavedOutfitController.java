@@ -16,11 +16,14 @@ import jomble.core.piece.Finish;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.tree.Node;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts;
 import jomble.server.document.ClientQuestions;
 import jomble.server.drawing.OutfitDrawings;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.IfMatch;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
@@ -32,6 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Saved outfits: named, versioned, judged anew whenever they are shown. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/saved-outfits")
 class SavedOutfitController {
     private static final int MOST = 500;
@@ -52,13 +56,14 @@ class SavedOutfitController {
     /** The saved outfits of a client, judged as their pieces are now. */
     @GetMapping
     List<SavedOutfitView> all(@PathVariable UUID clientId) {
-        return views.all(questions.wardrobe(clientId));
+        return views.all(questions.wardrobe(clientId), parts.versions(clientId, Parts.OUTFITS));
     }
 
     /**
      * Saves an outfit: its {@code name}, {@code slots} and {@code finishes}, and optionally {@code notes}, {@code
      * occasions}, {@code seasons}, {@code tags}, {@code favourite}.
      */
+    @Requires(Right.CHANGE_CLIENTS)
     @PostMapping
     SavedOutfitView save(@PathVariable UUID clientId, @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -79,18 +84,23 @@ class SavedOutfitController {
         return one(clientId, saved.id());
     }
 
-    /** Changes the fields given and, with the {@code version} the caller saw, {@code slots} and {@code finishes}. */
+    /** Changes the fields given, if the outfit is still as in If-Match. */
+    @Requires(Right.CHANGE_CLIENTS)
     @PatchMapping("/{id}")
     SavedOutfitView change(
-            @PathVariable UUID clientId, @PathVariable String id, @RequestBody Map<String, Object> request) {
+            @PathVariable UUID clientId,
+            @PathVariable String id,
+            @IfMatch long seen,
+            @RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
         node.fields(with(ABOUT, "slots", "finishes", "version"));
+        Integer numbered =
+                request.containsKey("version") ? node.field("version").integer(1, Integer.MAX_VALUE) : null;
         boolean hasVersion = request.containsKey("slots");
-        Integer seen = hasVersion ? node.field("version").integer(1, Integer.MAX_VALUE) : null;
         SavedOutfit.Version version = hasVersion ? version(node, questions.wardrobe(clientId)) : null;
         node.finish();
-        changeOne(clientId, id, (now, before) -> {
-            if (version != null && (seen == null || seen != before.version())) {
+        parts.changeAmong(clientId, Parts.OUTFITS, id, seen, (now, before) -> {
+            if (numbered != null && numbered != before.version()) {
                 throw ProblemException.stale();
             }
             SavedOutfit after = before.described(about(request, before.about()));
@@ -100,36 +110,17 @@ class SavedOutfitController {
         return one(clientId, id);
     }
 
-    /** Deletes a saved outfit and returns the others; undo restores it. */
+    /** Deletes a saved outfit, if it is still as in If-Match, and returns the others; undo restores it. */
+    @Requires(Right.CHANGE_CLIENTS)
     @DeleteMapping("/{id}")
-    List<SavedOutfitView> delete(@PathVariable UUID clientId, @PathVariable String id) {
-        changeOne(clientId, id, (now, before) -> null);
+    List<SavedOutfitView> delete(@PathVariable UUID clientId, @PathVariable String id, @IfMatch long seen) {
+        parts.deleteEntry(clientId, Parts.OUTFITS, id, seen);
         return all(clientId);
-    }
-
-    private interface Change {
-        /** @return null to delete it */
-        SavedOutfit of(List<SavedOutfit> now, SavedOutfit before);
-    }
-
-    private void changeOne(UUID clientId, String id, Change change) {
-        parts.change(clientId, Ids.next(), Parts.OUTFITS, now -> {
-            SavedOutfit before = find(now, id);
-            SavedOutfit after = change.of(now, before);
-            List<SavedOutfit> outfits = new ArrayList<>(now);
-            int at = outfits.indexOf(before);
-            if (after == null) {
-                outfits.remove(at);
-            } else {
-                outfits.set(at, after);
-            }
-            return outfits;
-        });
     }
 
     private SavedOutfitView one(UUID clientId, String id) {
         Wardrobe wardrobe = questions.wardrobe(clientId);
-        return views.of(find(wardrobe.outfits(), id), wardrobe);
+        return views.of(find(wardrobe.outfits(), id), wardrobe, parts.versions(clientId, Parts.OUTFITS));
     }
 
     private static SavedOutfit find(List<SavedOutfit> outfits, String id) {

@@ -9,7 +9,8 @@ import java.util.Map;
 /**
  * A saved outfit, judged as the wardrobe is now.
  *
- * @param version from 1; to be sent back with a change of what is worn
+ * @param change number of the change that wrote it, to be sent as If-Match
+ * @param version of what is worn, from 1
  * @param gone pieces of it that have left the wardrobe
  * @param verdict the worst over its occasions and seasons; no when a piece is gone
  * @param season the season of that verdict; empty for no weather
@@ -31,6 +32,7 @@ record SavedOutfitView(
         Map<String, Object> slots,
         Map<String, List<String>> finishes,
         Instant saved,
+        long change,
         int version,
         List<String> gone,
         String verdict,

@@ -44,22 +44,26 @@ class SavedOutfitViews {
         this.catalogue = catalogue;
     }
 
-    /** @param wardrobe with the studio's rules beneath its own */
-    List<SavedOutfitView> all(Wardrobe wardrobe) {
+    /**
+     * @param wardrobe with the studio's rules beneath its own
+     * @param changes number of the change that wrote each outfit, by id
+     */
+    List<SavedOutfitView> all(Wardrobe wardrobe, Map<String, Long> changes) {
         Judges judges = new Judges(wardrobe);
         return wardrobe.outfits().stream()
-                .map(outfit -> view(outfit, wardrobe, judges))
+                .map(outfit -> view(outfit, wardrobe, judges, changes))
                 .toList();
     }
 
-    SavedOutfitView of(SavedOutfit outfit, Wardrobe wardrobe) {
-        return view(outfit, wardrobe, new Judges(wardrobe));
+    SavedOutfitView of(SavedOutfit outfit, Wardrobe wardrobe, Map<String, Long> changes) {
+        return view(outfit, wardrobe, new Judges(wardrobe), changes);
     }
 
     /** The judgement for one occasion in one season. */
     private record Judged(String season, String occasion, Judgement judgement) {}
 
-    private static SavedOutfitView view(SavedOutfit saved, Wardrobe wardrobe, Judges judges) {
+    private static SavedOutfitView view(
+            SavedOutfit saved, Wardrobe wardrobe, Judges judges, Map<String, Long> changes) {
         List<PieceId> gone = saved.now().pieces().stream()
                 .filter(id -> wardrobe.find(id).isEmpty())
                 .toList();
@@ -87,6 +91,7 @@ class SavedOutfitViews {
                 CombinationsView.slots(saved.now().slots()),
                 finishes(saved.now()),
                 saved.now().saved(),
+                changes.getOrDefault(saved.id(), 0L),
                 saved.version(),
                 gone.stream().map(PieceId::value).toList(),
                 (gone.isEmpty() ? judgement.verdict() : Verdict.NO).id(),

@@ -14,6 +14,8 @@ import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.suit.NextSuit;
 import jomble.core.suit.SuitGrid;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.counting.Deadline;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Breaking a client's suits, and the next one to buy. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class SuitController {
     private final ClientQuestions questions;

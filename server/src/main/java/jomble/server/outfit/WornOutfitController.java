@@ -21,6 +21,8 @@ import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 import jomble.core.wear.Wear;
 import jomble.drawing.Figure;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.counting.CombinationsView;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
@@ -31,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The outfits of the wear log, each once. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/worn-outfits")
 class WornOutfitController {
     private static final int MOST = 200;

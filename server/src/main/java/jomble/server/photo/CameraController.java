@@ -2,6 +2,8 @@ package jomble.server.photo;
 
 import java.util.List;
 import java.util.UUID;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.photo.PhotoController.PhotoView;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -15,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The simulated camera, and attaching its pictures to pieces. */
 @RestController
+@Requires(Right.READ_REFERENCE)
 @RequestMapping("/api/v1")
 class CameraController {
     private final Camera camera;
@@ -40,6 +43,7 @@ class CameraController {
     }
 
     /** Saves a picture of the simulated camera as a photo of a piece. */
+    @Requires(Right.RECORD_PIECES)
     @PostMapping("/clients/{clientId}/pieces/{ref}/photos/from-camera")
     @ResponseStatus(HttpStatus.CREATED)
     PhotoView take(@PathVariable UUID clientId, @PathVariable String ref, @RequestBody FromCamera from) {

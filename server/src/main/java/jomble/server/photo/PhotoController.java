@@ -6,6 +6,10 @@ import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import jomble.core.colour.Colour;
 import jomble.core.colour.ColourNames;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
+import jomble.server.problem.ProblemException;
+import jomble.server.studio.IfMatch;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -21,9 +25,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Photos of pieces, in as JPEG, PNG or WebP and out as JPEG. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}")
 class PhotoController {
     private static final int YEAR_DAYS = 365;
+
+    /** A photo is replaced by another, never changed. */
+    private static final long UNCHANGED = 0;
 
     private final PhotoService photos;
 
@@ -34,10 +42,11 @@ class PhotoController {
     record SeenView(String hex, String name, double share) {}
 
     /** @param colours proposed from the photo, heaviest first */
-    record PhotoView(UUID id, List<SeenView> colours) {
+    record PhotoView(UUID id, long version, List<SeenView> colours) {
         static PhotoView of(PhotoRepository.Line line) {
             return new PhotoView(
                     line.id(),
+                    UNCHANGED,
                     Arrays.stream(line.colours().split(" "))
                             .filter(text -> !text.isEmpty())
                             .map(text -> text.split(":"))
@@ -48,6 +57,7 @@ class PhotoController {
     }
 
     /** Saves a photo of a piece, rotated upright, in three sizes and without metadata. */
+    @Requires(Right.RECORD_PIECES)
     @PostMapping(
             path = "/pieces/{ref}/photos",
             consumes = {MediaType.APPLICATION_OCTET_STREAM_VALUE, "image/*"})
@@ -76,10 +86,14 @@ class PhotoController {
                 .body(photos.jpeg(clientId, id, size));
     }
 
-    /** Deletes a photo for good. */
+    /** Deletes a photo for good; If-Match has its version, which never changes. */
+    @Requires(Right.RECORD_PIECES)
     @DeleteMapping("/photos/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@PathVariable UUID clientId, @PathVariable UUID id) {
+    void delete(@PathVariable UUID clientId, @PathVariable UUID id, @IfMatch long seen) {
+        if (seen != UNCHANGED) {
+            throw ProblemException.stale();
+        }
         photos.delete(clientId, id);
     }
 }

@@ -22,6 +22,8 @@ import jomble.core.piece.Trait;
 import jomble.core.tree.InvalidInputException;
 import jomble.core.tree.Node;
 import jomble.core.tree.Problem;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.kind.KindService;
 import jomble.server.studio.StudioMember;
 import org.springframework.http.HttpStatus;
@@ -36,6 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Adding pieces by entry lines, and settling words that were not understood. */
 @RestController
+@Requires(Right.RECORD_PIECES)
 @RequestMapping("/api/v1")
 class EntryController {
     private static final int LONGEST_LABEL = 80;
@@ -85,12 +88,14 @@ class EntryController {
             @Size(max = 400) String as) {}
 
     /** Reads a line while it is typed, without saving anything. */
+    @Requires(Right.READ_REFERENCE)
     @PostMapping("/entry")
     EntryView read(@Valid @RequestBody EntryRequest request, @AuthenticationPrincipal StudioMember member) {
         return view(request.line(), member, kinds.offered());
     }
 
     /** Reads many lines as they would be recorded, without saving anything. */
+    @Requires(Right.READ_REFERENCE)
     @PostMapping("/entry/lines")
     List<EntryView> readAll(@Valid @RequestBody LinesRequest request, @AuthenticationPrincipal StudioMember member) {
         Kinds offered = kinds.offered();

@@ -14,6 +14,7 @@ import jomble.core.document.PieceReader;
 import jomble.core.document.Wardrobe;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
 import jomble.server.client.WardrobeParts;
 import jomble.server.history.Change;
 import jomble.server.history.History;
@@ -33,6 +34,7 @@ public class PieceBulkService {
     private final PieceMapper mapper;
     private final PieceSets sets;
     private final PieceChanges changes;
+    private final PieceNumbers numbers;
     private final Clock clock;
 
     PieceBulkService(
@@ -43,6 +45,7 @@ public class PieceBulkService {
             PieceMapper mapper,
             PieceSets sets,
             PieceChanges changes,
+            PieceNumbers numbers,
             Clock clock) {
         this.rows = rows;
         this.history = history;
@@ -51,6 +54,7 @@ public class PieceBulkService {
         this.mapper = mapper;
         this.sets = sets;
         this.changes = changes;
+        this.numbers = numbers;
         this.clock = clock;
     }
 
@@ -74,9 +78,10 @@ public class PieceBulkService {
             Map<String, Object> tree = changed(before, set);
             add.forEach((name, entries) -> tree.put(name, PieceChanges.both(tree.get(name), entries)));
             Piece after = changes.accepted(tree, setIds, known);
-            mapper.write(row, after);
-            history.record(clientId, step, Change.PIECES, row.ref(), mapper.text(before), mapper.text(after));
-            changed.add(new PieceService.Kept(after, rows.saveAndFlush(row).version()));
+            long number =
+                    history.record(clientId, step, Change.PIECES, row.ref(), mapper.text(before), mapper.text(after));
+            mapper.write(row, after, number);
+            changed.add(new PieceService.Kept(after, number));
         }
         return changed;
     }
@@ -114,15 +119,10 @@ public class PieceBulkService {
                 .map(document -> sets.inLabelledSet(clientId, document, step))
                 .toList();
         Set<String> setIds = sets.ids(clientId);
-        Set<String> taken = present(clientId).keySet();
-        int number = rows.lastPosition(clientId);
         List<Piece> added = new ArrayList<>();
         for (Map<String, Object> document : documents) {
-            do {
-                number++;
-            } while (taken.contains("p" + number));
             Map<String, Object> tree = new LinkedHashMap<>(document);
-            tree.put("id", "p" + number);
+            tree.put("id", numbers.next(clientId));
             added.add(changes.accepted(tree, setIds, known));
         }
         merge(clientId, added, step);
@@ -139,11 +139,23 @@ public class PieceBulkService {
         changes.delete(clientId, asSeen(clientId, seen), Ids.next());
     }
 
-    /** Adds pieces, and changes those with an existing id, in one step. */
+    /**
+     * Adds pieces, and changes those with an existing id, in one step.
+     *
+     * @param unnamed those among them whose ids are placeholders: they are added, with ids of their own
+     */
     @Write
-    public void merge(UUID clientId, List<Piece> pieces) {
+    public void merge(UUID clientId, List<Piece> pieces, Set<PieceId> unnamed) {
         history.hold(clientId);
-        merge(clientId, pieces, Ids.next());
+        pieces.stream()
+                .filter(piece -> !unnamed.contains(piece.id()))
+                .forEach(piece -> numbers.reach(clientId, piece.id().value()));
+        List<Piece> named = pieces.stream()
+                .map(piece -> unnamed.contains(piece.id())
+                        ? Piece.of(new PieceId(numbers.next(clientId)), piece.kind(), piece.set())
+                        : piece)
+                .toList();
+        merge(clientId, named, Ids.next());
     }
 
     private void merge(UUID clientId, List<Piece> pieces, UUID step) {
@@ -167,17 +179,30 @@ public class PieceBulkService {
             if (row == null) {
                 row = new PieceRow(Ids.next(), clientId, ref, ++position, clock.instant());
             }
-            mapper.write(row, piece);
+            numbers.reach(clientId, ref);
+            mapper.write(row, piece, history.record(clientId, step, Change.PIECES, ref, before, mapper.text(piece)));
             written.add(row);
-            history.record(clientId, step, Change.PIECES, ref, before, mapper.text(piece));
         }
         rows.saveAll(written);
     }
 
-    /** Replaces everything the client has by a wardrobe, in one step, all or nothing. */
+    /** The version of everything a client has: the number of the latest change. */
+    public long version(UUID clientId) {
+        return history.latest(clientId).orElseThrow(() -> ProblemException.notFound("This client"));
+    }
+
+    /**
+     * Replaces everything the client has by a wardrobe, in one step, all or nothing.
+     *
+     * @param seen the version of everything as the caller saw it
+     * @throws ProblemException when anything was changed since
+     */
     @Write
-    public void replaceAll(UUID clientId, Wardrobe wardrobe) {
+    public void replaceAll(UUID clientId, Wardrobe wardrobe, long seen) {
         history.hold(clientId);
+        if (version(clientId) != seen) {
+            throw ProblemException.stale();
+        }
         UUID step = Ids.next();
         kinds.keepAll(wardrobe.kinds());
         parts.replaceAll(clientId, step, wardrobe);

@@ -11,7 +11,10 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.piece.PieceService.Kept;
+import jomble.server.studio.IfMatch;
 import jomble.server.studio.Versions;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -29,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A client's pieces. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1")
 class PieceController {
     private final PieceService pieces;
@@ -55,36 +59,42 @@ class PieceController {
     }
 
     /** Adds a piece in document form; it gets an id unless it has one. */
+    @Requires(Right.RECORD_PIECES)
     @PostMapping("/clients/{clientId}/pieces")
     ResponseEntity<PieceView> add(@PathVariable UUID clientId, @RequestBody Map<String, Object> piece) {
         return tagged(HttpStatus.CREATED, pieces.add(clientId, piece));
     }
 
-    /** Makes a set of pieces, or changes which belong to it. */
+    /** Makes a set of pieces or, if it is still at the version in If-Match, changes which belong to it. */
+    @Requires(Right.RECORD_PIECES)
     @PutMapping("/clients/{clientId}/sets/{setId}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void joinSet(@PathVariable UUID clientId, @PathVariable String setId, @Valid @RequestBody SetRequest request) {
-        sets.joinSet(clientId, setId, request.kind(), request.label(), request.pieces());
+    ResponseEntity<Void> joinSet(
+            @PathVariable UUID clientId,
+            @PathVariable String setId,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen,
+            @Valid @RequestBody SetRequest request) {
+        Long version = seen == null ? null : Long.valueOf(Versions.of(seen));
+        long now = sets.joinSet(clientId, setId, version, request.kind(), request.label(), request.pieces());
+        return ResponseEntity.noContent().eTag(Versions.tag(now)).build();
     }
 
     /** Replaces the attributes set on a piece, if it is still at the version in If-Match. */
+    @Requires(Right.RECORD_PIECES)
     @PutMapping("/clients/{clientId}/pieces/{ref}")
     ResponseEntity<PieceView> change(
             @PathVariable UUID clientId,
             @PathVariable String ref,
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen,
+            @IfMatch long seen,
             @RequestBody Map<String, Object> piece) {
-        return tagged(HttpStatus.OK, pieces.change(clientId, ref, Versions.of(seen), piece));
+        return tagged(HttpStatus.OK, pieces.change(clientId, ref, seen, piece));
     }
 
-    /** Deletes a piece; with If-Match, only if it is still at that version. Undo restores it. */
+    /** Deletes a piece, if it is still at the version in If-Match. Undo restores it. */
+    @Requires(Right.DELETE_PIECES)
     @DeleteMapping("/clients/{clientId}/pieces/{ref}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(
-            @PathVariable UUID clientId,
-            @PathVariable String ref,
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen) {
-        pieces.delete(clientId, ref, seen == null ? null : Versions.of(seen));
+    void delete(@PathVariable UUID clientId, @PathVariable String ref, @IfMatch long seen) {
+        pieces.delete(clientId, ref, seen);
     }
 
     /**
@@ -105,6 +115,7 @@ class PieceController {
     }
 
     /** Changes many pieces in one step, all or none. */
+    @Requires(Right.RECORD_PIECES)
     @PostMapping("/clients/{clientId}/pieces/change")
     List<PieceView> changeAll(@PathVariable UUID clientId, @Valid @RequestBody ManyRequest request) {
         return bulk.changeAll(clientId, request.seen(), request.set(), request.add()).stream()
@@ -116,6 +127,7 @@ class PieceController {
     record GoneRequest(@NotEmpty @Size(max = 5000) Map<String, Long> seen) {}
 
     /** Deletes many pieces in one step, all or none. */
+    @Requires(Right.DELETE_PIECES)
     @PostMapping("/clients/{clientId}/pieces/delete")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteAll(@PathVariable UUID clientId, @Valid @RequestBody GoneRequest request) {

@@ -54,7 +54,15 @@ class PieceHistory implements Keeper {
     @Transactional(readOnly = true)
     public List<Happened> story(UUID clientId, String ref) {
         clients.find(clientId);
-        return history.story(clientId, Change.PIECES, ref).stream()
+        List<Change> changes = history.story(clientId, Change.PIECES, ref);
+        // A document may give the id of a deleted piece to another one, whose story starts where it was added.
+        long since = changes.stream()
+                .filter(Change::isAddition)
+                .limit(1)
+                .mapToLong(Change::number)
+                .sum();
+        return changes.stream()
+                .filter(change -> change.number() >= since)
                 .map(c -> new Happened(c.at(), c.action(), mapper.tree(c.beforeDoc()), mapper.tree(c.afterDoc())))
                 .toList();
     }
@@ -75,20 +83,19 @@ class PieceHistory implements Keeper {
         List<String> back = new ArrayList<>();
         for (Change change : changes) {
             PieceRow row = present.get(change.ref());
-            Integer left = null;
+            boolean leaves = change.beforeDoc() == null && row != null;
+            long number = step.record(change, leaves ? row.position() : null);
             if (change.beforeDoc() != null) {
                 if (row == null) {
                     int place = change.place() == null ? ++position : change.place();
                     back.add(change.ref());
                     row = new PieceRow(Ids.next(), clientId, change.ref(), place, clock.instant());
                 }
-                mapper.write(row, mapper.read(change.beforeDoc(), known));
+                mapper.write(row, mapper.read(change.beforeDoc(), known), number);
                 written.add(row);
-            } else if (row != null) {
+            } else if (leaves) {
                 gone.add(row);
-                left = row.position();
             }
-            step.record(change, left);
         }
         rows.deleteAll(gone);
         rows.saveAll(written);

@@ -48,7 +48,8 @@ class PieceMapper {
         return document;
     }
 
-    void write(PieceRow row, Piece piece) {
+    /** @param change number of the change that writes it */
+    void write(PieceRow row, Piece piece, long change) {
         Map<String, Object> document = PieceReader.write(piece);
         document.remove(Attribute.COST.name());
         Money cost = piece.get(Attribute.COST);
@@ -57,7 +58,8 @@ class PieceMapper {
                 cost == null ? null : cost.amount(),
                 cost == null ? null : cost.currency().getCurrencyCode(),
                 json.writeValueAsString(document),
-                clock.instant());
+                clock.instant(),
+                change);
     }
 
     String text(Piece piece) {

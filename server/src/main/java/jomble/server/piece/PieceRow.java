@@ -3,17 +3,20 @@ package jomble.server.piece;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
+import jakarta.persistence.Transient;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
+import org.springframework.data.domain.Persistable;
 
 /** A stored piece: its document form, with the cost in separate columns so that it stays exact. */
 @Entity
 @Table(name = "piece")
-class PieceRow {
+class PieceRow implements Persistable<UUID> {
     @Id
     private UUID id;
 
@@ -22,9 +25,8 @@ class PieceRow {
 
     private UUID clientId;
 
-    /** Null until stored, which tells Hibernate that a row is new without a query. */
-    @Version
-    private Long version;
+    /** Number of the change that wrote it: it only rises, also when a piece is deleted and restored. */
+    private long version;
 
     private String ref;
     private int position;
@@ -40,6 +42,10 @@ class PieceRow {
     private Instant createdAt;
     private Instant updatedAt;
 
+    /** Whether the database has it; without this, saving a new row would look for it first. */
+    @Transient
+    private boolean isStored;
+
     protected PieceRow() {}
 
     PieceRow(UUID id, UUID clientId, String ref, int position, Instant createdAt) {
@@ -50,7 +56,8 @@ class PieceRow {
         this.createdAt = createdAt;
     }
 
-    void write(String newKind, BigDecimal amount, String currency, String document, Instant at) {
+    void write(String newKind, BigDecimal amount, String currency, String document, Instant at, long change) {
+        this.version = change;
         this.kind = newKind;
         this.costAmount = amount;
         this.costCurrency = currency;
@@ -84,5 +91,21 @@ class PieceRow {
 
     String attributes() {
         return attributes;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return !isStored;
+    }
+
+    @PostLoad
+    @PostPersist
+    void markStored() {
+        isStored = true;
     }
 }

@@ -28,6 +28,7 @@ public class PieceService {
     private final PieceMapper mapper;
     private final PieceSets sets;
     private final PieceChanges changes;
+    private final PieceNumbers numbers;
     private final Clock clock;
 
     PieceService(
@@ -38,6 +39,7 @@ public class PieceService {
             PieceMapper mapper,
             PieceSets sets,
             PieceChanges changes,
+            PieceNumbers numbers,
             Clock clock) {
         this.rows = rows;
         this.history = history;
@@ -46,6 +48,7 @@ public class PieceService {
         this.mapper = mapper;
         this.sets = sets;
         this.changes = changes;
+        this.numbers = numbers;
         this.clock = clock;
     }
 
@@ -56,6 +59,13 @@ public class PieceService {
     public List<Kept> all(UUID clientId) {
         clients.find(clientId);
         return mapper.kept(rows.findByClientIdOrderByPosition(clientId), kinds.all());
+    }
+
+    /** The number in the id that the next piece without one would get. */
+    @Transactional(readOnly = true)
+    public long upcomingNumber(UUID clientId) {
+        clients.find(clientId);
+        return numbers.upcoming(clientId);
     }
 
     /** Adds a piece; it gets an id unless the document has one. */
@@ -84,33 +94,23 @@ public class PieceService {
     }
 
     private Kept add(UUID clientId, Map<String, Object> document, UUID step, UUID key) {
-        int position = rows.lastPosition(clientId) + 1;
         Map<String, Object> tree = new LinkedHashMap<>(document);
-        tree.putIfAbsent("id", freeRef(clientId, position));
+        if (tree.get("id") == null) {
+            tree.put("id", numbers.next(clientId));
+        }
         Kinds known = kinds.all();
         Piece piece = changes.accepted(tree, sets.ids(clientId), known);
         if (rows.findByClientIdAndRef(clientId, piece.id().value()).isPresent()) {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
-        Kept kept = insert(clientId, piece, position, key);
-        history.record(clientId, step, Change.PIECES, piece.id().value(), null, mapper.text(piece));
-        return kept;
-    }
-
-    private String freeRef(UUID clientId, int position) {
-        int number = position;
-        while (rows.findByClientIdAndRef(clientId, "p" + number).isPresent()) {
-            number++;
-        }
-        return "p" + number;
-    }
-
-    private Kept insert(UUID clientId, Piece piece, int position, UUID key) {
-        PieceRow row = new PieceRow(
-                key == null ? Ids.next() : key, clientId, piece.id().value(), position, clock.instant());
-        mapper.write(row, piece);
-        PieceRow saved = rows.saveAndFlush(row);
-        return new Kept(piece, saved.version());
+        String ref = piece.id().value();
+        numbers.reach(clientId, ref);
+        long number = history.record(clientId, step, Change.PIECES, ref, null, mapper.text(piece));
+        int position = rows.lastPosition(clientId) + 1;
+        PieceRow row = new PieceRow(key == null ? Ids.next() : key, clientId, ref, position, clock.instant());
+        mapper.write(row, piece, number);
+        rows.save(row);
+        return new Kept(piece, number);
     }
 
     /** Replaces the attributes set on a piece, if it is still at {@code seenVersion}. */
@@ -125,11 +125,7 @@ public class PieceService {
         tree.put("id", ref);
         Kinds known = kinds.all();
         Piece piece = changes.accepted(tree, sets.ids(clientId), known);
-        String before = mapper.text(mapper.piece(row, known));
-        mapper.write(row, piece);
-        PieceRow saved = rows.saveAndFlush(row);
-        history.record(clientId, Ids.next(), Change.PIECES, ref, before, mapper.text(piece));
-        return new Kept(piece, saved.version());
+        return written(clientId, row, mapper.piece(row, known), piece);
     }
 
     /** The stored piece. */
@@ -150,22 +146,26 @@ public class PieceService {
         Kinds known = kinds.all();
         Piece before = mapper.piece(row, known);
         Piece after = changes.accepted(UnclearWords.settled(before, word, says), sets.ids(clientId), known);
-        mapper.write(row, after);
-        PieceRow saved = rows.saveAndFlush(row);
-        history.record(clientId, Ids.next(), Change.PIECES, ref, mapper.text(before), mapper.text(after));
-        return new Kept(after, saved.version());
+        return written(clientId, row, before, after);
+    }
+
+    private Kept written(UUID clientId, PieceRow row, Piece before, Piece after) {
+        long number =
+                history.record(clientId, Ids.next(), Change.PIECES, row.ref(), mapper.text(before), mapper.text(after));
+        mapper.write(row, after, number);
+        return new Kept(after, number);
     }
 
     /**
      * Deletes a piece.
      *
-     * @param seenVersion deletes it only at this version; null deletes any version
+     * @param seenVersion its version as the caller saw it
      */
     @Write
-    public void delete(UUID clientId, String ref, Long seenVersion) {
+    public void delete(UUID clientId, String ref, long seenVersion) {
         history.hold(clientId);
         PieceRow row = find(clientId, ref);
-        if (seenVersion != null && row.version() != seenVersion) {
+        if (row.version() != seenVersion) {
             throw ProblemException.stale();
         }
         changes.delete(clientId, List.of(row), Ids.next());

@@ -20,6 +20,7 @@ import jomble.server.client.WardrobeParts;
 import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
+import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
 import jomble.server.studio.Write;
 import org.springframework.stereotype.Service;
@@ -49,18 +50,30 @@ class PieceSets {
     /**
      * Puts pieces into a set in one step; other pieces leave the set.
      *
+     * @param seen version of the set as the caller saw it; null, or 0, for a new one
      * @param kind a kind of set, such as suit
+     * @return its version
+     * @throws ProblemException when it was changed since, or is there already
      */
     @Write
-    public void joinSet(UUID clientId, String setId, String kind, String label, Set<String> refs) {
+    public long joinSet(UUID clientId, String setId, Long seen, String kind, String label, Set<String> refs) {
         history.hold(clientId);
+        Long version = parts.versions(clientId, Parts.SETS).get(setId);
+        if (version != null && seen == null) {
+            throw ProblemException.preconditionRequired();
+        }
+        if (seen != null && seen != (version == null ? 0 : version)) {
+            throw ProblemException.stale();
+        }
         UUID step = Ids.next();
         keepSet(clientId, new PieceSet(setId, kindOfSet(kind), label), step);
+        boolean moves = false;
         Kinds known = kinds.all();
         for (PieceRow row : rows.findByClientIdOrderByPosition(clientId)) {
             Piece before = mapper.piece(row, known);
             boolean wanted = refs.contains(row.ref());
             if (wanted != setId.equals(before.setId())) {
+                moves = true;
                 Map<String, Object> tree = PieceReader.write(before);
                 if (wanted) {
                     tree.put(Attribute.SET.name(), setId);
@@ -68,10 +81,15 @@ class PieceSets {
                     tree.remove(Attribute.SET.name());
                 }
                 Piece after = PieceReader.readAlone(tree, known);
-                mapper.write(row, after);
-                history.record(clientId, step, Change.PIECES, row.ref(), mapper.text(before), mapper.text(after));
+                long number = history.record(
+                        clientId, step, Change.PIECES, row.ref(), mapper.text(before), mapper.text(after));
+                mapper.write(row, after, number);
             }
         }
+        if (moves) {
+            parts.mark(clientId, step, Parts.SETS, setId);
+        }
+        return parts.versions(clientId, Parts.SETS).get(setId);
     }
 
     /**
@@ -105,8 +123,10 @@ class PieceSets {
     private void keepSet(UUID clientId, PieceSet set, UUID step) {
         parts.change(clientId, step, Parts.SETS, before -> {
             List<PieceSet> sets = new ArrayList<>(before);
-            sets.removeIf(other -> other.id().equals(set.id()));
-            sets.add(set);
+            sets.replaceAll(other -> other.id().equals(set.id()) ? set : other);
+            if (!sets.contains(set)) {
+                sets.add(set);
+            }
             return sets;
         });
     }

@@ -162,7 +162,8 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
             field.rejectUnknown("field", unknown.getPropertyName(), known(unknown));
             return invalid(new InvalidInputException(field.problems()));
         }
-        if (root instanceof DatabindException unreadable && !unreadable.getPath().isEmpty()) {
+        if (root instanceof DatabindException unreadable
+                && !unreadable.getPath().isEmpty()) {
             return invalid(new InvalidInputException(
                     List.of(new Problem(pointer(unreadable), "not-readable", "cannot be read here"))));
         }

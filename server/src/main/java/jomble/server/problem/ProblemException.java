@@ -48,6 +48,15 @@ public final class ProblemException extends RuntimeException {
                 "Send the ETag of the version you saw as If-Match.");
     }
 
+    public static ProblemException forbidden() {
+        return new ProblemException(HttpStatus.FORBIDDEN, "forbidden", "You have no right to do this.");
+    }
+
+    public static ProblemException alreadyDone() {
+        return new ProblemException(
+                HttpStatus.CONFLICT, "already-done", "This was saved already. Load it again to see it.");
+    }
+
     public static ProblemException tooLarge(String detail) {
         return new ProblemException(HttpStatus.CONTENT_TOO_LARGE, "too-large", detail);
     }

@@ -11,11 +11,15 @@ import jomble.core.document.Wardrobe;
 import jomble.core.judgement.Ruling;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Word;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts;
+import jomble.server.client.WardrobeParts.Kept;
 import jomble.server.document.NamedPieces;
 import jomble.server.piece.Wardrobes;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.IfMatch;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Rulings: what goes together, or never does, whatever the rules find. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/overrides")
 class OverrideController {
     private static final int MOST_PIECES = 20;
@@ -41,8 +46,18 @@ class OverrideController {
         this.wardrobes = wardrobes;
     }
 
-    /** @param decision approved or never */
-    record RulingView(String id, List<String> pieces, String decision, String reason, String by) {}
+    /**
+     * @param decision approved or never
+     * @param gone those of its pieces that have left the wardrobe
+     */
+    record RulingView(
+            String id,
+            long version,
+            List<String> pieces,
+            List<String> gone,
+            String decision,
+            String reason,
+            String by) {}
 
     /**
      * A ruling to be saved.
@@ -68,13 +83,28 @@ class OverrideController {
     /** The rulings for a client. */
     @GetMapping
     List<RulingView> all(@PathVariable UUID clientId) {
-        return parts.get(clientId, Parts.OVERRIDES).stream()
-                .map(ruling -> new RulingView(
-                        ruling.id(), values(ruling.pieces()), ruling.decision().id(), ruling.reason(), ruling.by()))
+        Wardrobe wardrobe = wardrobes.of(clientId);
+        return parts.entries(clientId, Parts.OVERRIDES).stream()
+                .map(kept -> view(kept, wardrobe))
                 .toList();
     }
 
+    private static RulingView view(Kept<Ruling> kept, Wardrobe wardrobe) {
+        Ruling ruling = kept.entry();
+        return new RulingView(
+                ruling.id(),
+                kept.version(),
+                values(ruling.pieces()),
+                values(ruling.pieces().stream()
+                        .filter(id -> wardrobe.find(id).isEmpty())
+                        .toList()),
+                ruling.decision().id(),
+                ruling.reason(),
+                ruling.by());
+    }
+
     /** Saves rulings, all or nothing; they replace earlier ones on the same pieces. */
+    @Requires(Right.CHANGE_CLIENTS)
     @PostMapping
     List<RulingView> rule(@PathVariable UUID clientId, @RequestBody Asked asked) {
         List<Ruling> wanted = asked.groups(wardrobes.of(clientId)).stream()
@@ -91,17 +121,28 @@ class OverrideController {
         return all(clientId);
     }
 
-    /** Deletes the ruling on exactly these pieces. */
+    /** Deletes the ruling on exactly these pieces, if it is still at the version in If-Match. */
+    @Requires(Right.CHANGE_CLIENTS)
     @DeleteMapping
-    List<RulingView> takeBack(@PathVariable UUID clientId, @RequestParam("piece") List<String> named) {
-        parts.change(clientId, Ids.next(), Parts.OVERRIDES, before -> without(before, named));
+    List<RulingView> takeBack(
+            @PathVariable UUID clientId, @IfMatch long seen, @RequestParam("piece") List<String> named) {
+        String id = parts.get(clientId, Parts.OVERRIDES).stream()
+                .filter(ruling -> isOn(ruling, named))
+                .map(Ruling::id)
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("A ruling on these pieces"));
+        parts.deleteEntry(clientId, Parts.OVERRIDES, id, seen);
         return all(clientId);
     }
 
     private static List<Ruling> without(List<Ruling> rulings, List<String> pieces) {
         List<Ruling> others = new ArrayList<>(rulings);
-        others.removeIf(ruling -> new HashSet<>(values(ruling.pieces())).equals(new HashSet<>(pieces)));
+        others.removeIf(ruling -> isOn(ruling, pieces));
         return others;
+    }
+
+    private static boolean isOn(Ruling ruling, List<String> pieces) {
+        return new HashSet<>(values(ruling.pieces())).equals(new HashSet<>(pieces));
     }
 
     private static List<String> values(List<PieceId> ids) {

@@ -15,10 +15,15 @@ import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.RuleSurvey;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.SchoolTexts;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.house.HouseRulesService;
 import jomble.server.piece.Wardrobes;
+import jomble.server.studio.IfMatch;
+import jomble.server.studio.Versions;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -28,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The rules: what each checks and why, its schools and parameters, examples, and how often it finds fault. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1")
 class RuleController {
     /** From this many approvals against a rule's fault on, it is a habit rather than an exception. */
@@ -90,7 +96,8 @@ class RuleController {
 
     /** Every rule with its schools and parameters for a client. */
     @GetMapping("/clients/{clientId}/rules")
-    List<RuleView> rules(@PathVariable UUID clientId) {
+    ResponseEntity<List<RuleView>> rules(@PathVariable UUID clientId) {
+        long version = house.version(clientId);
         Wardrobe wardrobe = wardrobes.of(clientId);
         HouseRules studio = house.ofStudio();
         Judge judge = new Judge(
@@ -100,9 +107,11 @@ class RuleController {
                         .contexts()
                         .get(0));
         Map<String, RuleSurvey.Spoken> spoken = RuleSurvey.of(catalogue, judge.context(), wardrobe.pieces());
-        return catalogue.rules().stream()
-                .map(rule -> view(rule, studio, wardrobe.rules(), spoken.get(rule.id())))
-                .toList();
+        return tagged(
+                version,
+                catalogue.rules().stream()
+                        .map(rule -> view(rule, studio, wardrobe.rules(), spoken.get(rule.id())))
+                        .toList());
     }
 
     private static RuleView view(Rule rule, HouseRules studio, HouseRules client, RuleSurvey.Spoken spoken) {
@@ -150,29 +159,39 @@ class RuleController {
     }
 
     /** Drawn outfits that show when a rule finds fault and when it does not. */
+    @Requires(Right.READ_REFERENCE)
     @GetMapping("/rules/{id}/examples")
     List<RuleExamples.ExampleView> examples(@PathVariable String id) {
         return examples.of(id);
     }
 
-    /** Replaces the client's house rules. */
+    /** Replaces the client's house rules, if they are still at the version in If-Match. */
+    @Requires(Right.CHANGE_CLIENTS)
     @PutMapping("/clients/{clientId}/rules")
-    List<RuleView> holdForClient(@PathVariable UUID clientId, @RequestBody Map<String, Object> rules) {
-        house.holdForClient(clientId, HouseRulesReader.read(rules));
+    ResponseEntity<List<RuleView>> holdForClient(
+            @PathVariable UUID clientId, @IfMatch long seen, @RequestBody Map<String, Object> rules) {
+        house.holdForClient(clientId, HouseRulesReader.read(rules), seen);
         return rules(clientId);
     }
 
     /** The studio's house rules. */
+    @Requires(Right.READ_STUDIO)
     @GetMapping("/studio/rules")
-    HouseRulesView ofStudio() {
-        return view(house.ofStudio());
+    ResponseEntity<HouseRulesView> ofStudio() {
+        long version = house.versionInStudio();
+        return tagged(version, view(house.ofStudio()));
     }
 
-    /** Replaces the studio's house rules. */
+    /** Replaces the studio's house rules, if they are still at the version in If-Match. */
+    @Requires(Right.CHANGE_STUDIO)
     @PutMapping("/studio/rules")
-    HouseRulesView holdInStudio(@RequestBody Map<String, Object> rules) {
-        house.holdInStudio(HouseRulesReader.read(rules));
-        return view(house.ofStudio());
+    ResponseEntity<HouseRulesView> holdInStudio(@IfMatch long seen, @RequestBody Map<String, Object> rules) {
+        house.holdInStudio(HouseRulesReader.read(rules), seen);
+        return ofStudio();
+    }
+
+    private static <T> ResponseEntity<T> tagged(long version, T body) {
+        return ResponseEntity.ok().eTag(Versions.tag(version)).body(body);
     }
 
     private static HouseRulesView view(HouseRules rules) {

@@ -20,8 +20,12 @@ public class Studio {
     @Column(columnDefinition = "longtext")
     private String rules = "{}";
 
+    private long rulesVersion;
+
     @Column(columnDefinition = "longtext")
     private String occasions = "[]";
+
+    private long occasionsVersion;
 
     private Instant createdAt;
 
@@ -54,6 +58,17 @@ public class Studio {
 
     public void hold(String others) {
         this.rules = others;
+        this.rulesVersion++;
+    }
+
+    /** How often the rules were replaced. */
+    public long rulesVersion() {
+        return rulesVersion;
+    }
+
+    /** How often a template was added, replaced or deleted. */
+    public long occasionsVersion() {
+        return occasionsVersion;
     }
 
     /** The studio's own occasion templates, in document form. */
@@ -63,6 +78,7 @@ public class Studio {
 
     public void offerOccasions(String others) {
         this.occasions = others;
+        this.occasionsVersion++;
     }
 
     public Instant createdAt() {

@@ -9,12 +9,14 @@ import java.util.List;
 import java.util.UUID;
 import jomble.core.document.Parts;
 import jomble.core.visit.Visit;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts;
 import jomble.server.client.WardrobeParts.Kept;
 import jomble.server.problem.ProblemException;
 import jomble.server.studio.Ids;
+import jomble.server.studio.IfMatch;
 import jomble.server.studio.Versions;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -23,13 +25,13 @@ import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** When the stylist saw a client, or will, and what was noted. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/visits")
 class VisitController {
     private static final int EARLIEST_YEAR = 1900;
@@ -64,6 +66,7 @@ class VisitController {
     }
 
     /** Adds a visit, past or to come. */
+    @Requires(Right.CHANGE_CLIENTS)
     @PostMapping
     ResponseEntity<VisitView> add(@PathVariable UUID clientId, @Valid @RequestBody NewVisit body) {
         Visit visit = new Visit(Ids.next().toString(), checked(body.date()), note(body.note()));
@@ -71,11 +74,12 @@ class VisitController {
     }
 
     /** Changes the fields given, if the visit is still at the version in If-Match. */
+    @Requires(Right.CHANGE_CLIENTS)
     @PatchMapping("/{id}")
     ResponseEntity<VisitView> change(
             @PathVariable UUID clientId,
             @PathVariable String id,
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen,
+            @IfMatch long seen,
             @Valid @RequestBody VisitChange body) {
         return tagged(
                 HttpStatus.OK,
@@ -83,7 +87,7 @@ class VisitController {
                         clientId,
                         Parts.VISITS,
                         id,
-                        Versions.of(seen),
+                        seen,
                         before -> new Visit(
                                 id,
                                 body.date() == null ? before.date() : checked(body.date()),
@@ -91,13 +95,11 @@ class VisitController {
     }
 
     /** Deletes a visit, if it is still at the version in If-Match. Undo restores it. */
+    @Requires(Right.CHANGE_CLIENTS)
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(
-            @PathVariable UUID clientId,
-            @PathVariable String id,
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String seen) {
-        parts.deleteEntry(clientId, Parts.VISITS, id, Versions.of(seen));
+    void delete(@PathVariable UUID clientId, @PathVariable String id, @IfMatch long seen) {
+        parts.deleteEntry(clientId, Parts.VISITS, id, seen);
     }
 
     private static LocalDate checked(LocalDate date) {

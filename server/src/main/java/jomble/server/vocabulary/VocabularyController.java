@@ -13,6 +13,8 @@ import jomble.core.piece.SetKind;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Structure;
 import jomble.core.piece.Word;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.kind.KindService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -20,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The vocabulary: kinds, attributes with the words they take, slots, and named colours. */
 @RestController
+@Requires(Right.READ_REFERENCE)
 @RequestMapping("/api/v1/vocabulary")
 class VocabularyController {
     private final KindService kinds;

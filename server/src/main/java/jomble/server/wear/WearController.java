@@ -12,6 +12,8 @@ import jomble.core.document.Parts;
 import jomble.core.piece.PieceId;
 import jomble.core.wear.Wear;
 import jomble.core.wear.WearLog;
+import jomble.server.access.Requires;
+import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts;
 import jomble.server.client.WardrobeParts.Kept;
 import jomble.server.document.NamedPieces;
@@ -30,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A client's wear log. */
 @RestController
+@Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/wears")
 class WearController {
     private static final int EARLIEST_YEAR = 1900;
@@ -73,6 +76,7 @@ class WearController {
     }
 
     /** Records that pieces of the wardrobe were worn together. */
+    @Requires(Right.RECORD_PIECES)
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     WearView wear(@PathVariable UUID clientId, @Valid @RequestBody WearRequest request) {

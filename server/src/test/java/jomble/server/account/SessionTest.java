@@ -71,14 +71,40 @@ class SessionTest {
         assertThat(last.json()).containsEntry("code", "too-many-requests");
         assertThat(Integer.parseInt(last.headers().firstValue("Retry-After").orElseThrow()))
                 .isBetween(1, 61);
-        assertThat(caller.post(SESSION, Map.of("email", email, "password", "right"))
-                        .status())
-                .as("not even with the right one")
-                .isEqualTo(429);
-        assertThat(jomble.stylist().get(SESSION).status()).isEqualTo(200);
         assertThat(jomble.bean(JdbcTemplate.class)
                         .queryForObject("select count(*) from rate_bucket where id like '%tried@%'", Integer.class))
                 .isEqualTo(1);
+        assertThat(caller.post(SESSION, Map.of("email", email, "password", "right"))
+                        .status())
+                .as("with the right one, from where the account was signed in to before")
+                .isEqualTo(200);
+        assertThat(jomble.stylist().get(SESSION).status()).isEqualTo(200);
+    }
+
+    /** Everybody but the owner comes from elsewhere; the application is told by a proxy from where. */
+    @Test
+    void isNotLockedForItsOwnerByWrongPasswordsOfOthers() {
+        try (Jomble jomble = Jomble.another(Map.of("server.tomcat.remoteip.internal-proxies", "127\\.0\\.0\\.1"))) {
+            String email = "owner@besieged.example";
+            jomble.newStudio("Besieged", email, "right");
+            Caller caller = jomble.anonymous();
+            assertThat(signInFrom(caller, "192.0.2.7", email, "right")).isEqualTo(200);
+            List<Integer> others = new ArrayList<>();
+            for (int i = 0; i < 7; i++) {
+                others.add(signInFrom(caller, "198.51.100." + i, email, "wrong"));
+            }
+            assertThat(others).containsExactly(401, 401, 401, 401, 401, 429, 429);
+            assertThat(signInFrom(caller, "198.51.100.9", email, "right"))
+                    .as("from an address never seen before")
+                    .isEqualTo(429);
+            assertThat(signInFrom(caller, "192.0.2.7", email, "right")).isEqualTo(200);
+        }
+    }
+
+    private static int signInFrom(Caller caller, String address, String email, String password) {
+        caller.get(SESSION);
+        return caller.send("POST", SESSION, Map.of("email", email, "password", password), "X-Forwarded-For", address)
+                .status();
     }
 
     @ParameterizedTest

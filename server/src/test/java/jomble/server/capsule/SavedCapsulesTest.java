@@ -62,28 +62,27 @@ class SavedCapsulesTest {
         Answer saved = save(stylist, client, "Work", all.subList(0, 3));
         assertThat(saved.status()).as(saved.text()).isEqualTo(200);
         String one = client + "/capsules/" + saved.at("id");
-        Answer second = stylist.send("PATCH", one, version(1, all.subList(1, 4)));
+        Answer second = stylist.patch(one, version(1, all.subList(1, 4)));
         assertThat(second.at("version")).isEqualTo(2);
         assertThat(second.at("earlier", 0, "pieces")).isEqualTo(all.subList(0, 3));
         assertThat(second.at("worn"))
                 .as("the belt does not count, so it is worn anyway")
                 .asList()
                 .contains(all.get(5));
-        assertThat(stylist.send("PATCH", one, version(1, all.subList(2, 5))).status())
+        assertThat(stylist.patch(one, version(1, all.subList(2, 5))).status())
                 .as("a version somebody has changed meanwhile")
                 .isEqualTo(412);
-        assertThat(stylist.send("PATCH", one, Map.of("name", "Desk", "notes", "for the new post"))
+        assertThat(stylist.patch(one, Map.of("name", "Desk", "notes", "for the new post"))
                         .at("version"))
                 .isEqualTo(2);
-        Answer locked = stylist.send("PATCH", one, Map.of("locked", Map.of("season", "winter")));
+        Answer locked = stylist.patch(one, Map.of("locked", Map.of("season", "winter")));
         assertThat(locked.at("locked", "season")).isEqualTo("winter");
         assertThat(locked.at("locked", "on").toString()).matches("\\d{4}-\\d\\d-\\d\\d");
-        assertThat(stylist.send("PATCH", one, version(2, all.subList(2, 5))).status())
-                .isEqualTo(409);
+        assertThat(stylist.patch(one, version(2, all.subList(2, 5))).status()).isEqualTo(409);
         assertThat(stylist.delete(one).status()).isEqualTo(409);
         Map<String, Object> unlocking = new HashMap<>();
         unlocking.put("locked", null);
-        assertThat(stylist.send("PATCH", one, unlocking).at("locked")).isNull();
+        assertThat(stylist.patch(one, unlocking).at("locked")).isNull();
         assertThat(stylist.delete(one).list()).isEmpty();
         stylist.post(client + "/undo", Map.of());
         assertThat(stylist.get(client + "/capsules").list())

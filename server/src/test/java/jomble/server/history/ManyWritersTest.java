@@ -10,6 +10,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import jomble.server.running.Caller;
 import jomble.server.running.Caller.Answer;
@@ -131,18 +132,30 @@ class ManyWritersTest {
             case 5 -> {
                 Map<String, Object> palette =
                         Map.of("base", List.of("#22304d"), "accents", List.of(), "avoid", List.of());
-                keep(caller.put(client + "/palette", palette), mark, new ConcurrentLinkedQueue<>());
+                keep(persisting(() -> caller.put(client + "/palette", palette)), mark, new ConcurrentLinkedQueue<>());
             }
             case 6 -> {
                 Map<String, Object> piece = Map.of("id", "brief-" + mark, "kind", "shirt");
                 keep(caller.post(client + "/pieces", piece), mark, new ConcurrentLinkedQueue<>());
-                keep(caller.delete(client + "/pieces/brief-" + mark), mark, new ConcurrentLinkedQueue<>());
+                keep(
+                        persisting(() -> caller.delete(client + "/pieces/brief-" + mark)),
+                        mark,
+                        new ConcurrentLinkedQueue<>());
             }
             default -> {
                 Map<String, Object> notes = Map.of("set", Map.of("notes", mark));
-                keep(caller.put(client + "/brief", notes), mark, new ConcurrentLinkedQueue<>());
+                keep(persisting(() -> caller.put(client + "/brief", notes)), mark, new ConcurrentLinkedQueue<>());
             }
         }
+    }
+
+    /** Looks again and tries again while others were faster. */
+    private static Answer persisting(Supplier<Answer> attempt) {
+        Answer answer = attempt.get();
+        while (answer.status() == 412) {
+            answer = attempt.get();
+        }
+        return answer;
     }
 
     /** The piece this writer added in the same round. */

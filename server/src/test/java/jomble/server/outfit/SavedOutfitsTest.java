@@ -61,15 +61,14 @@ class SavedOutfitsTest {
         String one = client + "/saved-outfits/" + saved.at("id");
         Map<String, Object> belted = new HashMap<>(slots());
         belted.put("belt", ids.get(5));
-        Answer second = stylist.send("PATCH", one, Map.of("version", 1, "slots", belted));
+        Answer second = stylist.patch(one, Map.of("version", 1, "slots", belted));
         assertThat(second.at("version")).as(second.text()).isEqualTo(2);
         assertThat(second.at("earlier", 0, "slots")).isEqualTo(slots());
         assertThat(second.at("earlier", 0, "finishes")).isEqualTo(Map.of(ids.get(0), List.of("tucked")));
-        assertThat(stylist.send("PATCH", one, Map.of("version", 1, "slots", slots()))
-                        .status())
+        assertThat(stylist.patch(one, Map.of("version", 1, "slots", slots())).status())
                 .as("a version somebody has changed meanwhile")
                 .isEqualTo(412);
-        Answer named = stylist.send("PATCH", one, Map.of("favourite", true, "tags", List.of("safe"), "notes", "roll"));
+        Answer named = stylist.patch(one, Map.of("favourite", true, "tags", List.of("safe"), "notes", "roll"));
         assertThat(named.at("name")).isEqualTo("Monday");
         assertThat(named.at("tags")).isEqualTo(List.of("safe"));
         assertThat(named.at("version")).isEqualTo(2);
@@ -196,13 +195,13 @@ class SavedOutfitsTest {
                         .get(0))
                 .containsEntry("slot", "jacket");
         String one = client + "/formulas/" + saved.at("id");
-        assertThat(stylist.send("PATCH", one, Map.of("slots", Map.of("top", Map.of("kinds", List.of("shirtt")))))
+        assertThat(stylist.patch(one, Map.of("slots", Map.of("top", Map.of("kinds", List.of("shirtt")))))
                         .text())
                 .contains("/slots/top/kinds/0");
-        assertThat(stylist.send("PATCH", one, Map.of("slots", wide, "seen", made.at("slots")))
+        assertThat(stylist.patch(one, Map.of("slots", wide, "seen", made.at("slots")))
                         .status())
                 .isEqualTo(200);
-        assertThat(stylist.send("PATCH", one, Map.of("slots", jacket, "seen", made.at("slots")))
+        assertThat(stylist.patch(one, Map.of("slots", jacket, "seen", made.at("slots")))
                         .status())
                 .as("somebody has changed it meanwhile")
                 .isEqualTo(412);

@@ -61,9 +61,7 @@ class ProblemsTest {
     }
 
     @ParameterizedTest(name = "{0}: {1} {2}")
-    @CsvSource(
-            delimiter = '|',
-            textBlock = """
+    @CsvSource(delimiter = '|', textBlock = """
             {"name": "Vera", "nmae": "Vera"}       | /nmae    | unknown-field | did you mean "name"?
             {"name": ["Vera"]}                    | /name    | not-readable  | cannot be read here
             {"name": {"first": "Vera"}}           | /name    | not-readable  | cannot be read here
@@ -143,7 +141,7 @@ class ProblemsTest {
                 stylist.post("/api/v1/clients", Map.of("name", "Stale")).at("id");
         String pieces = "/api/v1/clients/" + client + "/pieces";
         stylist.post(pieces, Map.of("id", "a", "kind", "shirt"));
-        assertThat(stylist.put(pieces + "/a", Map.of("kind", "blouse")).json())
+        assertThat(stylist.send("PUT", pieces + "/a", Map.of("kind", "blouse")).json())
                 .containsEntry("code", "if-match-required");
         assertThat(stylist.put(pieces + "/a", Map.of("kind", "blouse"), "If-Match", "\"7\"")
                         .json())

@@ -109,7 +109,8 @@ class StrangeCallsTest {
             }
         }
         for (Object body : bodies) {
-            isAnsweredOrRefused(stylist.send(call.method(), call.of(client), body), String.valueOf(body));
+            isAnsweredOrRefused(
+                    stylist.send(call.method(), call.of(client), body, "If-Match", "\"1\""), String.valueOf(body));
         }
     }
 
@@ -121,7 +122,8 @@ class StrangeCallsTest {
             for (String value : QUERIES) {
                 String query = "?" + parameter + "=" + URLEncoder.encode(value, StandardCharsets.UTF_8);
                 String body = call.changes() ? "{}" : null;
-                isAnsweredOrRefused(stylist.send(call.method(), call.of(client) + query, body), query);
+                isAnsweredOrRefused(
+                        stylist.send(call.method(), call.of(client) + query, body, "If-Match", "\"1\""), query);
             }
         }
     }

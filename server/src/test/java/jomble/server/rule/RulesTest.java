@@ -154,7 +154,8 @@ class RulesTest {
         "'{\"parameters\": {\"weather.toes/stop-below\": 51}}', /parameters/weather.toes~1stop-below",
     })
     void refusesHouseRulesThatAreNoneAndNamesThePlace(String body, String pointer) {
-        Answer answer = stylist.sendText("PUT", client + "/rules", body, "Content-Type", "application/json");
+        Answer answer = stylist.sendText(
+                "PUT", client + "/rules", body, "Content-Type", "application/json", "If-Match", "\"0\"");
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.at("errors", 0, "pointer")).isEqualTo(pointer);
     }

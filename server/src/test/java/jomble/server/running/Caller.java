@@ -1,10 +1,14 @@
 package jomble.server.running;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;
+import java.net.URLDecoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
@@ -12,8 +16,12 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Speaks HTTP to the application as a browser or a program would, cookies and CSRF token included. */
@@ -95,21 +103,73 @@ public final class Caller {
         return send("POST", path, body);
     }
 
+    /** Replaces what is there now, as a page that has just looked would; with headers, those are sent instead. */
     public Answer put(String path, Object body, String... headers) {
-        return send("PUT", path, body, headers);
+        return send("PUT", path, body, headers.length == 0 ? now(path) : headers);
     }
 
+    /** Changes what is there now; with headers, those are sent instead. */
     public Answer patch(String path, Object body, String... headers) {
-        return send("PATCH", path, body, headers);
+        return send("PATCH", path, body, headers.length == 0 ? now(path) : headers);
     }
 
+    /** Deletes what is there now; with headers, those are sent instead. */
     public Answer delete(String path, String... headers) {
-        return send("DELETE", path, null, headers);
+        return send("DELETE", path, null, headers.length == 0 ? now(path) : headers);
+    }
+
+    /** The version of what a path names, as If-Match. */
+    private String[] now(String path) {
+        return new String[] {"If-Match", tag(path)};
+    }
+
+    /** The tag of its answer or of the list it is in, or the version of its entry there. */
+    public String tag(String path) {
+        String plain = path.split("\\?")[0].replaceAll("/offered$", "");
+        String above = plain.substring(0, plain.lastIndexOf('/'));
+        Answer own = get(plain);
+        Answer list = get(above.endsWith("/sets") ? above.replaceAll("/sets$", "") : above);
+        Optional<String> tag =
+                own.headers().firstValue("ETag").or(() -> list.headers().firstValue("ETag"));
+        if (tag.isPresent()) {
+            return tag.get();
+        }
+        String id = URLDecoder.decode(plain.substring(plain.lastIndexOf('/') + 1), UTF_8);
+        Set<String> named =
+                Arrays.stream(path.replaceAll(".*\\?|piece=", "").split("&")).collect(Collectors.toSet());
+        return Stream.of(own, list)
+                .flatMap(Caller::entries)
+                .filter(entry -> id.equals(entry.get("id"))
+                        || entry.get("pieces") instanceof List<?> pieces && named.equals(Set.copyOf(pieces)))
+                .map(entry -> "\"" + entry.getOrDefault("change", entry.get("version")) + "\"")
+                .findFirst()
+                .orElse("\"0\"");
+    }
+
+    /** The entries of a list, or of the list a client's sets or saved formulas are in. */
+    @SuppressWarnings("unchecked")
+    private static Stream<Map<?, Object>> entries(Answer answer) {
+        Object tree =
+                answer.status() == 200 && !answer.text().isEmpty() ? JSON.readValue(answer.text(), Object.class) : "";
+        Object list = tree instanceof Map<?, ?> map ? map.get(map.containsKey("sets") ? "sets" : "saved") : tree;
+        return list instanceof List<?> entries
+                ? entries.stream().filter(Map.class::isInstance).map(entry -> (Map<?, Object>) entry)
+                : Stream.empty();
     }
 
     /** A body that is no JSON, with its own content type among the headers. */
     public Answer sendText(String method, String path, String body, String... headers) {
         return answer(builder(path).method(method, BodyPublishers.ofString(body)), headers);
+    }
+
+    /** A body of any sort: bytes and text as they are, a tree as JSON, or none; its type among the headers. */
+    public Answer raw(String method, String path, Object body, String... headers) {
+        BodyPublisher publisher = body == null
+                ? BodyPublishers.noBody()
+                : body instanceof byte[] bytes
+                        ? BodyPublishers.ofByteArray(bytes)
+                        : BodyPublishers.ofString(body instanceof String text ? text : JSON.writeValueAsString(body));
+        return answer(builder(path).method(method, publisher), headers);
     }
 
     /** A file as the body. */

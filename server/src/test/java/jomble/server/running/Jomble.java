@@ -51,7 +51,12 @@ public final class Jomble implements AutoCloseable {
 
     /** Starts another instance over the database of the one that runs already. */
     public static Jomble another() {
-        return start(database, Map.of());
+        return another(Map.of());
+    }
+
+    /** @param settings other than usual */
+    public static Jomble another(Map<String, Object> settings) {
+        return start(database, settings);
     }
 
     /**

@@ -69,7 +69,7 @@ class VisitsTest {
         assertThat(stylist.patch(path, Map.of("note", "too late"), seen(added.at("version")))
                         .status())
                 .isEqualTo(412);
-        assertThat(stylist.delete(path).status()).isEqualTo(428);
+        assertThat(stylist.send("DELETE", path, null).status()).isEqualTo(428);
         assertThat(stylist.delete(path, seen(added.at("version"))).status()).isEqualTo(412);
         assertThat(stylist.delete(path, seen(moved.at("version"))).status()).isEqualTo(204);
         assertThat(stylist.delete(path, seen(moved.at("version"))).status()).isEqualTo(404);
