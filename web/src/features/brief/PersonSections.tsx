@@ -2,6 +2,9 @@ import { useToday } from '../session';
 import { Link, useLocation } from 'react-router';
 import { useState } from 'react';
 import { day, words } from '../../language/format';
+import { sentence } from '../../api/problem';
+import { Button } from '../../ui/Button';
+import { Modal } from '../../ui/Modal';
 import { Field, TextArea, TextInput } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Tick } from '../../ui/Tick';
@@ -286,6 +289,17 @@ export function NotesSection({ brief, saver }: Props) {
         checked={photoConsent !== undefined}
         onChange={(on) => saver.save({ photoConsent: on ? today() : null })}
       />
+      <Modal
+        title={say('photosTitle')}
+        open={saver.undecided !== null}
+        onOpenChange={(open) => !open && saver.leave()}
+      >
+        <p>{saver.undecided && sentence(saver.undecided)}</p>
+        <div className="mt-4 flex flex-wrap gap-3">
+          <Button onClick={() => saver.withdraw('keep')}>{say('photosKeep')}</Button>
+          <Button onClick={() => saver.withdraw('delete')}>{say('photosDelete')}</Button>
+        </div>
+      </Modal>
       <Field label={say('notes')}>
         {(id) => (
           <TextArea

@@ -160,6 +160,9 @@ const messages = {
   // budget & notes
   amount: 'for new clothes in a year',
   consent: 'Agreed to photos',
+  photosTitle: 'What becomes of the photos?',
+  photosKeep: 'Keep them, unseen',
+  photosDelete: 'Delete them for good',
   consentOn: 'Agreed to photos on {date}',
   // first run
   first: 'Three questions to start with',

@@ -87,7 +87,7 @@ export function useBriefSaver(clientId: string) {
   const refresh = useRefresh('brief');
   const [waiting, setWaiting] = useState<Parts | null>(null);
   const mutation = useMutation({
-    mutationFn: async ({ set, over }: { set: Parts; over?: boolean }) => {
+    mutationFn: async ({ set, over, photos }: { set: Parts; over?: boolean; photos?: 'delete' | 'keep' }) => {
       if (over) {
         await queries.refetchQueries({ queryKey: keys.brief(clientId) });
       }
@@ -95,7 +95,7 @@ export function useBriefSaver(clientId: string) {
       const seen = Object.fromEntries(
         Object.keys(set).map((part) => [part, now?.[part as keyof BriefDocument] ?? null]),
       );
-      const body = { set, seen };
+      const body = { set, seen, photos };
       return (await need(
         api.PUT('/api/v1/clients/{clientId}/brief', { ...path(clientId), body }),
       )) as unknown as Brief;
@@ -111,9 +111,15 @@ export function useBriefSaver(clientId: string) {
       }
     },
   });
+  const undecided = isProblem(mutation.error) && mutation.error.code === 'photos-undecided';
   return {
     save: (set: Parts) => mutation.mutate({ set }),
-    error: waiting ? null : mutation.error,
+    error: waiting || undecided ? null : mutation.error,
+    /** Says how many photos there are, when taking back the consent to them waits for a decision. */
+    undecided: undecided ? mutation.error : null,
+    /** Takes back the consent to photos. */
+    withdraw: (photos: 'delete' | 'keep') => mutation.mutate({ set: { photoConsent: null }, photos }),
+    leave: () => mutation.reset(),
     state: mutation.isPending
       ? ('saving' as const)
       : mutation.isSuccess

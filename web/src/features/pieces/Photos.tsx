@@ -2,18 +2,22 @@ import { keys } from '../../api/keys';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { api, need, sendFile, type PhotoView, type PieceView } from '../../api/client';
 import { ifMatch } from '../../api/merge';
 import { sentence } from '../../api/problem';
 import { text } from './text';
 import { Button } from '../../ui/Button';
 import { useKeys } from '../../ui/useKeys';
+import { useBrief } from '../brief';
+import { useDesk } from '../desk';
 import { say } from './messages';
 
 /** Photos of a piece beside its drawing, with the colours they show, taken over with one key. */
 export function Photos({ piece, onColours }: { piece: PieceView; onColours: (colours: unknown) => void }) {
   const { clientId = '' } = useParams();
+  const { client } = useDesk();
+  const brief = useBrief(clientId).data;
   const queries = useQueryClient();
   const path = { params: { path: { clientId, ref: piece.id } } };
   const key = keys.photos(clientId, piece.id);
@@ -63,6 +67,17 @@ export function Photos({ piece, onColours }: { piece: PieceView; onColours: (col
   }
   useKeys({ c: take });
 
+  if (brief && !brief.brief.photoConsent) {
+    return (
+      <section className="mt-6">
+        <h2 className="font-serif text-[15px] font-semibold">{text.photos.title}</h2>
+        <p className="text-soft">{say('noConsent', { client: client.name })}</p>
+        <Link to={`/clients/${clientId}/brief`} className="text-chalk">
+          {say('toTheBrief')}
+        </Link>
+      </section>
+    );
+  }
   return (
     <section className="mt-6">
       <h2 className="font-serif text-[15px] font-semibold">{text.photos.title}</h2>

@@ -14,6 +14,8 @@ export const say = speaker({
   takeAwayOf: '{attribute}: take away {what}',
   backToDerived: '{attribute}: set by hand ×, back to derived',
   photoOf: 'Photo of {piece}, {n}',
+  noConsent: '{client} has not agreed to photos, so none are taken or shown.',
+  toTheBrief: 'Record the consent in the brief',
   removePhoto: 'Remove photo {n}',
   addColour: 'Add a colour',
   // entry line

@@ -205,8 +205,10 @@ describe('photos', () => {
   const photos = '/api/v1/clients/c1/pieces/coat/photos';
   const seen = (hex: string, share: number) => ({ hex, share, name: hex });
   const onColours = vi.fn();
+  const agreed = { brief: { photoConsent: '2027-01-05' } };
   const open = (colours: object[]) => {
     server.answers({
+      'GET /api/v1/clients/c1/brief': agreed,
       [`GET ${photos}`]: [{ id: 'f1', colours }],
       [`POST ${photos}`]: new Refusal(413, 'At most 15 MB.'),
       [`POST ${photos}/from-camera`]: { id: 'f2', colours: [] },
@@ -228,6 +230,16 @@ describe('photos', () => {
     await open(colours);
     fireEvent.keyDown(document.body, { key: 'c' });
     expect(onColours.mock.calls).toEqual([[taken]]);
+  });
+
+  it('are neither shown nor taken without consent, and say why', async () => {
+    server.answers({ 'GET /api/v1/clients/c1/brief': { brief: {} } });
+    onDesk(<Photos piece={of('coat')} onColours={onColours} />, []);
+    await screen.findByText(/has not agreed to photos/);
+    expect(screen.queryByTestId('photo-file')).toBeNull();
+    expect(screen.getByRole('link', { name: 'Record the consent in the brief' }).getAttribute('href')).toBe(
+      '/clients/c1/brief',
+    );
   });
 
   it('that are too large say so', async () => {

@@ -5,6 +5,7 @@ import { common } from '../../language/text';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useDesk } from '../desk';
+import { say } from './messages';
 import { useOverrides, useTakeBack } from './queries';
 
 /** What was decided over the rules, each to be taken back. */
@@ -27,7 +28,7 @@ export function RulingsList() {
             </span>
             <span className="grow">
               {common.rulings[ruling.decision as 'approved' | 'never'].decided}:{' '}
-              {join(ruling.pieces.map((id) => byId.get(id)?.label ?? id))}
+              {join(ruling.pieces.map((id) => byId.get(id)?.label ?? say('gone', { id })))}
               {(ruling.reason || ruling.by) && (
                 <span className="block text-soft">
                   {[ruling.reason, ruling.by].filter(Boolean).join(' – ')}

@@ -150,7 +150,7 @@ class LauncherTest {
             TimeUnit.MILLISECONDS.sleep(50);
         }
         Set<String> first = new HashSet<>(acknowledged);
-        Path file = home.resolve("studio.tar.gz");
+        Path file = home.resolve("studio.zip");
         Run backup = jomble("backup", file.toString());
         goOn.set(false);
         writers.shutdown();
@@ -162,7 +162,7 @@ class LauncherTest {
         assertThat(jomble("restore", file.toString(), "own").output()).contains("is running");
         byte[] damaged = Files.readAllBytes(file);
         damaged[damaged.length / 2] ^= 1;
-        Path broken = Files.write(home.resolve("broken.tar.gz"), damaged);
+        Path broken = Files.write(home.resolve("broken.zip"), damaged);
         Run refused = jomble("restore", broken.toString(), "other");
         assertThat(refused.exit()).isNotZero();
         assertThat(refused.output()).contains("nothing was changed");

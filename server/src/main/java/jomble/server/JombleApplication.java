@@ -7,6 +7,7 @@ import jomble.core.climate.Forecast;
 import jomble.core.climate.SimulatedForecast;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.rule.Catalogue;
+import jomble.server.backup.BackupCommand;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -21,6 +22,9 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class JombleApplication {
     public static void main(String[] args) {
+        if (BackupCommand.isOne(args)) {
+            System.exit(BackupCommand.run(System.getenv(), System.out, System.err, args));
+        }
         SpringApplication.run(JombleApplication.class, args);
     }
 

@@ -1,7 +1,6 @@
 package jomble.core.document;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -69,7 +68,7 @@ public final class QuestionReader {
         HouseRules rules = wardrobe.rules().with(asked);
         CountedSlots counted = Values.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
         boolean daring = Values.given(node.field("includeDaring"), Node::bool, false);
-        LocalDate date = Values.given(node.field("date"), QuestionReader::date, null);
+        LocalDate date = Values.given(node.field("date"), Node::date, null);
         JudgementContext context =
                 context(wardrobe, occasion, rules, date, counted != null && counted.hasAccessories());
         List<JudgementContext> contexts =
@@ -89,16 +88,6 @@ public final class QuestionReader {
                 .with(new Schools(rules.schools()))
                 .with(ParameterValues.of(rules.parameters()))
                 .finishing(countsAccessories);
-    }
-
-    private static LocalDate date(Node node) {
-        String text = node.text(1, 10);
-        try {
-            return text == null ? null : LocalDate.parse(text);
-        } catch (DateTimeParseException e) {
-            node.reject("not-a-date", "a date of the form 2027-01-08 is expected here");
-            return null;
-        }
     }
 
     /** The weather given, or the typical day of each month; months with equal weather are merged. */

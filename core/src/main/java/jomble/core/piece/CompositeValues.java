@@ -2,7 +2,6 @@ package jomble.core.piece;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.LinkedHashMap;
@@ -39,7 +38,7 @@ final class CompositeValues {
     static final ValueType<Care> CARE = ValueType.of("care", CompositeValues::readCare, CompositeValues::writeCare);
     static final ValueType<Money> MONEY =
             ValueType.of("money", CompositeValues::readMoney, CompositeValues::writeMoney);
-    static final ValueType<LocalDate> DATE = ValueType.of("date", CompositeValues::readDate, LocalDate::toString);
+    static final ValueType<LocalDate> DATE = ValueType.of("date", Node::date, LocalDate::toString);
 
     static final ValueType<Errand> ERRAND =
             ValueType.of("errand", CompositeValues::readErrand, CompositeValues::writeErrand);
@@ -211,7 +210,7 @@ final class CompositeValues {
         return new Errand(
                 part(fields, "what", n -> n.text(1, LONGEST_ERRAND)),
                 part(fields, "where", n -> n.text(1, LONGEST_ERRAND)),
-                part(fields, "by", CompositeValues::readDate),
+                part(fields, "by", Node::date),
                 part(fields, "cost", CompositeValues::readMoney));
     }
 
@@ -238,18 +237,6 @@ final class CompositeValues {
             }
         }
         return tags.contains(null) ? tags : List.copyOf(tags);
-    }
-
-    private static LocalDate readDate(Node node) {
-        try {
-            if (node.isText()) {
-                return LocalDate.parse((String) node.value());
-            }
-        } catch (DateTimeParseException e) {
-            // reported below, as for any other value that is no date
-        }
-        node.reject("not-a-date", "a date of the form 2025-03-01 is expected here");
-        return null;
     }
 
     private static <W extends Enum<W> & Word> W word(Node node, Class<W> type) {

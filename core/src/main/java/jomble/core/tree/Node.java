@@ -1,6 +1,8 @@
 package jomble.core.tree;
 
 import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -18,6 +20,12 @@ import java.util.Optional;
 public final class Node {
     /** More digits than any double-precision number has. */
     private static final int MOST_DIGITS = 400;
+
+    private static final int FIRST_YEAR = 1900;
+    private static final int LAST_YEAR = 2200;
+    private static final int DATE_LENGTH = 10;
+    /** The blank of Braille and the fillers of Hangul. */
+    private static final String BLANK_LETTERS = "\u2800\u115F\u1160\u3164\uFFA0";
 
     private final Object value;
     private final String pointer;
@@ -151,7 +159,43 @@ public final class Node {
         if (control.isPresent()) {
             return wrong("control-character", "a control character (" + control.get() + ") cannot be kept");
         }
+        if (shortest > 0 && text.codePoints().noneMatch(Node::isVisible)) {
+            return wrong("invisible", "nothing of this text can be seen");
+        }
         return text;
+    }
+
+    /** Whether a code point leaves ink; blanks that Unicode counts as letters or symbols do not. */
+    private static boolean isVisible(int point) {
+        return switch (Character.getType(point)) {
+            case Character.SPACE_SEPARATOR,
+                    Character.LINE_SEPARATOR,
+                    Character.PARAGRAPH_SEPARATOR,
+                    Character.CONTROL,
+                    Character.FORMAT,
+                    Character.UNASSIGNED,
+                    Character.PRIVATE_USE,
+                    Character.NON_SPACING_MARK,
+                    Character.ENCLOSING_MARK -> false;
+            default -> BLANK_LETTERS.indexOf(point) < 0;
+        };
+    }
+
+    /** A day, as {@code 2027-01-08}, of the years {@value #FIRST_YEAR} to {@value #LAST_YEAR}. */
+    public LocalDate date() {
+        if (value instanceof String text && text.length() == DATE_LENGTH) {
+            try {
+                LocalDate date = LocalDate.parse(text);
+                if (date.getYear() >= FIRST_YEAR && date.getYear() <= LAST_YEAR) {
+                    return date;
+                }
+                return wrong(
+                        "out-of-range", "a day of the years " + FIRST_YEAR + " to " + LAST_YEAR + " is expected here");
+            } catch (DateTimeException e) {
+                // reported below, as for any other value that is no date
+            }
+        }
+        return wrong("not-a-date", "a date of the form 2027-01-08 is expected here");
     }
 
     public Integer integer(int least, int most) {

@@ -1,7 +1,6 @@
 package jomble.core.wear;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
 import jomble.core.document.part.EntryPart;
@@ -15,8 +14,6 @@ public final class WearPart extends EntryPart<Wear> {
     private static final int MOST_WEARS = 100_000;
     private static final int MOST_PIECES = 40;
     /** Years before 0 and after 9999 are read as well, so that a log with a slip in it can be opened and mended. */
-    private static final int LONGEST_DATE = 16;
-
     public WearPart() {
         super("wears", "wear", MOST_WEARS, Wear::id);
     }
@@ -35,22 +32,12 @@ public final class WearPart extends EntryPart<Wear> {
     protected Wear readEntry(Node item) {
         item.fields(List.of("id", "date", "pieces"));
         String id = item.field("id").text(1, 64);
-        LocalDate date = date(item.field("date"));
+        LocalDate date = item.field("date").date();
         List<PieceId> pieces = Values.pieceIds(item.field("pieces"), MOST_PIECES);
         if (pieces.isEmpty()) {
             item.field("pieces").reject("no-pieces", "at least one piece is expected here");
         }
         return id == null || date == null || pieces.isEmpty() ? null : new Wear(id, date, pieces);
-    }
-
-    private static LocalDate date(Node node) {
-        String text = node.text(1, LONGEST_DATE);
-        try {
-            return text == null ? null : LocalDate.parse(text);
-        } catch (DateTimeParseException e) {
-            node.reject("not-a-date", "a date of the form 2027-01-08 is expected here");
-            return null;
-        }
     }
 
     @Override

@@ -2,6 +2,7 @@ package jomble.server.brief;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -11,7 +12,6 @@ import jomble.core.document.BriefReader;
 import jomble.core.document.Parts;
 import jomble.server.access.Requires;
 import jomble.server.access.Right;
-import jomble.server.client.ClientService;
 import jomble.server.client.WardrobeParts;
 import jomble.server.studio.Versions;
 import org.springframework.http.HttpHeaders;
@@ -29,11 +29,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Requires(Right.READ_CLIENTS)
 @RequestMapping("/api/v1/clients/{clientId}/brief")
 class BriefController {
-    private final ClientService clients;
+    private final BriefChanges changes;
     private final WardrobeParts parts;
 
-    BriefController(ClientService clients, WardrobeParts parts) {
-        this.clients = clients;
+    BriefController(BriefChanges changes, WardrobeParts parts) {
+        this.changes = changes;
         this.parts = parts;
     }
 
@@ -53,8 +53,13 @@ class BriefController {
      *
      * @param set by name of the part, in document form; null resets a part to its default
      * @param seen the same parts as the caller saw them; without them, the version in If-Match is compared
+     * @param photos what becomes of photos when the consent to them is taken back: {@code delete} for good, or {@code
+     *     keep} unseen
      */
-    record BriefChange(@NotNull Map<String, Object> set, Map<String, Object> seen) {}
+    record BriefChange(
+            @NotNull Map<String, Object> set,
+            Map<String, Object> seen,
+            @Pattern(regexp = "delete|keep") String photos) {}
 
     /** A client's brief. */
     @GetMapping
@@ -74,7 +79,7 @@ class BriefController {
             @Valid @RequestBody BriefChange change) {
         // The fields are the finer measure: two may change different ones at the same time.
         Long version = seen == null || change.seen() != null ? null : Long.valueOf(Versions.of(seen));
-        Brief changed = clients.changeBrief(clientId, change.set(), change.seen(), version);
+        Brief changed = changes.change(clientId, change.set(), change.seen(), version, change.photos());
         return view(changed, parts.version(clientId, Parts.BRIEF));
     }
 

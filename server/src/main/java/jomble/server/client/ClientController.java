@@ -11,6 +11,7 @@ import jomble.core.brief.Brief;
 import jomble.core.brief.Occasion;
 import jomble.core.document.Parts;
 import jomble.core.piece.PieceSet;
+import jomble.core.tree.Node;
 import jomble.server.access.Requires;
 import jomble.server.access.Right;
 import jomble.server.client.WardrobeParts.Kept;
@@ -32,6 +33,8 @@ import org.springframework.web.bind.annotation.RestController;
 class ClientController {
     private final ClientService clients;
     private final WardrobeParts parts;
+    private static final int LONGEST_NAME = 120;
+
     private final Clock clock;
 
     ClientController(ClientService clients, WardrobeParts parts, Clock clock) {
@@ -40,7 +43,7 @@ class ClientController {
         this.clock = clock;
     }
 
-    record NewClient(@NotBlank @Size(max = 120) String name) {}
+    record NewClient(@NotBlank @Size(max = LONGEST_NAME) String name) {}
 
     record OccasionView(String name, int formalityLow, int formalityHigh) {}
 
@@ -75,7 +78,10 @@ class ClientController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ClientSummary create(@Valid @RequestBody NewClient body) {
-        Client client = clients.create(body.name().trim());
+        Node name = Node.at("/name", body.name().strip());
+        name.text(1, LONGEST_NAME);
+        name.finish();
+        Client client = clients.create(body.name().strip());
         return new ClientSummary(client.id(), client.name(), 0, null, null);
     }
 

@@ -21,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Clients of a studio, and changes of their briefs. */
 @Service
 public class ClientService {
+    private static final int MOST = 10_000;
+
     private final IdempotencyKeys keys;
     private final ClientRepository clients;
     private final WardrobeParts parts;
@@ -38,6 +40,9 @@ public class ClientService {
     @Write
     public Client create(String name) {
         keys.claim();
+        if (clients.count() >= MOST) {
+            throw ProblemException.conflict("too-many", "A studio has " + MOST + " clients at most.");
+        }
         return clients.save(new Client(Ids.next(), name, clock.instant()));
     }
 

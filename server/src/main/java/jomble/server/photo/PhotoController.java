@@ -56,17 +56,17 @@ class PhotoController {
         }
     }
 
-    /** Saves a photo of a piece, rotated upright, in three sizes and without metadata. */
+    /** Saves a photo of a piece of a client who agreed to photos, rotated upright, in three sizes and without metadata. */
     @Requires(Right.RECORD_PIECES)
     @PostMapping(
             path = "/pieces/{ref}/photos",
             consumes = {MediaType.APPLICATION_OCTET_STREAM_VALUE, "image/*"})
     @ResponseStatus(HttpStatus.CREATED)
-    PhotoView add(@PathVariable UUID clientId, @PathVariable String ref, @RequestBody byte[] file) {
+    PhotoView add(@PathVariable UUID clientId, @PathVariable String ref, @RequestBody(required = false) byte[] file) {
         return PhotoView.of(photos.add(clientId, ref, Picture.of(file)));
     }
 
-    /** The photos of a piece. */
+    /** The photos of a piece; none while the client does not agree to photos. */
     @GetMapping("/pieces/{ref}/photos")
     List<PhotoView> all(@PathVariable UUID clientId, @PathVariable String ref) {
         return photos.of(clientId, ref).stream().map(PhotoView::of).toList();

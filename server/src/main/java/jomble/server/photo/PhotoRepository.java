@@ -17,6 +17,14 @@ interface PhotoRepository extends JpaRepository<Photo, UUID> {
             where p.clientId = :clientId and p.ref = :ref and p.goneWith is null order by p.id""")
     List<Line> lines(UUID clientId, String ref);
 
+    int countByClientIdAndRefAndGoneWithIsNull(UUID clientId, String ref);
+
+    int countByClientIdAndGoneWithIsNull(UUID clientId);
+
+    @Modifying
+    @Query("delete from Photo p where p.clientId = :clientId")
+    void deleteAllOf(UUID clientId);
+
     Optional<Photo> findByIdAndClientIdAndGoneWithIsNull(UUID id, UUID clientId);
 
     @Modifying

@@ -33,6 +33,9 @@ record Picture(byte[] small, byte[] medium, byte[] large, String colours) {
      * anything is decoded, so that a decompression bomb is refused unopened.
      */
     static Picture of(byte[] uploaded) {
+        if (uploaded == null || uploaded.length == 0) {
+            throw ProblemException.unsupported("empty-photo", "This file is empty.");
+        }
         byte[] file = PngChunks.isPng(uploaded) ? PngChunks.withoutTexts(uploaded) : uploaded;
         checkHeader(file);
         try {

@@ -190,8 +190,14 @@ public class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleTypeMismatch(
             TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String place = e instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : "";
-        return invalid(new InvalidInputException(
-                List.of(new Problem("/" + place, "not-readable", "\"" + e.getValue() + "\" cannot be read here"))));
+        return invalid(
+                new InvalidInputException(List.of(new Problem("/" + place, "not-readable", reason(e.getValue())))));
+    }
+
+    private static String reason(Object value) {
+        return value instanceof Object[] several
+                ? "this is given " + several.length + " times; once is expected"
+                : "\"" + value + "\" cannot be read here";
     }
 
     @Override

@@ -12,6 +12,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.zip.CRC32;
@@ -43,6 +44,56 @@ class PhotosTest {
         client = stylist.newClient();
         stylist.post(client + "/pieces", Map.of("id", "a", "kind", "shirt"));
         photos = client + "/pieces/a/photos";
+        stylist.put(client + "/brief", Map.of("set", Map.of("photoConsent", "2027-01-05")));
+    }
+
+    private Answer withdrawConsent(Map<String, Object> decision) {
+        Map<String, Object> set = new HashMap<>();
+        set.put("photoConsent", null);
+        Map<String, Object> change = new HashMap<>(decision);
+        change.put("set", set);
+        return stylist.put(client + "/brief", change);
+    }
+
+    @Test
+    void needsTheClientsConsent() throws IOException {
+        Object id = stylist.sendBytes(photos, picture("png")).at("id");
+        String address = client + "/photos/" + id + "/small.jpg";
+        Answer undecided = withdrawConsent(Map.of());
+        assertThat(undecided.status()).isEqualTo(409);
+        assertThat(undecided.json()).containsEntry("code", "photos-undecided");
+        assertThat(undecided.at("detail").toString()).contains("1 photos");
+        assertThat(stylist.get(address).status()).as("nothing was changed").isEqualTo(200);
+
+        assertThat(withdrawConsent(Map.of("photos", "keep")).status()).isEqualTo(200);
+        Answer refused = stylist.sendBytes(photos, picture("png"));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.json()).containsEntry("code", "no-consent");
+        assertThat(stylist.get(address).json()).containsEntry("code", "no-consent");
+        assertThat(stylist.get(photos).list()).isEmpty();
+
+        stylist.put(client + "/brief", Map.of("set", Map.of("photoConsent", "2027-01-06")));
+        assertThat(stylist.get(address).status()).as("kept unseen").isEqualTo(200);
+        assertThat(withdrawConsent(Map.of("photos", "delete")).status()).isEqualTo(200);
+        stylist.post(client + "/undo", null);
+        assertThat(stylist.get(client + "/brief").at("brief", "photoConsent")).isEqualTo("2027-01-06");
+        assertThat(stylist.get(address).status()).as("deleted for good").isEqualTo(404);
+    }
+
+    @Test
+    void anEmptyFileIsNoPhoto() {
+        Answer refused = stylist.sendBytes(photos, new byte[0]);
+        assertThat(refused.status()).isEqualTo(415);
+        assertThat(refused.json()).containsEntry("code", "empty-photo");
+    }
+
+    @Test
+    void aPieceHasTwentyPhotosAtMost() throws IOException {
+        byte[] small = Base64.getDecoder().decode(WEBP);
+        for (int i = 0; i < 20; i++) {
+            assertThat(stylist.sendBytes(photos, small).status()).isEqualTo(201);
+        }
+        assertThat(stylist.sendBytes(photos, small).json()).containsEntry("code", "too-many");
     }
 
     private static byte[] picture(String format) throws IOException {

@@ -65,6 +65,7 @@ class ProblemsTest {
             {"name": "Vera", "nmae": "Vera"}       | /nmae    | unknown-field | did you mean "name"?
             {"name": ["Vera"]}                    | /name    | not-readable  | cannot be read here
             {"name": {"first": "Vera"}}           | /name    | not-readable  | cannot be read here
+            {"name": "\\u200b\\u2800"}            | /name    | invisible     | nothing of this text can be seen
             """)
     void namesThePlaceOfWhatIsNotRead(String body, String pointer, String code, String words, Jomble jomble) {
         Answer answer = jomble.stylist().send("POST", "/api/v1/clients", body);
@@ -72,6 +73,13 @@ class ProblemsTest {
         assertThat(answer.at("errors", 0, "pointer")).isEqualTo(pointer);
         assertThat(answer.at("errors", 0, "code")).isEqualTo(code);
         assertThat(answer.at("errors", 0, "message").toString()).contains(words);
+    }
+
+    @Test
+    void saysThatAParameterIsGivenTwice(Jomble jomble) {
+        Answer answer = jomble.stylist().get(NOWHERE + "/formulas?daring=perhaps&daring=maybe");
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.text()).contains("given 2 times").doesNotContain("java.lang");
     }
 
     /** A connection closed while the body still arrives is reset, and the answer with it. */

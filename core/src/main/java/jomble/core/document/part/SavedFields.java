@@ -38,7 +38,7 @@ public final class SavedFields {
     }
 
     public static LocalDate date(Node node) {
-        return time(node, LocalDate::parse, "a date of the form 2027-01-08 is expected here");
+        return node.date();
     }
 
     private static <T> T time(Node node, Function<String, T> parse, String expected) {
