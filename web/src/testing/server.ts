@@ -22,6 +22,7 @@ export class Refusal {
     readonly status: number,
     readonly detail: string,
     readonly errors: { pointer: string; code: string; message: string }[] = [],
+    readonly code = 'refused',
   ) {}
 }
 
@@ -31,13 +32,16 @@ let isAway = false;
 /** Whoever is signed in, on the day of the demonstration. */
 const session = { name: 'Ada', studio: 'Atelier', currency: 'EUR', now: '2027-01-12T09:00:00Z' };
 
+/** A client who agreed to photos; nothing else is known of her. */
+const brief = { brief: { photoConsent: '2027-01-05' }, seasons: [], usualSeasons: true, version: 1 };
+
 export const server = {
   calls: [] as Call[],
 
-  /** Resets the server to these answers by route; any other GET but that of the session is answered with an empty list. */
+  /** Resets the server to these answers by route; any other GET but those of the session and the brief is answered with an empty list. */
   answers(byRoute: Record<string, Answer>) {
     server.calls = [];
-    answers = { 'GET /api/v1/session': session, ...byRoute };
+    answers = { 'GET /api/v1/session': session, 'GET /api/v1/clients/c1/brief': brief, ...byRoute };
     isAway = false;
   },
   /** Changes the answer of one route. */
@@ -71,8 +75,8 @@ globalThis.fetch = async (input: RequestInfo | URL, init?: RequestInit) => {
   const answer = answers[call.route];
   const body = typeof answer === 'function' ? await answer(call) : answer;
   if (body instanceof Refusal) {
-    const { status, detail, errors } = body;
-    return Response.json({ status, detail, errors, code: 'refused' }, { status });
+    const { status, detail, errors, code } = body;
+    return Response.json({ status, detail, errors, code }, { status });
   }
   if (body === undefined && request.method !== 'GET') {
     throw new Error(`The test gives no answer to ${call.route}`);

@@ -171,9 +171,12 @@ describe('the brief', () => {
     fireEvent.click(await screen.findByRole('checkbox', { name: 'Tucks tops in' }));
     const mine = await screen.findByRole('button', { name: 'Overwrite with mine' });
     refusal = null;
+    const [part] = Object.keys(sent[0]!.set);
+    served = { ...served, [part!]: 'theirs' };
     fireEvent.click(mine);
     await waitFor(() => expect(sent).toHaveLength(2));
-    expect(sent[1]!.seen).toBeUndefined();
+    expect(sent[1]!.set).toEqual(sent[0]!.set);
+    expect(sent[1]!.seen, 'what is overwritten is what is there now').toEqual({ [part!]: 'theirs' });
     await waitFor(() => expect(screen.queryByRole('button', { name: 'Take theirs' })).toBeNull());
   });
 });

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -173,6 +174,12 @@ class LauncherTest {
         try (Stream<Path> files = Files.walk(home.resolve("own/data"))) {
             files.sorted((a, b) -> b.compareTo(a)).forEach(path -> path.toFile().delete());
         }
+        Path foreign =
+                Files.writeString(home.resolve("dump.sql"), "\\! touch " + home.resolve("run") + "\ncreate user x;");
+        Run strange = jomble("restore", foreign.toString(), "own");
+        assertThat(strange.exit()).isNotZero();
+        assertThat(strange.output().strip()).hasLineCount(1).contains("nothing was changed");
+        assertThat(home.resolve("run")).doesNotExist();
         Run restored = jomble("restore", file.toString(), "own");
         assertThat(restored.exit()).as(restored.output()).isZero();
         assertThat(restored.output()).contains("restored 3 clients");
@@ -180,6 +187,28 @@ class LauncherTest {
         assertThat(again.get(still + "/document").json()).isEqualTo(before);
         assertThat(kept(again.get(busy + "/document").json())).containsAll(first);
         assertThat(again.post(still + "/undo", Map.of()).at("undone")).isEqualTo(true);
+    }
+
+    @Test
+    void startsAlthoughItsDatabaseIsKilledWhileItStarts() throws Exception {
+        start();
+        kill("app");
+        CompletableFuture<Run> starting = CompletableFuture.supplyAsync(() -> {
+            try {
+                return jomble("start");
+            } catch (IOException | InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        long before = pid("db");
+        TimeUnit.SECONDS.sleep(4);
+        kill("db");
+        Run run = starting.get(5, TimeUnit.MINUTES);
+        assertThat(run.exit()).as(run.output()).isZero();
+        assertThat(pid("db")).isNotEqualTo(before);
+        Matcher address = ADDRESS.matcher(run.output());
+        assertThat(address.find()).isTrue();
+        assertThat(stylist(address.group(1)).newClient()).startsWith("/api/v1/clients/");
     }
 
     @Test

@@ -11,7 +11,12 @@ import java.nio.charset.StandardCharsets;
 import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
+import java.util.ArrayDeque;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.IdentityHashMap;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -20,6 +25,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -64,17 +70,39 @@ class UnavailableFilter extends OncePerRequestFilter {
         };
     }
 
-    /** Whether a failure is due to a lost or failed database connection. */
+    /**
+     * Whether a failure is due to a lost or failed database connection: it, what caused it, or what it hides. A
+     * connection lost in a transaction fails once more when that is rolled back, and the second failure says nothing of
+     * the first.
+     */
     static boolean isDatabaseAway(Throwable failure) {
-        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLException sql) {
-                String state = sql.getSQLState();
-                return sql instanceof SQLTransientConnectionException
-                        || sql instanceof SQLNonTransientConnectionException
-                        || state != null && state.length() > 1 && CONNECTION.contains(state.substring(0, 2));
+        Set<Throwable> seen = Collections.newSetFromMap(new IdentityHashMap<>());
+        Deque<Throwable> left = new ArrayDeque<>();
+        left.add(failure);
+        while (!left.isEmpty()) {
+            Throwable one = left.poll();
+            if (!seen.add(one)) {
+                continue;
+            }
+            if (one instanceof SQLException sql && isLost(sql)) {
+                return true;
+            }
+            Stream.of(one.getSuppressed()).forEach(left::add);
+            Stream.ofNullable(one.getCause()).forEach(left::add);
+            if (one instanceof TransactionSystemException transaction) {
+                Stream.ofNullable(transaction.getApplicationException()).forEach(left::add);
             }
         }
         return false;
+    }
+
+    private static boolean isLost(SQLException sql) {
+        String state = sql.getSQLState();
+        return sql instanceof SQLTransientConnectionException
+                || sql instanceof SQLNonTransientConnectionException
+                || state != null && state.length() > 1 && CONNECTION.contains(state.substring(0, 2))
+                // What the connection pool says of one that it has closed because it was lost.
+                || state == null && "Connection is closed".equals(sql.getMessage());
     }
 
     private static void tell(HttpServletRequest request, HttpServletResponse response) throws IOException {
