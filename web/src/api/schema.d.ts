@@ -918,14 +918,14 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The photos of a piece.
-         * @description The photos of a piece.
+         * The photos of a piece; none while the client does not agree to photos.
+         * @description The photos of a piece; none while the client does not agree to photos.
          */
         get: operations["all_5"];
         put?: never;
         /**
-         * Saves a photo of a piece, rotated upright, in three sizes and without metadata.
-         * @description Saves a photo of a piece, rotated upright, in three sizes and without metadata.
+         * Saves a photo of a piece of a client who agreed to photos, rotated upright, in three sizes and without metadata.
+         * @description Saves a photo of a piece of a client who agreed to photos, rotated upright, in three sizes and without metadata.
          */
         post: operations["add_4"];
         delete?: never;
@@ -1925,6 +1925,11 @@ export interface components {
         };
         /** @description A change to parts of a brief. */
         BriefChange: {
+            /**
+             * @description what becomes of photos when the consent to them is taken back: <code>delete</code> for good, or <code>
+             *          keep</code> unseen
+             */
+            photos?: string;
             /** @description the same parts as the caller saw them; without them, the version in If-Match is compared */
             seen?: {
                 [key: string]: unknown;
@@ -3039,6 +3044,8 @@ export interface components {
             by?: string;
             /** @description approved or never */
             decision?: string;
+            /** @description those of its pieces that have left the wardrobe */
+            gone?: string[];
             id?: string;
             pieces?: string[];
             reason?: string;
@@ -5008,7 +5015,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
                 "application/octet-stream": string;
                 "image/*": string;
