@@ -23,10 +23,13 @@ import jomble.server.capsule.CapsulePlanView.BetterView;
 import jomble.server.capsule.CapsulePlanView.SharedPartView;
 import jomble.server.counting.Deadline;
 import jomble.server.counting.EventStreams;
+import jomble.server.counting.HeavyQuestions;
 import jomble.server.counting.StreamedEvent;
 import jomble.server.document.ClientQuestions;
+import jomble.server.studio.StudioMember;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -58,6 +61,7 @@ class CapsuleController {
     private final CapsulePlanner planner;
     private final ClientQuestions questions;
     private final EventStreams streams;
+    private final HeavyQuestions heavy;
     private final JsonMapper json;
     private final int seconds;
 
@@ -65,11 +69,13 @@ class CapsuleController {
             Counter counter,
             ClientQuestions questions,
             EventStreams streams,
+            HeavyQuestions heavy,
             JsonMapper json,
             @Value("${jomble.count-seconds}") int seconds) {
         this.planner = new CapsulePlanner(counter);
         this.questions = questions;
         this.streams = streams;
+        this.heavy = heavy;
         this.json = json;
         this.seconds = seconds;
     }
@@ -77,13 +83,15 @@ class CapsuleController {
     /** Plans a capsule for the wardrobe in the request. */
     @Requires(Right.COMPUTE)
     @PostMapping("/compute/capsule")
-    CapsulePlanView plan(@RequestBody Map<String, Object> request) {
+    CapsulePlanView plan(@RequestBody Map<String, Object> request, @AuthenticationPrincipal StudioMember member) {
         Node node = Node.root(request);
         node.fields(List.of("wardrobe", "wishes", "seed", "budgetMillis"));
         Wardrobe wardrobe = WardrobeReader.required(node.field("wardrobe"), Kinds.shipped());
         Asked asked = asked(node, wardrobe);
-        Deadline deadline = Deadline.in(seconds);
-        return asked.plan(planner, deadline, better -> {}, deadline);
+        return heavy.answer(member, goOn -> true, progress -> {
+            Deadline deadline = Deadline.in(seconds);
+            return asked.plan(planner, deadline, better -> {}, deadline);
+        });
     }
 
     /**
@@ -95,13 +103,23 @@ class CapsuleController {
     @GetMapping(path = "/clients/{clientId}/capsule-plan", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "better", data = BetterView.class)
     @StreamedEvent(name = "plan", data = CapsulePlanView.class)
-    SseEmitter plan(@PathVariable UUID clientId, @RequestParam(defaultValue = "{}") String asked) {
+    SseEmitter plan(
+            @PathVariable UUID clientId,
+            @RequestParam(defaultValue = "{}") String asked,
+            @AuthenticationPrincipal StudioMember member) {
         Node node = Node.at("/asked", tree(asked));
         node.fields(List.of("wishes", "seed", "budgetMillis"));
         Asked read = asked(node, questions.wardrobe(clientId));
-        Deadline clock = Deadline.in(seconds);
-        return streams.open((progress, events) -> events.send(
-                "plan", read.plan(planner, progress, better -> events.send("better", BetterView.of(better)), clock)));
+        // The clock starts with the work, not with the wait for it.
+        return streams.openHeavy(
+                member,
+                (progress, events) -> events.send(
+                        "plan",
+                        read.plan(
+                                planner,
+                                progress,
+                                better -> events.send("better", BetterView.of(better)),
+                                Deadline.in(seconds))));
     }
 
     /**
@@ -131,7 +149,10 @@ class CapsuleController {
     @GetMapping(path = "/clients/{clientId}/capsules-sharing-a-core", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "core", data = String[].class)
     @StreamedEvent(name = "part", data = SharedPartView.class)
-    SseEmitter shared(@PathVariable UUID clientId, @RequestParam(defaultValue = "{}") String asked) {
+    SseEmitter shared(
+            @PathVariable UUID clientId,
+            @RequestParam(defaultValue = "{}") String asked,
+            @AuthenticationPrincipal StudioMember member) {
         Node node = Node.at("/asked", tree(asked));
         node.fields(List.of("wishes", "seed", "budgetMillis", "core", "groups"));
         SharedAsked read = SharedAsked.read(node, questions.wardrobe(clientId));
@@ -139,7 +160,7 @@ class CapsuleController {
         long seed = seed(node);
         node.finish();
         SharedCapsules shared = new SharedCapsules(planner);
-        return streams.open((progress, events) -> {
+        return streams.openHeavy(member, (progress, events) -> {
             List<CapsuleProblem> problems = List.copyOf(read.parts().values());
             List<PieceId> core = shared.core(problems, read.core(), seed, rounds, progress.part(0, CORE));
             events.send("core", core.stream().map(PieceId::value).toList());

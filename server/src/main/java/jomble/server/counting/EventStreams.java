@@ -17,6 +17,7 @@ import jomble.core.counting.Progress;
 import jomble.core.counting.TooManyCombinationsException;
 import jomble.core.counting.WardrobeTooLargeException;
 import jomble.server.problem.ProblemAdvice;
+import jomble.server.studio.StudioMember;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -42,16 +43,18 @@ public class EventStreams {
     private static final Logger LOG = LoggerFactory.getLogger(EventStreams.class);
 
     private final CountingAhead ahead;
+    private final HeavyQuestions heavy;
     private final Supplier<SseEmitter> emitters;
     private final ExecutorService threads = threads();
 
     @Autowired
-    EventStreams(CountingAhead ahead) {
-        this(ahead, () -> new SseEmitter(LONGEST_MILLIS));
+    EventStreams(CountingAhead ahead, HeavyQuestions heavy) {
+        this(ahead, heavy, () -> new SseEmitter(LONGEST_MILLIS));
     }
 
-    EventStreams(CountingAhead ahead, Supplier<SseEmitter> emitters) {
+    EventStreams(CountingAhead ahead, HeavyQuestions heavy, Supplier<SseEmitter> emitters) {
         this.ahead = ahead;
+        this.heavy = heavy;
         this.emitters = emitters;
     }
 
@@ -86,6 +89,14 @@ public class EventStreams {
         ahead.pause();
         threads.execute(() -> run(work, emitter, listening));
         return emitter;
+    }
+
+    /** Streams what heavy work sends, when it is the caller's turn. */
+    public SseEmitter openHeavy(StudioMember who, Work work) {
+        return open((progress, events) -> heavy.answer(who, progress, reporting -> {
+            work.run(reporting, events);
+            return null;
+        }));
     }
 
     /** Streams several parts, each as soon as it is computed; then {@code complete}. */

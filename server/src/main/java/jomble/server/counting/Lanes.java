@@ -13,16 +13,16 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /**
- * Runs counts on threads of their own, with separate lanes for quick and heavy ones, so that a small question never
- * waits behind a large one. Identical questions asked at the same time share one computation. Work is cancelled shortly
+ * Runs counts and plans on threads of their own, with separate lanes for quick and heavy ones, so that a small question
+ * never waits behind a large one, and plans leave a core to everything else. Identical questions asked at the same time share one computation. Work is cancelled shortly
  * after the last caller stops waiting.
  */
 @Component
 class Lanes {
-    private static final int CORES = Runtime.getRuntime().availableProcessors();
     private static final long BETWEEN_LOOKS_MILLIS = 50;
 
     /**
@@ -31,9 +31,22 @@ class Lanes {
      */
     private static final int QUICK_PRIORITY = 3;
 
-    private final ExecutorService quick = lane("quick", CORES, QUICK_PRIORITY);
-    private final ExecutorService heavy = lane("heavy", Math.max(1, CORES / 2), Thread.MIN_PRIORITY);
+    private final ExecutorService quick;
+    private final ExecutorService heavy;
+    private final ExecutorService plans;
     private final Map<Object, Flight<?>> underWay = new ConcurrentHashMap<>();
+
+    @Autowired
+    Lanes() {
+        this(Runtime.getRuntime().availableProcessors());
+    }
+
+    /** @param cores that may be busy at once */
+    Lanes(int cores) {
+        quick = lane("quick", cores, QUICK_PRIORITY);
+        heavy = lane("heavy", Math.max(1, cores / 2), Thread.MIN_PRIORITY);
+        plans = lane("plan", Math.max(1, cores - 1), Thread.MIN_PRIORITY);
+    }
 
     private static ExecutorService lane(String name, int threads, int priority) {
         AtomicInteger number = new AtomicInteger();
@@ -67,20 +80,35 @@ class Lanes {
         }
     }
 
+    /**
+     * Makes a plan. Plans have a lane of their own because they count, and a count that waited behind the plan that asks
+     * for it would wait for ever.
+     *
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     */
+    <T> T plan(Progress progress, Function<Progress, T> work) {
+        Flight<T> flight = start(null, plans, work);
+        try {
+            return flight.await(progress);
+        } finally {
+            flight.waiting.decrementAndGet();
+        }
+    }
+
     @SuppressWarnings("unchecked")
     private <T> Flight<T> joinOrStart(Object key, boolean isHeavy, Function<Progress, T> work) {
         if (key == null) {
-            return start(null, isHeavy, work);
+            return start(null, isHeavy ? heavy : quick, work);
         }
         return (Flight<T>) underWay.compute(key, (same, there) -> {
             if (there != null && there.takesOneMore()) {
                 return there;
             }
-            return start(key, isHeavy, work);
+            return start(key, isHeavy ? heavy : quick, work);
         });
     }
 
-    private <T> Flight<T> start(Object key, boolean isHeavy, Function<Progress, T> work) {
+    private <T> Flight<T> start(Object key, ExecutorService lane, Function<Progress, T> work) {
         Flight<T> flight = new Flight<>();
         flight.task = new FutureTask<>(() -> {
             try {
@@ -94,7 +122,7 @@ class Lanes {
                 }
             }
         });
-        (isHeavy ? heavy : quick).execute(flight.task);
+        lane.execute(flight.task);
         return flight;
     }
 
@@ -139,5 +167,6 @@ class Lanes {
     void stop() {
         quick.shutdownNow();
         heavy.shutdownNow();
+        plans.shutdownNow();
     }
 }

@@ -89,7 +89,7 @@ class CountingAtStartTest {
     void countsTheLargestWardrobesInEverySeason(Jomble jomble) throws InterruptedException {
         Listener counter = new Listener();
         CountingAhead ahead = new CountingAhead(0);
-        EventStreams streams = new EventStreams(ahead);
+        EventStreams streams = new EventStreams(ahead, new HeavyQuestions(new Lanes()));
         LiveCounts live = new LiveCounts(counter, streams, ahead);
         new CountingAtStart(
                         jomble.bean(StudioRepository.class),

@@ -30,7 +30,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class EventStreamsTest {
     private final Listener listener = new Listener();
     private final CountingAhead ahead = new CountingAhead(0);
-    private final EventStreams streams = new EventStreams(ahead, () -> listener);
+    private final EventStreams streams = new EventStreams(ahead, new HeavyQuestions(new Lanes()), () -> listener);
     private final ListAppender<ILoggingEvent> log = new ListAppender<>();
 
     /** Stands in for the browser. */
