@@ -427,4 +427,30 @@ class InventoryTest extends BrowserTest {
         browser.click(By.xpath("(//div[span='accents']//button[starts-with(@aria-label,'Remove')])[last()]"));
         browser.until(b -> b.all(By.cssSelector("[aria-label^='Remove']")).size() == before);
     }
+
+    /** Each removes another colour from the palette as both of them saw it. */
+    @Test
+    void keepsWhatTwoBrowsersChangeInOnePalette() {
+        browser.openClient("Anjali Brandt", "palette");
+        By swatches = By.xpath("//section[h2]//button[starts-with(@aria-label,'Remove')]");
+        browser.see(swatches);
+        List<String> before = labels(browser, swatches);
+        assertThat(before).as("colours of the palette").hasSizeGreaterThan(2);
+        try (Browser other = browser.another()) {
+            other.signIn();
+            other.openClient("Anjali Brandt", "palette");
+            other.see(swatches);
+            other.click(By.cssSelector("[aria-label='" + before.get(0) + "']"));
+            other.until(b -> labels(b, swatches).size() == before.size() - 1);
+            browser.click(By.cssSelector("[aria-label='" + before.get(1) + "']"));
+            browser.until(b -> labels(b, swatches).size() == before.size() - 2);
+            assertThat(labels(browser, swatches)).containsExactlyElementsOf(before.subList(2, before.size()));
+        }
+    }
+
+    private static List<String> labels(Browser browser, By by) {
+        return browser.all(by).stream()
+                .map(element -> element.getAttribute("aria-label"))
+                .toList();
+    }
 }

@@ -22,6 +22,9 @@ import jomble.core.wear.WearPart;
 
 /** The parts of a wardrobe document. To add one, write its {@link Part} and list it here. */
 public final class Parts {
+    /** Pieces of a wardrobe. */
+    public static final int MOST_PIECES = 20_000;
+
     public static final Part<Brief> BRIEF = new BriefPart();
     public static final Part<List<Kind>> KINDS = new KindPart();
     public static final Part<List<Piece>> PIECES = new PiecePart();

@@ -16,8 +16,6 @@ import jomble.core.tree.Node;
 
 /** The pieces, see {@link PieceReader}. */
 final class PiecePart extends Part<List<Piece>> {
-    private static final int MOST_PIECES = 20_000;
-
     PiecePart() {
         super("pieces", List.of());
     }
@@ -26,7 +24,7 @@ final class PiecePart extends Part<List<Piece>> {
     public List<Piece> read(Node node, Before before) {
         List<Piece> pieces = new ArrayList<>();
         Map<PieceId, String> seen = new HashMap<>();
-        for (Node item : node.items(MOST_PIECES)) {
+        for (Node item : node.items(Parts.MOST_PIECES)) {
             Optional<Piece> piece = PieceReader.read(item, before.kinds());
             piece.ifPresent(p -> {
                 String earlier = seen.putIfAbsent(p.id(), item.pointer());

@@ -170,6 +170,9 @@ public class PieceBulkService {
                             piece.label() + " names the set \"" + piece.setId() + "\", which is not there.");
                 });
         Map<String, PieceRow> present = present(clientId);
+        changes.checkRoom(clientId, (int) pieces.stream()
+                .filter(piece -> !present.containsKey(piece.id().value()))
+                .count());
         int position = rows.lastPosition(clientId);
         List<PieceRow> written = new ArrayList<>();
         for (Piece piece : pieces) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import jomble.core.document.Parts;
 import jomble.core.document.PieceReader;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Kinds;
@@ -16,6 +17,7 @@ import jomble.core.tree.Node;
 import jomble.server.history.Change;
 import jomble.server.history.History;
 import jomble.server.kind.KindService;
+import jomble.server.problem.ProblemException;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
@@ -59,6 +61,17 @@ class PieceChanges {
         }
         node.finish();
         return piece;
+    }
+
+    /**
+     * Throws unless there is room for more pieces in the client's wardrobe: what is stored must fit a document.
+     *
+     * @param added how many more
+     */
+    void checkRoom(UUID clientId, int added) {
+        if (rows.countByClientId(clientId) + added > Parts.MOST_PIECES) {
+            throw ProblemException.conflict("too-many", "A client has " + Parts.MOST_PIECES + " pieces at most.");
+        }
     }
 
     /** Deletes pieces as part of a step, with everything that belongs to them. */

@@ -10,6 +10,8 @@ import org.springframework.data.jpa.repository.Query;
 interface PieceRepository extends JpaRepository<PieceRow, UUID> {
     List<PieceRow> findByClientIdOrderByPosition(UUID clientId);
 
+    long countByClientId(UUID clientId);
+
     Optional<PieceRow> findByClientIdAndRef(UUID clientId, String ref);
 
     Optional<PieceRow> findByIdAndClientId(UUID id, UUID clientId);

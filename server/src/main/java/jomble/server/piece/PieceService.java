@@ -103,6 +103,7 @@ public class PieceService {
         if (rows.findByClientIdAndRef(clientId, piece.id().value()).isPresent()) {
             throw ProblemException.conflict("id-taken", "There is a piece with the id " + piece.id() + " already.");
         }
+        changes.checkRoom(clientId, 1);
         String ref = piece.id().value();
         numbers.reach(clientId, ref);
         long number = history.record(clientId, step, Change.PIECES, ref, null, mapper.text(piece));
