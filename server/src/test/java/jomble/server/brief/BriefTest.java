@@ -214,11 +214,12 @@ class BriefTest {
     void aStudioAddsTemplatesOfItsOwn(Jomble jomble) {
         Caller stylist = jomble.stylist();
         Map<String, Object> own = Map.of("name", "harbour ball", "formalityLow", 5, "formalityHigh", 7);
+        List<String> before = names(stylist);
         assertThat(stylist.post("/api/v1/occasion-templates", own).status()).isEqualTo(204);
-        assertThat(names(stylist)).hasSize(19).startsWith("harbour ball");
+        assertThat(names(stylist)).hasSize(before.size() + 1).startsWith("harbour ball");
         assertThat(stylist.delete("/api/v1/occasion-templates/harbour%20ball").status())
                 .isEqualTo(204);
-        assertThat(names(stylist)).hasSize(18).doesNotContain("harbour ball");
+        assertThat(names(stylist)).isEqualTo(before).hasSizeGreaterThanOrEqualTo(18);
         assertThat(stylist.delete("/api/v1/occasion-templates/desk%20day").status())
                 .isEqualTo(404);
     }
