@@ -214,7 +214,7 @@ class BriefTest {
     void aStudioAddsTemplatesOfItsOwn(Jomble jomble) {
         Caller stylist = jomble.stylist();
         Map<String, Object> own = Map.of("name", "harbour ball", "formalityLow", 5, "formalityHigh", 7);
-        List<String> before = names(stylist);
+        List<Object> before = names(stylist);
         assertThat(stylist.post("/api/v1/occasion-templates", own).status()).isEqualTo(204);
         assertThat(names(stylist)).hasSize(before.size() + 1).startsWith("harbour ball");
         assertThat(stylist.delete("/api/v1/occasion-templates/harbour%20ball").status())
