@@ -42,6 +42,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                         "--datadir=" + directory.resolve("data"),
                         "--socket=" + directory.resolve("db.sock"),
                         "--pid-file=" + directory.resolve("db.pid"),
+                        "--tmpdir=" + directory,
                         "--bind-address=127.0.0.1",
                         "--port=" + port,
                         "--skip-name-resolve",
