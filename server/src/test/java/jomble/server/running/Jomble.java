@@ -87,7 +87,7 @@ public final class Jomble implements AutoCloseable {
                 "jomble.clock",
                 TODAY + "T09:00:00Z",
                 "jomble.count-seconds",
-                10));
+                60));
         settings.putAll(other);
         return new SpringApplicationBuilder(JombleApplication.class)
                 .properties(settings)
