@@ -1965,13 +1965,17 @@ export interface components {
             /** Format: int32 */
             elbow?: number;
             figures?: components["schemas"]["FiguresView"];
+            /** @description pieces that do not count towards the size and are always there */
+            free?: string[];
             /** Format: int64 */
             millis?: number;
             nearest?: components["schemas"]["NearestView"][];
             /** @description in layer order */
             pieces?: string[];
+            /** @description the criteria, the most important first, that no capsule of this size meets better */
+            provedFor?: string[];
             /**
-             * @description proved best, bounded, or unbounded when no bound is known
+             * @description proved best by the whole order of criteria, bounded, or unbounded when no bound is known
              * @enum {string}
              */
             quality?: "proved" | "bounded" | "unbounded";
@@ -3243,6 +3247,11 @@ export interface components {
             /** Format: int32 */
             earning?: number;
             in?: string;
+            /**
+             * Format: int32
+             * @description number of pieces by which wishes are missed after the swap
+             */
+            missed?: number;
             /** Format: double */
             needsMetFraction?: number;
             out?: string;

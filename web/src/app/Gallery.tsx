@@ -203,7 +203,7 @@ function Figures() {
   return (
     <>
       <Part name="Mark">
-        {['works', 'daring', 'no', 'credit', 'minor', 'major', 'stop'].map((kind) => (
+        {['works', 'daring', 'no', 'credit', 'note', 'minor', 'major', 'stop'].map((kind) => (
           <span key={kind} className="flex items-center gap-1.5">
             <Mark kind={kind} /> {kind}
           </span>

@@ -3,6 +3,8 @@
  * the API client, because the client captures `fetch` when it is loaded.
  */
 
+import { unknownFields } from './api';
+
 /** A request as it reached the server. */
 export interface Call {
   /** Such as `POST /api/v1/clients`. */
@@ -72,6 +74,10 @@ globalThis.fetch = async (input: RequestInfo | URL, init?: RequestInit) => {
     throw new TypeError('Failed to fetch');
   }
   server.calls.push(call);
+  const unknown = unknownFields(request.method, url.pathname, call.body);
+  if (unknown.length > 0) {
+    throw new Error(`${call.route} does not know ${unknown.join(', ')}`);
+  }
   const answer = answers[call.route];
   const body = typeof answer === 'function' ? await answer(call) : answer;
   if (body instanceof Refusal) {

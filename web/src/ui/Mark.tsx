@@ -5,7 +5,9 @@ export function Mark({ kind, size = 12 }: { kind: string; size?: number }) {
       ? 'text-works'
       : kind === 'daring' || kind === 'minor' || kind === 'major'
         ? 'text-daring'
-        : 'text-no';
+        : kind === 'note'
+          ? 'text-soft'
+          : 'text-no';
   return (
     <svg
       width={size}
@@ -22,6 +24,7 @@ export function Mark({ kind, size = 12 }: { kind: string; size?: number }) {
           {kind === 'major' && <circle cx="6" cy="6" r="2" fill="currentColor" />}
         </>
       )}
+      {kind === 'note' && <path d="M2.5 6h7" stroke="currentColor" strokeWidth="1.6" />}
       {(kind === 'no' || kind === 'stop') && (
         <>
           <circle cx="6" cy="6" r="4.6" fill="none" stroke="currentColor" strokeWidth="1.3" />

@@ -48,6 +48,7 @@ export function Candidates({ plan, onSwap, onBringIn }: Props) {
                     outfits: swap.outfits,
                     percent: Math.round(100 * swap.needsMetFraction),
                     earning: Math.max(0, figures.earning - swap.earning),
+                    missed: swap.missed,
                   })}
                   <span className="block">{alike(swap)}</span>
                 </span>

@@ -68,6 +68,7 @@ const plan: Plan = {
     {
       out: 'p1',
       in: 'p3',
+      missed: 0,
       needsMetFraction: 0.5,
       earning: 2,
       outfits: 11,
@@ -81,7 +82,9 @@ const plan: Plan = {
     { size: 2, needsMetFraction: 0.5, needsMetByBasesFraction: 0.5, outfits: 12 },
   ],
   elbow: 2,
-  quality: 'unbounded',
+  quality: 'bounded',
+  provedFor: ['function'],
+  free: ['p9'],
   upperBoundOutfits: 12,
   millis: 1,
   relaxations: [{ wish: 'coat', text: 'There is no coat in it.' }],

@@ -1,4 +1,4 @@
-import { familyNames, spoken } from '../../language/format';
+import { familyNames, join, spoken } from '../../language/format';
 import { Spoken } from '../../ui/Spoken';
 import { useDesk } from '../desk';
 import { say } from './messages';
@@ -12,6 +12,22 @@ interface Props {
   planned: boolean;
   /** Whether other pieces lie on the board already, and these figures are those of before. */
   stale: boolean;
+}
+
+/** How good it is, as far as that is known. */
+function howGood(plan: Plan): string {
+  const n = plan.pieces.length;
+  if (plan.quality === 'proved') {
+    return say('proved', { n });
+  }
+  const criteria = join(plan.provedFor.map((criterion) => say('criterion', { criterion })));
+  const bound = plan.upperBoundOutfits;
+  return [
+    criteria ? say('provedFor', { criteria }) : say('best'),
+    bound === undefined
+      ? say('noBound')
+      : say('bound', { n, bound, granted: String(plan.relaxations.length === 0) }),
+  ].join(' ');
 }
 
 /** What a capsule is worth: its outfits and needs first, then everything else there is to say. */
@@ -42,6 +58,7 @@ export function Figures({ plan, planned, stale }: Props) {
       cost: costPerWear(figures.preferred) ?? 'none',
       wholeYear: figures.preferred.wholeYear,
     }),
+    say('free', { n: plan.free.length }),
     say('dark', { n: percent(figures.shareInTheDark), paper: spoken(figures.paper) }),
   ].filter(Boolean);
   return (
@@ -56,9 +73,7 @@ export function Figures({ plan, planned, stale }: Props) {
         </strong>
       </p>
       <p className="mt-1 text-xs text-soft">{facts.join(' · ')}</p>
-      <p className="text-xs text-soft">
-        {planned ? say(plan.quality, { bound: plan.upperBoundOutfits, n }) : say('byHand')}
-      </p>
+      <p className="text-xs text-soft">{planned ? howGood(plan) : say('byHand')}</p>
       {figures.hardestToSpare && (
         <p className="text-xs text-soft">
           {say('spare', {

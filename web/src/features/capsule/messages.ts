@@ -67,10 +67,15 @@ export const say = speaker({
     '{n, plural, =0 {no outfit given up for variety} one {# outfit given up for variety} other {# outfits given up for variety}}',
   preferred:
     '{favourites, plural, =0 {no favourite} one {# favourite} other {# favourites}}{cost, select, none {} other { · {cost} a wear so far}} · {wholeYear, plural, one {# piece} other {# pieces}} for the whole year',
-  proved: 'Proved best: nothing else makes more outfits.',
-  bounded:
-    'The best found. More than {bound, number} outfits are impossible with {n, plural, one {# piece} other {# pieces}}.',
-  unbounded: 'The best found; how much better another could be is not known.',
+  proved: 'Proved best: there is no other capsule of {n, plural, one {# piece} other {# pieces}} to choose.',
+  provedFor: 'The best found. Nothing better is possible for {criteria}.',
+  best: 'The best found.',
+  criterion:
+    '{criterion, select, function {the wishes} needs {the needs met} earning {pieces that earn their place} other {the number of outfits}}',
+  bound:
+    'No capsule of {n, plural, one {# piece} other {# pieces}}{granted, select, true { that grants the wishes} other {}} has more than {bound, plural, one {# outfit} other {# outfits}}.',
+  noBound: 'How many outfits another could have is not known.',
+  free: '{n, plural, =0 {} one {# piece is always there and does not count} other {# pieces are always there and do not count}}',
   byHand: 'Changed by hand or opened as it was saved; not compared with others of its size.',
   need: '{occasion}, {season}: {have} of {need} in {month}',
   needs: 'What it has for each need, in the weakest month',
@@ -91,7 +96,7 @@ export const say = speaker({
   swap: '{in} for {out}',
   swapKey: 'Swap {n}',
   swapFigures:
-    '{change, number, ::sign-except-zero} → {outfits, plural, one {# outfit} other {# outfits}} · {percent, number} % of the needs{earning, plural, =0 {} other { · # earn less}}',
+    '{outfits, plural, one {# outfit} other {# outfits}} ({change, plural, =0 {as many as now} other {{change, number, ::sign-always}}}) · {percent, number} % of the needs{earning, plural, =0 {} other { · # earn less}}{missed, plural, =0 {} one { · misses a wish} other { · misses wishes, by # pieces}}',
   swapVariety:
     'variety {variety, number, ::sign-except-zero}{favourites, plural, =0 {} other { · favourites {favourites, number, ::sign-always}}}{cost, select, same {} other { · {cost} a wear}}{wholeYear, plural, =0 {} other { · whole year {wholeYear, number, ::sign-always}}}',
   nearest: 'Left out, by what they would add now',

@@ -204,7 +204,7 @@ export function useDeleteMany(clientId: string) {
       need(
         api.POST('/api/v1/clients/{clientId}/pieces/delete', {
           params: { path: { clientId } },
-          body: { seen: seen(pieces), set: {} },
+          body: { seen: seen(pieces) },
         }),
       ),
     onSuccess: (_, pieces) => {

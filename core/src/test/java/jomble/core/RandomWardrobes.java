@@ -74,6 +74,23 @@ public final class RandomWardrobes {
         return pieces;
     }
 
+    /** Pieces of which most can be worn in several slots, with bottoms and shoes for them. */
+    public List<Piece> ofSeveralRoles(int most) {
+        List<Kind> several = Kinds.shipped().all().stream()
+                .filter(kind ->
+                        Piece.of(new PieceId("p"), kind, Map.of()).roles().size() > 1)
+                .toList();
+        List<String> always = List.of("slip-dress", "t-shirt", "jeans", "loafers");
+        List<Piece> pieces = new ArrayList<>();
+        for (int i = 0; i < most; i++) {
+            Kind kind = i < always.size() && random.nextInt(4) > 0
+                    ? Kinds.shipped().find(always.get(i)).orElseThrow()
+                    : StableChoice.of(several, Kind::id, random);
+            pieces.add(Piece.of(new PieceId("p" + i), kind, attributes(kind)));
+        }
+        return pieces;
+    }
+
     private Map<Attribute<?>, Object> attributes(Kind kind) {
         Map<Attribute<?>, Object> set = new HashMap<>();
         if (random.nextBoolean()) {

@@ -16,7 +16,6 @@ import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.query.OutfitQueries;
 import jomble.core.judgement.Finding;
-import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
@@ -84,7 +83,8 @@ public final class OutfitBuilder {
         there.worn()
                 .forEach(worn -> pieces.put(
                         worn.slot(), worn.pieces().stream().map(Piece::id).toList()));
-        List<OutfitQueries.Choice> choices = queries.choices(question.counting(CountedSlots.LOOKS), pieces, progress);
+        List<OutfitQueries.Choice> choices =
+                queries.choices(question.counting(CountedSlots.EVERY_SLOT), pieces, progress);
         Judge judge = judgeOfBest(question, there);
         Judgement now = judge.best(there);
         Map<Slot, Judgement> without = new EnumMap<>(Slot.class);
@@ -92,6 +92,7 @@ public final class OutfitBuilder {
             without.put(slot, there.in(slot).isEmpty() ? now : judge.best(without(there, slot, List.of())));
         }
         List<Offer> offers = choices.parallelStream()
+                .filter(choice -> choice.verdict() != Verdict.NO || !isReadOtherwise(choice, there))
                 .map(choice -> offer(choice, judge, there, without.get(choice.slot())))
                 .sorted(BEST_FIRST)
                 .toList();
@@ -118,14 +119,21 @@ public final class OutfitBuilder {
                 .toList());
     }
 
+    /** Whether a choice only gives another name to a look that is offered as well: a coat that is a layer already. */
+    private static boolean isReadOtherwise(OutfitQueries.Choice choice, Outfit there) {
+        List<Worn> worn =
+                new ArrayList<>(without(there, choice.slot(), choice.pieces()).worn());
+        worn.add(Worn.of(choice.slot(), choice.pieces()));
+        return !jomble.core.outfit.Reading.counts(worn);
+    }
+
     private static Offer offer(OutfitQueries.Choice choice, Judge judge, Outfit there, Judgement without) {
         List<Worn> worn =
                 new ArrayList<>(without(there, choice.slot(), choice.pieces()).worn());
         worn.add(Worn.of(choice.slot(), choice.pieces()));
         Judgement with = judge.best(Outfit.of(worn));
         Finding reason = with.findings().stream()
-                .filter(finding ->
-                        finding.kind() != FindingKind.CREDIT && !ABOUT_WHAT_IS_MISSING.contains(finding.rule()))
+                .filter(finding -> finding.kind().isFault() && !ABOUT_WHAT_IS_MISSING.contains(finding.rule()))
                 .filter(finding -> without.findings().stream().noneMatch(before -> isSame(before, finding)))
                 .findFirst()
                 .orElse(null);

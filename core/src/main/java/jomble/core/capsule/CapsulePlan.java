@@ -14,6 +14,7 @@ import jomble.core.piece.Word;
  * A capsule and how good it is.
  *
  * @param pieces those that count towards the size, in layer order
+ * @param free pieces that do not count, which are always there
  * @param reasons by piece, why it is in the capsule
  * @param seasonal by piece, its seasons, for pieces not worn in all of them
  * @param swaps the best swaps, best first
@@ -22,10 +23,12 @@ import jomble.core.piece.Word;
  * @param elbow the smallest size that grants all wishes and meets the needs almost as well as any size on the curve.
  *     Outfits alone have no elbow, because they grow faster with every piece
  * @param missed function wishes that are not met, and what would meet them
+ * @param provedFor the criteria, in order of importance, that no capsule of this size meets better
  * @param upperBound upper bound of the outfits of any capsule of this size that grants all wishes; null when unknown
  */
 public record CapsulePlan(
         List<PieceId> pieces,
+        List<PieceId> free,
         Figures figures,
         Map<PieceId, Reason> reasons,
         Map<PieceId, List<String>> seasonal,
@@ -34,15 +37,31 @@ public record CapsulePlan(
         List<Size> curve,
         int elbow,
         List<Missed> missed,
-        Quality quality,
+        List<Criterion> provedFor,
         Long upperBound) {
-    /** What is known about its optimality. */
+    /** What is known about its optimality, by all criteria together. */
     public enum Quality implements Word {
-        /** No capsule of this size has more outfits. */
+        /** No capsule of this size is better by the whole order of criteria. */
         PROVED,
         /** An upper bound of the number of outfits is known. */
         BOUNDED,
         UNBOUNDED
+    }
+
+    /** What capsules are compared by, the most important first. */
+    public enum Criterion implements Word {
+        FUNCTION,
+        NEEDS,
+        EARNING,
+        OUTFITS,
+        VARIETY,
+        PREFERENCE
+    }
+
+    public Quality quality() {
+        return provedFor.size() == Criterion.values().length
+                ? Quality.PROVED
+                : upperBound != null ? Quality.BOUNDED : Quality.UNBOUNDED;
     }
 
     /** An improved capsule found during the search, with its score. */
@@ -123,10 +142,32 @@ public record CapsulePlan(
      * The strongest reason for a piece.
      *
      * @param wish the function wish that fails without it, if that is the reason, else null
-     * @param occasion,season of the need concerned, or null
-     * @param share of that need's outfits that contain or need it, 0..1
+     * @param need the need concerned, for kinds that are about one, else null
+     * @param share of that need's outfits, in its weakest month, that are lost without it, above 0 to 1; 0 for kinds
+     *     that are not about a need
      */
-    public record Why(Kind kind, FunctionWish wish, Family family, String occasion, String season, double share) {
+    public record Why(Kind kind, Family family, FunctionWish wish, Need need, double share) {
+        public Why {
+            boolean isAboutWish = kind == Kind.FUNCTION;
+            if (isAboutWish != (wish != null)
+                    || kind.isAboutNeed() != (need != null)
+                    || kind.isAboutNeed() != (share > 0)) {
+                throw new IllegalArgumentException(kind + " of " + wish + ", " + need + ", " + share);
+            }
+        }
+
+        static Why aboutNeed(Kind kind, Family family, Need need, double share) {
+            return new Why(kind, family, null, need, share);
+        }
+
+        static Why aboutWish(FunctionWish wish, Family family) {
+            return new Why(Kind.FUNCTION, family, wish, null, 0);
+        }
+
+        static Why of(Kind kind, Family family) {
+            return new Why(kind, family, null, null, 0);
+        }
+
         /** Whether a need or a wish fails without it. */
         public boolean isEssential() {
             return kind == Kind.NEED_FAILS || kind == Kind.ONLY_OF_FAMILY || kind == Kind.FUNCTION;
@@ -134,7 +175,7 @@ public record CapsulePlan(
 
         /** Kinds of reason, strongest first. */
         public enum Kind implements Word {
-            /** Without it a need has no outfit. */
+            /** Without it a need has no outfit in its weakest month. */
             NEED_FAILS,
             /** It is the only piece of its family that serves a need. */
             ONLY_OF_FAMILY,
@@ -142,15 +183,28 @@ public record CapsulePlan(
             FUNCTION,
             /** The stylist requires it. */
             ASKED_FOR,
-            /** It is in a large share of a need's outfits. */
-            CARRIES
+            /** A share of a need's outfits is lost without it. */
+            CARRIES,
+            /** No need has fewer outfits in its weakest month without it, but some outfits are lost. */
+            ADDS,
+            /** Nothing is lost without it. */
+            SPARE;
+
+            private boolean isAboutNeed() {
+                return this == NEED_FAILS || this == ONLY_OF_FAMILY || this == CARRIES;
+            }
         }
     }
 
-    /** A swap of one piece for another, with the resulting figures. */
+    /**
+     * A swap of one piece for another, with the resulting figures.
+     *
+     * @param missed number of pieces by which function wishes are missed then
+     */
     public record Swap(
             PieceId out,
             PieceId in,
+            int missed,
             double needsMetFraction,
             int earning,
             long outfits,

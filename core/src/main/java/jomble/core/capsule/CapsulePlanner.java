@@ -131,6 +131,7 @@ public final class CapsulePlanner {
         CapsulePlan.Figures figures = report.figures(score, curve.givenUpForVariety(), progress);
         return new CapsulePlan(
                 report.pieces(),
+                report.free(),
                 figures,
                 report.reasons(),
                 report.seasonal(),
@@ -139,20 +140,33 @@ public final class CapsulePlanner {
                 curve.sizes(),
                 curve.elbow(),
                 report.missed(curve.sizeThatWouldDo()),
-                quality(curve, score),
+                provedFor(curve, score, found.choice().size()),
                 curve.upperBound());
     }
 
-    /** Proved only if no criterion ranked before the number of outfits can be improved either. */
-    private static CapsulePlan.Quality quality(Curve curve, Score score) {
-        boolean hasAll = score.missed() == 0
-                && score.needsMet() == 1
-                && score.needsMetByBases() == 1
-                && curve.upperBound() != null
-                && score.outfits() + curve.givenUpForVariety() == curve.upperBound();
-        return curve.isOnlyOne() || hasAll
-                ? CapsulePlan.Quality.PROVED
-                : curve.upperBound() != null ? CapsulePlan.Quality.BOUNDED : CapsulePlan.Quality.UNBOUNDED;
+    /**
+     * The criteria proved, from the most important down to the first that is not: each is at the most it can be, or
+     * there is no other choice.
+     */
+    private static List<CapsulePlan.Criterion> provedFor(Curve curve, Score score, int size) {
+        if (curve.isOnlyOne()) {
+            return List.of(CapsulePlan.Criterion.values());
+        }
+        List<CapsulePlan.Criterion> proved = new ArrayList<>();
+        for (CapsulePlan.Criterion criterion : CapsulePlan.Criterion.values()) {
+            boolean isBest = switch (criterion) {
+                case FUNCTION -> score.missed() == 0;
+                case NEEDS -> score.needsMet() == 1 && score.needsMetByBases() == 1;
+                case EARNING -> score.earning() == size;
+                case OUTFITS -> curve.upperBound() != null && score.outfits() == curve.upperBound();
+                case VARIETY, PREFERENCE -> false;
+            };
+            if (!isBest) {
+                break;
+            }
+            proved.add(criterion);
+        }
+        return List.copyOf(proved);
     }
 
     static CapsulePlan.Better better(CompiledCapsule compiled, CapsuleSearch.Found found) {

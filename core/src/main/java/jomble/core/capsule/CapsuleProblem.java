@@ -1,6 +1,5 @@
 package jomble.core.capsule;
 
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +9,6 @@ import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Schools;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Decision;
-import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
@@ -24,9 +22,6 @@ import jomble.core.piece.Whereabouts;
  */
 public record CapsuleProblem(
         List<Piece> pieces, Map<PieceId, Integer> timesWorn, List<Need> needs, CapsuleWishes wishes) {
-    private static final Set<Family> CLOTHES = EnumSet.of(
-            Family.TOP, Family.BOTTOM, Family.ONE_PIECE, Family.DRAPE, Family.MID_LAYER, Family.JACKET, Family.COAT);
-
     /** The slots whose pieces are distinguished during the search. */
     private static final Set<Slot> DISTINGUISHED =
             CountedSlots.OUTFITS.and(Slot.COAT).slots();
@@ -40,25 +35,26 @@ public record CapsuleProblem(
         }
     }
 
-    /** The families that count towards the size, by the school. */
-    public Set<Family> counted() {
-        return countedBy(needs.get(0).months().get(0).context().schools());
+    /**
+     * The slots that count, by the school; a piece that can stand in one of them counts towards the size of a capsule,
+     * and everything else is free.
+     */
+    private static Set<Slot> counted(Schools schools) {
+        return switch (schools.of(SchoolSwitch.CAPSULE_SIZE)) {
+            case "clothes" -> CountedSlots.CLOTHES.and(Slot.COAT).slots();
+            case "everything" -> CountedSlots.LOOKS.slots();
+            default -> DISTINGUISHED;
+        };
     }
 
-    /** The families that count towards the size of a capsule, by the school. */
-    public static Set<Family> countedBy(Schools schools) {
-        Set<Family> counted = EnumSet.copyOf(CLOTHES);
-        switch (schools.of(SchoolSwitch.CAPSULE_SIZE)) {
-            case "clothes" -> {}
-            case "everything" -> counted.addAll(EnumSet.allOf(Family.class));
-            default -> counted.add(Family.SHOES);
-        }
-        return counted;
+    /** Whether a piece counts towards the size of a capsule, by the school. */
+    public static boolean counts(Piece piece, Schools schools) {
+        return piece.roles().stream().anyMatch(counted(schools)::contains);
     }
 
     /** Whether a piece counts towards the size. */
     public boolean counts(Piece piece) {
-        return counted().contains(piece.kind().family());
+        return counts(piece, needs.get(0).months().get(0).context().schools());
     }
 
     public CapsuleProblem wishing(CapsuleWishes others) {

@@ -19,7 +19,6 @@ import jomble.core.counting.Counts;
 import jomble.core.counting.FreshDays;
 import jomble.core.counting.Ladder;
 import jomble.core.counting.Progress;
-import jomble.core.counting.WearableBases;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.piece.Attribute;
@@ -65,6 +64,14 @@ final class CapsuleReport {
         return chosen.stream().map(Piece::id).toList();
     }
 
+    /** The pieces that do not count towards the size. */
+    List<PieceId> free() {
+        return question.pieces().stream()
+                .filter(piece -> !chosen.contains(piece))
+                .map(Piece::id)
+                .toList();
+    }
+
     /**
      * Counts all figures.
      *
@@ -82,7 +89,7 @@ final class CapsuleReport {
                     progress.part(0.6, 1).partOf(i, problem.needs().size());
             needs.add(met(i, ofThisNeed));
             if (need.timesPerWeek() > 0) {
-                week.add(new FreshDays.Occasion(need.timesPerWeek(), WearableBases.of(counter, in(need), ofThisNeed)));
+                week.add(FreshDays.occasion(need.timesPerWeek(), counter, in(need), ofThisNeed));
             }
         }
         return new CapsulePlan.Figures(
@@ -237,7 +244,7 @@ final class CapsuleReport {
                             isCounted ? figure : BigInteger.ZERO,
                             isCounted ? BigInteger.ZERO : figure,
                             lost,
-                            whys.of(piece)));
+                            whys.of(piece, lost.signum() > 0)));
         }
         return reasons;
     }

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Properties;
 
@@ -18,13 +19,14 @@ public final class CapsuleTexts {
     public static String text(CapsulePlan.Why why) {
         String key =
                 why.wish() == null ? why.kind().id() : "function." + why.wish().id();
-        return filled(
-                key,
-                Map.of(
-                        "occasion", String.valueOf(why.occasion()),
-                        "season", String.valueOf(why.season()),
-                        "family", why.family().words(),
-                        "percent", Math.round(PERCENT * why.share())));
+        Map<String, Object> values = new HashMap<>();
+        values.put("family", TEXTS.getProperty("family." + why.family().id()));
+        if (why.need() != null) {
+            values.put("occasion", why.need().occasion().name());
+            values.put("season", why.need().season().name());
+            values.put("percent", Math.max(1, Math.round(PERCENT * why.share())));
+        }
+        return filled(key, values);
     }
 
     /** What is missed, and the smallest change of the wishes that would meet it. */

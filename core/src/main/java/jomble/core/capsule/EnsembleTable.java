@@ -28,7 +28,7 @@ final class EnsembleTable {
     private static final int PLACES_OF_A_KEY = 4;
     private static final int SLOTS = EnsembleListener.CLOTHES.size();
     /** The number of leading clothes slots that form the base. */
-    private static final int BASES = EnsembleListener.CLOTHES.indexOf(Slot.UNDERSKIRT);
+    private static final int BASES = EnsembleListener.CLOTHES.indexOf(Slot.MID);
 
     private static final char NONE = Character.MAX_VALUE;
 

@@ -1,5 +1,6 @@
 package jomble.core.capsule;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -23,12 +24,16 @@ final class PieceReasons {
     private final Choice choice;
     /** By need, the outfits of the whole capsule in the weakest month. */
     private final long[] before;
+    /** By piece index, the contexts, as bits, in which the capsule wears it. */
+    private final long[] worksIn;
 
     PieceReasons(CompiledCapsule compiled, Choice choice) {
         this.compiled = compiled;
         this.choice = choice;
         choice.score(compiled.aim());
         this.before = needs(compiled.aim());
+        this.worksIn = new long[compiled.problem().pieces().size()];
+        compiled.aim().outfits().worksIn(worksIn);
     }
 
     /** By need, the outfits in the weakest month, for the choice scored last. */
@@ -40,45 +45,58 @@ final class PieceReasons {
         return there;
     }
 
-    /** The strongest reason for a piece of the capsule. */
-    CapsulePlan.Why of(Piece piece) {
+    /**
+     * The strongest reason for a piece of the capsule.
+     *
+     * @param losesOutfits whether the capsule has fewer outfits without it
+     */
+    CapsulePlan.Why of(Piece piece, boolean losesOutfits) {
         int place = compiled.problem().pieces().indexOf(piece);
-        Aim aim = compiled.aim();
         Family family = piece.kind().family();
+        CapsulePlan.Why ofNeeds = ofNeeds(place, family);
+        if (ofNeeds != null && ofNeeds.isEssential()) {
+            return ofNeeds;
+        }
+        FunctionWish wish = failing(place);
+        if (wish != null) {
+            return CapsulePlan.Why.aboutWish(wish, family);
+        }
+        if (compiled.problem().wishes().must().contains(piece.id())) {
+            return CapsulePlan.Why.of(CapsulePlan.Why.Kind.ASKED_FOR, family);
+        }
+        return ofNeeds != null
+                ? ofNeeds
+                : CapsulePlan.Why.of(losesOutfits ? CapsulePlan.Why.Kind.ADDS : CapsulePlan.Why.Kind.SPARE, family);
+    }
+
+    /** The need that loses most without a piece; null when none loses any. */
+    private CapsulePlan.Why ofNeeds(int place, Family family) {
+        Aim aim = compiled.aim();
         choice.without(place).score(aim);
         long[] left = needs(aim);
-        long[] ofFamily = withoutOthersOf(family, place);
-        CapsulePlan.Why.Kind kind = CapsulePlan.Why.Kind.CARRIES;
-        int about = -1;
-        double share = 0;
+        CapsulePlan.Why why = null;
         for (int i = 0; i < before.length; i++) {
-            CapsulePlan.Why.Kind here = before[i] > 0 && left[i] == 0
-                    ? CapsulePlan.Why.Kind.NEED_FAILS
-                    : before[i] > 0 && ofFamily[i] == before[i] && left[i] < before[i]
-                            ? CapsulePlan.Why.Kind.ONLY_OF_FAMILY
-                            : CapsulePlan.Why.Kind.CARRIES;
-            double lost = before[i] == 0 ? 0 : 1 - (double) left[i] / before[i];
-            if (here.compareTo(kind) < 0 || here == kind && lost > share) {
-                kind = here;
-                about = i;
-                share = lost;
+            if (left[i] < before[i]) {
+                CapsulePlan.Why.Kind kind = left[i] == 0
+                        ? CapsulePlan.Why.Kind.NEED_FAILS
+                        : isOnlyOf(family, place, aim.bitsOf(i))
+                                ? CapsulePlan.Why.Kind.ONLY_OF_FAMILY
+                                : CapsulePlan.Why.Kind.CARRIES;
+                double share = 1 - (double) left[i] / before[i];
+                if (why == null || kind.compareTo(why.kind()) < 0 || kind == why.kind() && share > why.share()) {
+                    why = CapsulePlan.Why.aboutNeed(kind, family, aim.needs().get(i), share);
+                }
             }
         }
-        boolean strong = kind.compareTo(CapsulePlan.Why.Kind.ONLY_OF_FAMILY) <= 0;
-        FunctionWish wish = strong ? null : failing(place);
-        if (wish != null) {
-            kind = CapsulePlan.Why.Kind.FUNCTION;
-        } else if (!strong && compiled.problem().wishes().must().contains(piece.id())) {
-            kind = CapsulePlan.Why.Kind.ASKED_FOR;
-        }
-        Need need = about < 0 ? null : aim.needs().get(about);
-        return new CapsulePlan.Why(
-                kind,
-                wish,
-                family,
-                need == null ? null : need.occasion().name(),
-                need == null ? null : need.season().name(),
-                share);
+        return why;
+    }
+
+    /** Whether no other piece of the family is worn in these contexts. */
+    private boolean isOnlyOf(Family family, int place, long contexts) {
+        return Arrays.stream(choice.sorted())
+                .filter(other -> other != place
+                        && compiled.problem().pieces().get(other).kind().family() == family)
+                .noneMatch(other -> (worksIn[other] & contexts) != 0);
     }
 
     /** The presence wish that fails without a piece, or null. */
@@ -98,18 +116,6 @@ final class PieceReasons {
             there[member] = true;
         }
         return requirement.missedBy(there, members);
-    }
-
-    /** The outfits for each need when all other pieces of a family are left out. */
-    private long[] withoutOthersOf(Family family, int place) {
-        Choice less = choice;
-        for (int other : choice.sorted()) {
-            if (other != place && compiled.problem().pieces().get(other).kind().family() == family) {
-                less = less.without(other);
-            }
-        }
-        less.score(compiled.aim());
-        return needs(compiled.aim());
     }
 
     /**

@@ -52,6 +52,7 @@ final class Swaps {
                 .map(swap -> new CapsulePlan.Swap(
                         compiled.id(swap.out),
                         compiled.id(swap.in),
+                        swap.score.missed(),
                         swap.score.needsMet(),
                         swap.score.earning(),
                         swap.score.outfits(),

@@ -6,26 +6,31 @@ import java.util.Set;
 import jomble.core.piece.Slot;
 
 /**
- * The slots whose pieces distinguish combinations. Other slots are filled in the best way or stay empty.
+ * The slots whose pieces distinguish combinations. Every other slot is filled in the best way or stays empty, so that
+ * counting fewer slots gives a projection of the same outfits: bases ≤ clothes ≤ outfits ≤ looks. Only a slot of the
+ * body that is not counted stays empty: tops and bottoms alone are counted without dresses.
  *
  * @param slots at least one
  */
 public record CountedSlots(Set<Slot> slots) {
-    private static final Set<Slot> BASE_CLOTHING =
-            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT);
-    private static final Set<Slot> CLOTHING = with(with(BASE_CLOTHING, Slot.MID), Slot.JACKET);
-    /** Uncounted slots that may be filled to complete a combination; all other uncounted slots stay empty. */
-    public static final Set<Slot> FILLED = Collections.unmodifiableSet(EnumSet.of(
-            Slot.BASE, Slot.UNDERSKIRT, Slot.LEGWEAR, Slot.SHOES, Slot.COAT, Slot.NECK, Slot.TIE, Slot.HAT, Slot.BELT));
+    /** Slots decided first; so many rules concern pairs of their pieces that hardly two of their fillings are alike. */
+    public static final Set<Slot> BODY =
+            Collections.unmodifiableSet(EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE));
+    /** Slots that nobody sees: they never make two outfits of one. */
+    public static final Set<Slot> UNSEEN = Collections.unmodifiableSet(EnumSet.of(Slot.BASE, Slot.UNDERSKIRT));
 
+    private static final Set<Slot> CLOTHING = with(with(BODY, Slot.MID), Slot.JACKET);
     private static final Set<Slot> ACCESSORIES = EnumSet.range(Slot.BELT, Slot.EXTRA);
 
     /** The slots of a base, without layers: top and bottom, one-piece, draped garment. */
-    public static final CountedSlots BASES = new CountedSlots(BASE_CLOTHING);
+    public static final CountedSlots BASES = new CountedSlots(BODY);
 
     public static final CountedSlots CLOTHES = new CountedSlots(CLOTHING);
     public static final CountedSlots OUTFITS = new CountedSlots(with(CLOTHING, Slot.SHOES));
-    public static final CountedSlots LOOKS = new CountedSlots(EnumSet.allOf(Slot.class));
+    public static final CountedSlots LOOKS = new CountedSlots(EnumSet.complementOf(EnumSet.copyOf(UNSEEN)));
+
+    /** Every slot, even those nobody sees: for outfits put together piece by piece, never for a figure. */
+    public static final CountedSlots EVERY_SLOT = new CountedSlots(EnumSet.allOf(Slot.class));
 
     public CountedSlots {
         slots = Collections.unmodifiableSet(EnumSet.copyOf(slots));
@@ -38,6 +43,11 @@ public record CountedSlots(Set<Slot> slots) {
 
     public boolean has(Slot slot) {
         return slots.contains(slot);
+    }
+
+    /** Whether an uncounted slot may be filled to complete a combination. */
+    public boolean fills(Slot slot) {
+        return !has(slot) && !BODY.contains(slot);
     }
 
     /** These slots and one more. */

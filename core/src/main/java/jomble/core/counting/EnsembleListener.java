@@ -11,8 +11,7 @@ import jomble.core.piece.Slot;
  */
 public interface EnsembleListener {
     /** The slots of the clothes of an ensemble, from the skin outwards. */
-    List<Slot> CLOTHES =
-            List.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.UNDERSKIRT, Slot.MID, Slot.JACKET);
+    List<Slot> CLOTHES = List.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
 
     /**
      * Called once, before any ensemble.

@@ -40,6 +40,17 @@ public final class FreshDays {
         }
     }
 
+    /**
+     * The bases that serve an occasion.
+     *
+     * @param question asked of the occasion; its counted slots are ignored
+     * @throws CountingStoppedException when {@code progress} asks to stop
+     */
+    public static Occasion occasion(double timesPerWeek, Counter counter, CountQuestion question, Progress progress) {
+        CountQuestion bases = question.counting(CountedSlots.BASES).withoutCompletions();
+        return new Occasion(timesPerWeek, Set.copyOf(counter.tuples(bases, progress)));
+    }
+
     private FreshDays(List<Occasion> week) {
         this.week = week;
         this.basesByService = basesByService(week);

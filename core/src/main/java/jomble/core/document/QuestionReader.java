@@ -24,6 +24,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.ParameterValues;
 import jomble.core.judgement.Schools;
 import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Reading;
 import jomble.core.outfit.Ways;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Finish;
@@ -165,7 +166,10 @@ public final class QuestionReader {
         return new CountedSlots(EnumSet.copyOf(slots));
     }
 
-    /** Reads outfits: from slot to the id of a piece, or to several ids for a set of jewellery. */
+    /**
+     * Reads outfits: from slot to the id of a piece, or to several ids for a set of jewellery. Pieces that look the same
+     * in other slots are put into those that count, see {@link Reading}.
+     */
     public static List<Outfit> outfits(Node node, Wardrobe wardrobe) {
         Map<String, Piece> pieces = byId(wardrobe);
         return node.items(MOST_OUTFITS).stream()
@@ -237,7 +241,7 @@ public final class QuestionReader {
                 }
             }
         });
-        return Optional.of(Outfit.of(worn));
+        return Optional.of(Reading.of(Outfit.of(worn)));
     }
 
     private static List<Piece> members(Node field, Map<String, Piece> pieces) {

@@ -16,7 +16,6 @@ import jomble.core.judgement.HouseRules;
 import jomble.core.judgement.Overrides;
 import jomble.core.judgement.Schools;
 import jomble.core.outfit.SavedOutfit;
-import jomble.core.piece.Family;
 import jomble.core.piece.Kind;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -114,12 +113,11 @@ public final class Wardrobe {
     /** The pieces of a capsule with those that do not count toward its size: what there is to wear for somebody who lives out of it. */
     public Wardrobe within(SavedCapsule capsule) {
         Set<PieceId> chosen = new HashSet<>(capsule.now().pieces());
-        Set<Family> counted = CapsuleProblem.countedBy(new Schools(rules().schools()));
+        Schools schools = new Schools(rules().schools());
         return with(
                 Parts.PIECES,
                 pieces().stream()
-                        .filter(piece -> chosen.contains(piece.id())
-                                || !counted.contains(piece.kind().family()))
+                        .filter(piece -> chosen.contains(piece.id()) || !CapsuleProblem.counts(piece, schools))
                         .toList());
     }
 

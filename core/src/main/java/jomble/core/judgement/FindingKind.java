@@ -6,6 +6,8 @@ import jomble.core.piece.Word;
 public enum FindingKind implements Word {
     /** Something that works well. Ranks outfits with the same verdict, never makes up for a caution. */
     CREDIT(0),
+    /** A remark that changes no verdict, such as what would finish the outfit. */
+    NOTE(0),
     /** A detail worth a second look. */
     MINOR(1),
     /** Breaks a principle most eyes notice. */
@@ -24,13 +26,18 @@ public enum FindingKind implements Word {
         return points;
     }
 
+    /** Whether it speaks against the outfit. */
+    public boolean isFault() {
+        return compareTo(MINOR) >= 0;
+    }
+
     /** One step milder; null for a minor finding, which disappears. */
     public FindingKind softer() {
         return switch (this) {
             case STOP -> MAJOR;
             case MAJOR -> MINOR;
             case MINOR -> null;
-            case CREDIT -> CREDIT;
+            case CREDIT, NOTE -> this;
         };
     }
 }

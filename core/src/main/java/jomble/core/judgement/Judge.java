@@ -112,7 +112,7 @@ public final class Judge {
             findings.add(
                     new Finding(Overrides.ID, FindingKind.STOP, never.pieces(), new Overrides.Never(never.reason())));
         } else if (approval != null && findings.stream().noneMatch(f -> Overrides.isFinal(f.rule(), f.kind()))) {
-            findings.removeIf(finding -> finding.kind() != FindingKind.CREDIT);
+            findings.removeIf(finding -> finding.kind().isFault());
             findings.add(new Finding(
                     Overrides.ID, FindingKind.CREDIT, approval.pieces(), new Overrides.Approved(approval.reason())));
         }
@@ -120,7 +120,7 @@ public final class Judge {
 
     /** Whether a finding remains even when the pair is approved. */
     public static boolean isLasting(Rule rule, Result result) {
-        return result.kind() == FindingKind.CREDIT || Overrides.isFinal(rule.id(), result.kind());
+        return !result.kind().isFault() || Overrides.isFinal(rule.id(), result.kind());
     }
 
     private static List<Worn> about(WholeRule rule, List<Worn> worn, Summary summary) {

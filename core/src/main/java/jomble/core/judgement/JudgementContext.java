@@ -154,7 +154,7 @@ public record JudgementContext(Person person, Situation situation, Rules rules) 
             case STOP -> Result.major(evidence);
             case MAJOR -> Result.minor(evidence);
             case MINOR -> Optional.empty();
-            case CREDIT -> result;
+            case CREDIT, NOTE -> result;
         };
     }
 

@@ -75,6 +75,8 @@ public enum Measure {
     MID_ID(LAST, Summary.NOTHING_WORN),
     JACKET_ID(LAST, Summary.NOTHING_WORN),
 
+    /** What the pieces could be as well, by {@link jomble.core.outfit.Reading#roles}. */
+    OTHER_ROLES(UNION),
     /** {@link Sign}s that hold. */
     SIGNS(UNION),
     /** Number of visible statement pieces. */

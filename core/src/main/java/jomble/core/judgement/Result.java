@@ -12,6 +12,10 @@ public record Result(FindingKind kind, Record evidence) {
         return Optional.of(new Result(FindingKind.CREDIT, evidence));
     }
 
+    public static Optional<Result> note(Record evidence) {
+        return Optional.of(new Result(FindingKind.NOTE, evidence));
+    }
+
     public static Optional<Result> minor(Record evidence) {
         return Optional.of(new Result(FindingKind.MINOR, evidence));
     }

@@ -22,12 +22,12 @@ public sealed interface Rule permits PieceRule, PairRule, WholeRule {
         return has(RuleTrait.READS_WARMTH_ONLY);
     }
 
-    default boolean onlyCredits() {
-        return has(RuleTrait.ONLY_CREDITS);
+    default boolean neverFaults() {
+        return has(RuleTrait.NEVER_FAULTS);
     }
 
     default boolean mayCredit() {
-        return onlyCredits() || has(RuleTrait.MAY_CREDIT);
+        return neverFaults() || has(RuleTrait.MAY_CREDIT);
     }
 
     default boolean onlyStops() {

@@ -63,7 +63,7 @@ public final class RuleCatalogue {
     /** Rules that credit as well come first, as a credit has the bit of its rule in a single word. */
     private void divide(int inFirstWord) {
         List<Rule> costing = rules.stream()
-                .filter(rule -> !rule.onlyStops() && !rule.onlyCredits())
+                .filter(rule -> !rule.onlyStops() && !rule.neverFaults())
                 .toList();
         costing.stream()
                 .filter(rule -> rule.mayCredit() && first.size() < inFirstWord)
@@ -104,7 +104,7 @@ public final class RuleCatalogue {
             int fault = isBeyond ? beyond.indexOf(rule) : first.indexOf(rule);
             long faultBit = fault < 0 ? 0 : 1L << fault;
             long creditBit = rule.mayCredit() ? faultBit : 0;
-            if (rule.onlyCredits()) {
+            if (rule.neverFaults()) {
                 creditBit = Long.lowestOneBit(~taken);
                 taken |= creditBit;
             }

@@ -71,6 +71,6 @@ public final class RuleSurvey {
     }
 
     private static boolean isFault(Optional<Result> result) {
-        return result.isPresent() && result.get().kind() != FindingKind.CREDIT;
+        return result.isPresent() && result.get().kind().isFault();
     }
 }

@@ -6,8 +6,8 @@ public enum RuleTrait {
     READS_WEATHER,
     /** Its findings depend on how a piece is worn. */
     READS_FINISHES,
-    /** It never finds fault, so verdicts do not depend on it. */
-    ONLY_CREDITS,
+    /** It never finds fault, it credits or remarks at most, so verdicts do not depend on it. */
+    NEVER_FAULTS,
     /** It may credit; the counter rejects a rule that credits without declaring it. */
     MAY_CREDIT,
     /** Every fault is a stop that cannot be softened, so it needs neither points nor a bit. */

@@ -20,6 +20,7 @@ import jomble.core.brief.DressCode;
 import jomble.core.colour.Ciede2000;
 import jomble.core.colour.Colour;
 import jomble.core.colour.Lab;
+import jomble.core.outfit.Reading;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
@@ -140,7 +141,8 @@ public final class Summariser {
                 .add(Measure.FULL_CENTI_CLO, clo)
                 .add(Measure.PEELED_CENTI_CLO, isPeeled(slot) ? 0 : clo)
                 .add(Measure.METALS, metals(worn))
-                .add(Measure.SUITING, suiting(worn));
+                .add(Measure.SUITING, suiting(worn))
+                .add(Measure.OTHER_ROLES, Reading.roles(slot, piece));
         if (slot.isFormality() && piece.formality() > 0) {
             // A one-piece is both top and bottom and counts as both.
             adds.add(Measure.FORMALITIES, FormalityCounts.one(piece.formality()) * (slot == ONEPIECE ? 2L : 1L));

@@ -73,6 +73,11 @@ public sealed class Summary permits MeasureAccumulator {
         return get(Measure.FILLED_SLOTS);
     }
 
+    /** What the pieces could be as well, by {@link jomble.core.outfit.Reading#roles}. */
+    public final int otherRoles() {
+        return get(Measure.OTHER_ROLES);
+    }
+
     private boolean wears(Slot slot) {
         return (filledSlots() & 1 << slot.ordinal()) != 0;
     }

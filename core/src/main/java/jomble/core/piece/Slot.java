@@ -1,6 +1,7 @@
 package jomble.core.piece;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 
 /** A place in an outfit. Layers come first, from the skin outwards; the order is that of every list of slots. */
@@ -28,6 +29,9 @@ public enum Slot implements Word {
 
     /** The slots that carry an outfit's colour, pattern and season. */
     public static final Set<Slot> MAIN = EnumSet.of(TOP, BOTTOM, ONEPIECE, DRAPE, MID, JACKET);
+
+    /** What is worn over the body, from the inside out. */
+    public static final List<Slot> LAYERS = List.of(MID, JACKET, COAT);
 
     private static final int MAIN_MASK =
             MAIN.stream().mapToInt(slot -> 1 << slot.ordinal()).sum();

@@ -36,7 +36,6 @@ import jomble.core.piece.Family;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
-import jomble.core.piece.Word;
 import jomble.core.sample.SampleWardrobe;
 import jomble.core.tree.Node;
 import org.junit.jupiter.api.Test;
@@ -538,14 +537,5 @@ class CapsulePlannerTest {
     @EnumSource(FunctionWish.class)
     void everyWishHasItsSentences(FunctionWish wish) {
         assertThat(CapsuleTexts.text(new CapsulePlan.Missed(wish, 2, null))).doesNotContain("{", "null");
-    }
-
-    @Test
-    void everyReasonHasItsSentence() {
-        Stream.of(CapsulePlan.Why.Kind.values())
-                .filter(kind -> kind != CapsulePlan.Why.Kind.FUNCTION)
-                .map(kind -> CapsuleTexts.text(new CapsulePlan.Why(kind, null, Family.TOP, "office", "cold", 0.5)))
-                .forEach(text -> assertThat(text).doesNotContain("{", "null"));
-        assertThat(Word.ids(FunctionWish.class)).contains("tailored-jacket");
     }
 }

@@ -78,7 +78,7 @@ class RuleCatalogueTest {
         assertThat(Catalogue.standard().pairsBeyond()).isZero();
         for (Rule rule : rules()) {
             RuleBits bits = crowded.bits(rule);
-            boolean costs = !rule.onlyStops() && !rule.onlyCredits();
+            boolean costs = !rule.onlyStops() && !rule.neverFaults();
             assertThat(Long.bitCount(bits.fault())).as(rule.id()).isEqualTo(costs ? 1 : 0);
             if (costs) {
                 int bit = Long.numberOfTrailingZeros(bits.fault());

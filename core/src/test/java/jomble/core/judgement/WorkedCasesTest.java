@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every worked case of every rule, as it stands in the rule's case file. */
 class WorkedCasesTest {
-    private static final List<String> KINDS = List.of("none", "credit", "minor", "major", "stop");
+    private static final List<String> KINDS = List.of("none", "credit", "note", "minor", "major", "stop");
 
     static Stream<Arguments> cases() {
         return Catalogue.standard().rules().stream()

@@ -19,11 +19,14 @@ import jomble.server.counting.Exact;
  *
  * @param pieces in layer order
  * @param seasonal by piece, its seasons, for pieces not worn in all of them
- * @param quality proved best, bounded, or unbounded when no bound is known
+ * @param quality proved best by the whole order of criteria, bounded, or unbounded when no bound is known
+ * @param provedFor the criteria, the most important first, that no capsule of this size meets better
+ * @param free pieces that do not count towards the size and are always there
  * @param upperBoundOutfits upper bound of the number of outfits; omitted when unknown
  */
 record CapsulePlanView(
         List<String> pieces,
+        List<String> free,
         FiguresView figures,
         Map<String, ReasonView> reasons,
         Map<String, List<String>> seasonal,
@@ -35,6 +38,7 @@ record CapsulePlanView(
         @Schema(allowableValues = {"proved", "bounded", "unbounded"})
         String quality,
 
+        List<String> provedFor,
         @JsonInclude(JsonInclude.Include.NON_NULL) Long upperBoundOutfits,
         List<RelaxationView> relaxations,
         long millis) {
@@ -92,9 +96,11 @@ record CapsulePlanView(
      */
     record ReasonView(Exact in, Exact completes, Exact lost, boolean essential, String text) {}
 
+    /** @param missed number of pieces by which wishes are missed after the swap */
     record SwapView(
             String out,
             String in,
+            int missed,
             double needsMetFraction,
             int earning,
             long outfits,
@@ -148,6 +154,7 @@ record CapsulePlanView(
                                 CapsuleTexts.text(reason.why()))));
         return new CapsulePlanView(
                 plan.pieces().stream().map(PieceId::value).toList(),
+                plan.free().stream().map(PieceId::value).toList(),
                 figures(plan.figures()),
                 reasons,
                 seasonal(plan),
@@ -155,6 +162,7 @@ record CapsulePlanView(
                         .map(swap -> new SwapView(
                                 swap.out().value(),
                                 swap.in().value(),
+                                swap.missed(),
                                 swap.needsMetFraction(),
                                 swap.earning(),
                                 swap.outfits(),
@@ -175,6 +183,7 @@ record CapsulePlanView(
                         .toList(),
                 plan.elbow(),
                 plan.quality().id(),
+                plan.provedFor().stream().map(CapsulePlan.Criterion::id).toList(),
                 plan.upperBound(),
                 plan.missed().stream()
                         .map(missed -> new RelaxationView(missed.wish().id(), CapsuleTexts.text(missed)))

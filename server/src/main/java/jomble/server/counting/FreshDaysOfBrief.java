@@ -8,7 +8,6 @@ import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.FreshDays;
 import jomble.core.counting.Progress;
-import jomble.core.counting.WearableBases;
 import jomble.core.document.Wardrobe;
 import jomble.core.judgement.JudgementContext;
 
@@ -40,8 +39,7 @@ final class FreshDaysOfBrief {
                         false,
                         List.of(),
                         false);
-                week.add(new FreshDays.Occasion(
-                        times, WearableBases.of(counter, question, progress.partOf(i, occasions.size()))));
+                week.add(FreshDays.occasion(times, counter, question, progress.partOf(i, occasions.size())));
             }
         }
         return week.isEmpty() ? null : FreshDays.of(week);

@@ -12,13 +12,13 @@ import java.util.function.Supplier;
 import jomble.core.counting.ContextTotals;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Ladder;
 import jomble.core.counting.Progress;
 import jomble.core.counting.SlotPair;
 import jomble.core.counting.Totals;
-import jomble.core.counting.WearableBases;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -47,8 +47,8 @@ public class LiveCounts {
     /** Totals of questions counted for their totals only. */
     private final AnswerCache<CountQuestion, Totals> totals = AnswerCache.ofQuestions(OF_TOTALS);
 
-    /** Number of bases that can be worn, with layers or without. */
-    private final AnswerCache<CountQuestion, BigInteger> wearableBases = AnswerCache.ofQuestions(OF_BASES);
+    /** Number of bases that can be worn. */
+    private final AnswerCache<CountQuestion, BigInteger> bases = AnswerCache.ofQuestions(OF_BASES);
 
     LiveCounts(Counter counter, EventStreams streams, CountingAhead ahead) {
         this.counter = counter;
@@ -268,12 +268,13 @@ public class LiveCounts {
         return found;
     }
 
-    /** Number of bases that can be worn, with layers or without. */
+    /** Number of bases that can be worn. */
     BigInteger bases(CountQuestion question, Progress progress) {
-        BigInteger found = wearableBases.get(question);
+        BigInteger found = bases.get(question);
         if (found == null) {
-            found = WearableBases.count(counter, question, progress);
-            wearableBases.put(question, found);
+            found = counter.totals(question.counting(CountedSlots.BASES).withoutCompletions(), progress)
+                    .total();
+            bases.put(question, found);
         }
         return found;
     }

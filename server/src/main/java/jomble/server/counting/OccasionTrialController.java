@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -135,9 +136,13 @@ class OccasionTrialController {
         return new Judged(combination, best.judgement(), best.context());
     }
 
+    private static boolean isFault(FindingView finding) {
+        return !Set.of(FindingKind.CREDIT.id(), FindingKind.NOTE.id()).contains(finding.kind());
+    }
+
     private TriedView tried(Judged judged, Wardrobe wardrobe, boolean passes) {
         List<FindingView> findings = JudgementView.of(judged.judgement, judged.context).findings().stream()
-                .filter(finding -> !passes && !finding.kind().equals(FindingKind.CREDIT.id()))
+                .filter(finding -> !passes && isFault(finding))
                 .toList();
         return new TriedView(
                 CombinationsView.of(new CombinationPage(BigInteger.ONE, List.of(judged.combination)))

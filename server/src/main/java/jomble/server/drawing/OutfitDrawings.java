@@ -13,6 +13,7 @@ import jomble.core.judgement.OutfitMeasures;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.rule.colour.ColourEchoRule;
 import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Reading;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
@@ -111,7 +112,7 @@ public class OutfitDrawings {
     public static Outfit outfit(Map<Slot, List<PieceId>> slots, Wardrobe wardrobe) {
         List<Worn> worn = new ArrayList<>();
         slots.forEach((slot, ids) -> worn.add(Worn.of(slot, pieces(ids, wardrobe))));
-        return Outfit.of(worn);
+        return Reading.of(Outfit.of(worn));
     }
 
     private static List<Piece> pieces(List<PieceId> ids, Wardrobe wardrobe) {

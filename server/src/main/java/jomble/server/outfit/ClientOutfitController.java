@@ -204,9 +204,8 @@ class ClientOutfitController {
                         .toList());
     }
 
-    /** Counts every slot and judges as a list of outfits does: missing accessories are not judged. */
     private static CountQuestion everySlot(Question question) {
-        return question.toCount().counting(CountedSlots.LOOKS);
+        return question.toCount().counting(CountedSlots.EVERY_SLOT);
     }
 
     private static Map<Slot, List<PieceId>> outfit(OutfitAsked asked, Question question) {

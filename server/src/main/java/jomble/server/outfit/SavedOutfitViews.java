@@ -12,7 +12,6 @@ import java.util.function.Function;
 import jomble.core.brief.Occasion;
 import jomble.core.document.Question;
 import jomble.core.document.Wardrobe;
-import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.FindingTexts;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
@@ -111,7 +110,7 @@ class SavedOutfitViews {
                 .worn()
                 .forEach(worn -> worn.pieces().forEach(piece -> labels.put(piece.id(), piece.label())));
         return judgement.findings().stream()
-                .filter(finding -> finding.kind() != FindingKind.CREDIT)
+                .filter(finding -> finding.kind().isFault())
                 .findFirst()
                 .map(finding -> FindingTexts.text(finding, labels::get))
                 .orElse(null);

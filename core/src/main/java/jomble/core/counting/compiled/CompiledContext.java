@@ -12,11 +12,13 @@ import jomble.core.judgement.Contribution;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.judgement.NeverRule;
+import jomble.core.judgement.ReadingRule;
 import jomble.core.judgement.RuleBits;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.Summariser;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
+import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 
@@ -27,6 +29,8 @@ import jomble.core.piece.Slot;
 public final class CompiledContext implements PairFindings {
     /** Bits for a stylist's ruling, which is not a rule of the catalogue and can only stop. */
     private static final RuleBits RULING = new RuleBits(new NeverRule(), -1, false, 0, 0);
+
+    private static final RuleBits READING = new RuleBits(new ReadingRule(), -1, false, 0, 0);
 
     private final JudgementContext context;
     private final RuleCatalogue catalogue;
@@ -80,11 +84,17 @@ public final class CompiledContext implements PairFindings {
             checks.add(check);
             verdictChecks.add(check);
         }
+        if (ReadingRule.isNeededFor(ways)) {
+            ReadingRule reading = new ReadingRule();
+            ReadyCheck check = new ReadyCheck(reading, reading.prepare(context), READING);
+            checks.add(check);
+            verdictChecks.add(check);
+        }
         for (WholeRule rule : catalogue.wholeRules()) {
             WholeRule.Check check = context.prepared(rule);
             if (check != WholeRule.Check.SILENT) {
                 checks.add(new ReadyCheck(rule, check, catalogue.bits(rule)));
-                if (!rule.onlyCredits()) {
+                if (!rule.neverFaults()) {
                     verdictChecks.add(checks.get(checks.size() - 1));
                 }
             }
@@ -114,7 +124,7 @@ public final class CompiledContext implements PairFindings {
         for (ReadyCheck check : lead.checks) {
             ReadyCheck kept = check.rule().readsWarmthOnly() ? check.mildestOf(warmths(alike)) : check;
             checks.add(kept);
-            if (!kept.rule().onlyCredits()) {
+            if (!kept.rule().neverFaults()) {
                 verdictChecks.add(kept);
             }
         }
@@ -192,6 +202,13 @@ public final class CompiledContext implements PairFindings {
     /** The whole-outfit checks that can find fault. */
     public List<ReadyCheck> verdictChecks() {
         return verdictChecks;
+    }
+
+    /** Whether wearing an option as well can improve a verdict. */
+    public boolean helps(Option option, Structure structure) {
+        return option.ways().stream()
+                .anyMatch(way ->
+                        verdictChecks.stream().anyMatch(check -> check.rule().maySoften(way, structure)));
     }
 
     /** What a way contributes to the measures of an outfit. */

@@ -30,6 +30,7 @@ public record Penalties(long minor, long major, long minorBeyond, long majorBeyo
                 isBeyond
                         ? new Penalties(minor, major, minorBeyond | bits.ofFault(), majorBeyond, credit)
                         : new Penalties(minor | bits.ofFault(), major, minorBeyond, majorBeyond, credit);
+            case NOTE -> this;
             case CREDIT -> withCredit(credit | bits.ofCredit());
         };
     }

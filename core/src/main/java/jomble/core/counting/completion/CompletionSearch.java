@@ -65,9 +65,9 @@ public final class CompletionSearch {
         this.context = context;
         this.structure = structure;
         List<Slot> wanted = structure.mandatory(context.context().wantsShoes());
-        for (Slot slot : CountedSlots.FILLED) {
-            boolean fillable = !counted.has(slot) && structure.allows(slot);
-            List<Option> candidates = fillable ? distinct(slot, options) : List.of();
+        for (Slot slot : SLOTS) {
+            boolean fillable = counted.fills(slot) && structure.allows(slot);
+            List<Option> candidates = fillable ? candidates(slot, options, wanted.contains(slot)) : List.of();
             if (!candidates.isEmpty() || (fillable && wanted.contains(slot))) {
                 fillSlots.add(slot);
                 fillOptions.add(candidates);
@@ -162,17 +162,15 @@ public final class CompletionSearch {
     }
 
     /**
-     * Among accessories indistinguishable to every rule, the first; those indistinguishable from an empty slot are
-     * dropped.
+     * The options that can improve an outfit, or all of them for a slot that must be filled. Among accessories that no
+     * rule can tell apart, the first.
      */
-    private List<Option> distinct(Slot slot, Options all) {
-        List<Option> options = all.in(slot);
-        if (!TRIMMINGS.contains(slot)) {
-            return options;
-        }
+    private List<Option> candidates(Slot slot, Options all, boolean isWanted) {
         Set<List<Object>> seen = new HashSet<>();
-        return options.stream()
-                .filter(option -> all.hasOtherPlaces(option) || seen.add(context.effect(option)))
+        return all.in(slot).stream()
+                .filter(option -> isWanted || context.helps(option, structure))
+                .filter(option ->
+                        !TRIMMINGS.contains(slot) || all.hasOtherPlaces(option) || seen.add(context.effect(option)))
                 .toList();
     }
 
@@ -267,12 +265,13 @@ public final class CompletionSearch {
             return;
         }
         for (Option option : fillOptions.get(stage)) {
-            if (left > 0 && !isWornAlready(option)) {
-                worn[slot] = option.ways().get(0);
-                Penalties wearing = found.wearing(option.firstWay(), placedWays, placed, context);
+            for (int i = 0; i < option.ways().size() && left > 0 && !isWornAlready(option); i++) {
+                int way = option.firstWay() + i;
+                worn[slot] = option.ways().get(i);
+                Penalties wearing = found.wearing(way, placedWays, placed, context);
                 if (wearing.points() <= limit) {
-                    Penalties credited = wearing.crediting(option.firstWay(), placedWays, placed, context);
-                    placedWays[placed++] = option.firstWay();
+                    Penalties credited = wearing.crediting(way, placedWays, placed, context);
+                    placedWays[placed++] = way;
                     left--;
                     next(stage, credited, clo + clo(option));
                     left++;

@@ -14,6 +14,7 @@ import jomble.core.judgement.Judgement;
 import jomble.core.judgement.Ruling;
 import jomble.core.judgement.Verdict;
 import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Reading;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.PieceId;
@@ -38,7 +39,7 @@ public final class Approvals {
      */
     public record Placed(Option[] bySlot, Completion completion, int context) {}
 
-    /** @param whole whether outfits are kept whole, including a piece in a slot that is neither counted nor filled */
+    /** @param whole whether outfits are kept with their uncounted pieces */
     Approvals(Structure structure, Options options, CountedSlots counted, boolean whole, List<Judge> judges) {
         this.counted = counted;
         this.whole = whole;
@@ -67,9 +68,8 @@ public final class Approvals {
         }
         for (Option option : options.all()) {
             int ordinal = option.slot().ordinal();
-            boolean usable = !isBesides(option) || whole && Arrays.stream(into).noneMatch(this::isBesides);
             boolean fits = into[ordinal] == null
-                    && usable
+                    && (counted.has(option.slot()) || counted.fills(option.slot()))
                     && option.pieces().size() == 1
                     && option.contains(pieces.get(next))
                     && structure.allows(option.slot())
@@ -82,17 +82,15 @@ public final class Approvals {
         }
     }
 
-    /** Whether an option is in a slot that is neither counted nor filled. */
-    private boolean isBesides(Option option) {
-        return option != null && !counted.has(option.slot()) && !CountedSlots.FILLED.contains(option.slot());
-    }
-
     private void settle(Option[] into, Judge judge, int context) {
         List<Worn> worn = new ArrayList<>();
         for (Option option : into) {
             if (option != null) {
                 worn.add(option.ways().get(0));
             }
+        }
+        if (!Reading.counts(worn)) {
+            return;
         }
         Judgement judgement = judge.best(Outfit.of(worn));
         if (judgement.verdict() == Verdict.WORKS) {

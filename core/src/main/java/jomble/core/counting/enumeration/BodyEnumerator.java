@@ -1,9 +1,9 @@
 package jomble.core.counting.enumeration;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.compiled.CompiledContext;
@@ -15,7 +15,6 @@ import jomble.core.counting.compiled.ReadyCheck;
 import jomble.core.counting.remaining.Diagram;
 import jomble.core.counting.remaining.RemainingSlotRules;
 import jomble.core.counting.remaining.RemainingSlotSearch;
-import jomble.core.counting.remaining.RemainingSlots;
 import jomble.core.judgement.Contribution;
 import jomble.core.judgement.MeasureAccumulator;
 import jomble.core.judgement.Verdict;
@@ -55,17 +54,15 @@ public final class BodyEnumerator {
 
     private record BodySlot(Slot slot, List<Option> options, boolean mayBeEmpty) {}
 
-    /** Contexts that differ only in the weather, and the uncounted options that must be worn on the body. */
+    /** Contexts that differ only in the weather. */
     private static final class Group {
         private final CompiledContext lead;
         private final FindingMasks masks;
-        private final List<Option> hidden;
         private final List<InWeather> weathers = new ArrayList<>();
         /** By depth, the rules that are decided at that depth as far as the body is concerned. */
         private final List<List<ReadyCheck>> decided = new ArrayList<>();
 
-        Group(CompiledContext lead, List<Option> hidden) {
-            this.hidden = hidden;
+        Group(CompiledContext lead) {
             this.lead = lead;
             this.masks = lead.lasting();
         }
@@ -108,7 +105,7 @@ public final class BodyEnumerator {
         this.options = options;
         this.diagram = diagram;
         List<Slot> wanted = structure.mandatory(question.contexts().get(0).wantsShoes());
-        for (Slot slot : RemainingSlots.BODY) {
+        for (Slot slot : CountedSlots.BODY) {
             Option must = constraints[slot.ordinal()];
             if (structure.allows(slot) && question.counted().has(slot)) {
                 List<Option> choices = (must == null ? options.in(slot) : List.of(must))
@@ -126,26 +123,18 @@ public final class BodyEnumerator {
         }
     }
 
-    /**
-     * Adds a context.
-     *
-     * @param filled options that must be worn in uncounted slots, by the slot's ordinal
-     */
-    void include(RemainingSlotSearch search, Option[] filled) {
+    /** Adds a context. */
+    void include(RemainingSlotSearch search) {
         CompiledContext context = search.rules().context();
-        List<Option> hidden = Arrays.stream(filled)
-                .filter(option -> option != null && RemainingSlots.CLOTHES.contains(option.slot()))
-                .toList();
         Group group = groups.stream()
                 .filter(g -> g.masks == context.lasting()
-                        && g.hidden.equals(hidden)
                         && (g.lead.context().weather() == null)
                                 == (context.context().weather() == null))
                 .findFirst()
                 .orElse(null);
         boolean isNew = group == null;
         if (isNew) {
-            group = new Group(context, hidden);
+            group = new Group(context);
             groups.add(group);
             for (int depth = 0; depth < slots.size(); depth++) {
                 group.decided.add(new ArrayList<>());
@@ -205,33 +194,8 @@ public final class BodyEnumerator {
             start.group = group;
             start.count = 0;
             start.found = Penalties.NONE;
-            int first = alive[0]++;
-            for (Option option : group.hidden) {
-                first = putOn(option, first);
-            }
+            alive[0]++;
         }
-    }
-
-    /**
-     * Adds a constrained uncounted option to the start states from an index on; returns the index of the first state
-     * that wears it.
-     */
-    private int putOn(Option option, int first) {
-        int end = alive[0];
-        for (int i = first; i < end; i++) {
-            for (int w = 0; w < option.ways().size(); w++) {
-                State from = states.get(0).get(i);
-                if (wear(from, next(0, from.group.lead), option.firstWay() + w)) {
-                    alive[0]++;
-                }
-            }
-        }
-        int added = alive[0] - end;
-        for (int i = 0; i < added; i++) {
-            states.get(0).add(first + i, states.get(0).remove(end + i));
-        }
-        alive[0] = first + added;
-        return first;
     }
 
     /** The next free state of a depth, for writing. */

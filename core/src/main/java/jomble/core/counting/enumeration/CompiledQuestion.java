@@ -1,6 +1,7 @@
 package jomble.core.counting.enumeration;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -210,7 +211,8 @@ public final class CompiledQuestion {
         return structure.mandatory(wantsShoes()).stream()
                 .allMatch(slot -> constraints[slot.ordinal()] != null
                         || !options.in(slot).isEmpty()
-                                && (question.counted().has(slot) || CountedSlots.FILLED.contains(slot)));
+                                && (question.counted().has(slot)
+                                        || question.counted().fills(slot)));
     }
 
     /**
@@ -228,9 +230,11 @@ public final class CompiledQuestion {
         List<Search.Part> parts = new ArrayList<>();
         for (Option[] choice : filled) {
             Option[] constraints = Constraints.together(counted, choice);
-            if (constraints != null && isPossible(structure, constraints)) {
-                merged.forEach(context -> parts.add(
-                        new Search.Part(remainingSlots(rules(context, structure, constraints), diagram), choice)));
+            boolean isOpen = Arrays.stream(choice)
+                    .allMatch(option -> option == null || question.counted().fills(option.slot()));
+            if (constraints != null && isOpen && isPossible(structure, constraints)) {
+                merged.forEach(context ->
+                        parts.add(new Search.Part(remainingSlots(rules(context, structure, constraints), diagram))));
             }
         }
         return parts.isEmpty() ? null : searchOf(structure, counted, diagram, parts, partition);
@@ -243,7 +247,7 @@ public final class CompiledQuestion {
         }
         Diagram diagram = diagram();
         List<Search.Part> parts = before.parts().stream()
-                .map(part -> new Search.Part(remainingSlots(part.search().rules(), diagram), part.filled()))
+                .map(part -> new Search.Part(remainingSlots(part.search().rules(), diagram)))
                 .toList();
         return searchOf(before.structure(), counted, diagram, parts, partition);
     }
@@ -251,7 +255,7 @@ public final class CompiledQuestion {
     private Search searchOf(
             Structure structure, Option[] counted, Diagram diagram, List<Search.Part> parts, Partition partition) {
         BodyEnumerator enumerator = new BodyEnumerator(structure, options, question, counted, partition, diagram);
-        parts.forEach(part -> enumerator.include(part.search(), part.filled()));
+        parts.forEach(part -> enumerator.include(part.search()));
         return new Search(structure, partition, diagram, parts, enumerator);
     }
 
@@ -271,22 +275,17 @@ public final class CompiledQuestion {
                 question,
                 constraints,
                 completing,
-                option -> helps(context, option, structure),
+                option -> context.helps(option, structure),
                 context::effect);
         return new RemainingSlotRules(
                 context, structure, remaining, options.ways().size());
-    }
-
-    private static boolean helps(CompiledContext context, Option option, Structure structure) {
-        return context.verdictChecks().stream()
-                .anyMatch(check -> check.rule().maySoften(option.ways().get(0), structure));
     }
 
     /** Whether a structure may need the option's slot, or a verdict can improve with it. */
     public boolean helps(Option option) {
         for (Structure structure : Structure.values()) {
             boolean wanted = structure.mandatory(wantsShoes()).contains(option.slot());
-            if (wanted || merged.stream().anyMatch(context -> helps(context, option, structure))) {
+            if (wanted || merged.stream().anyMatch(context -> context.helps(option, structure))) {
                 return true;
             }
         }
@@ -296,12 +295,8 @@ public final class CompiledQuestion {
     /** The parts of a search for the combinations of one structure. */
     record Search(
             Structure structure, Partition partition, Diagram diagram, List<Part> parts, BodyEnumerator enumerator) {
-        /**
-         * The part of a search in one context.
-         *
-         * @param filled options worn in uncounted slots, by the slot's ordinal
-         */
-        private record Part(RemainingSlotSearch search, Option[] filled) {}
+        /** The part of a search in one context. */
+        private record Part(RemainingSlotSearch search) {}
 
         RemainingSlots remaining() {
             return parts.get(parts.size() - 1).search().rules().remaining();

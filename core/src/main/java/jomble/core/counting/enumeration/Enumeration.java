@@ -6,10 +6,10 @@ import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.compiled.Option;
-import jomble.core.counting.remaining.RemainingSlots;
 import jomble.core.outfit.Structure;
 
 /**
@@ -79,7 +79,7 @@ public final class Enumeration {
 
     /** Partitions the bodies by the option of their first slot. */
     private List<Partition> partitions(Structure structure, Option[] constraints) {
-        return RemainingSlots.BODY.stream()
+        return CountedSlots.BODY.stream()
                 .filter(slot ->
                         structure.allows(slot) && compiled.question().counted().has(slot))
                 .filter(slot -> constraints[slot.ordinal()] == null)

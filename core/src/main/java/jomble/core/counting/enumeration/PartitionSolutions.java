@@ -3,6 +3,7 @@ package jomble.core.counting.enumeration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.remaining.RemainingSlots;
 import jomble.core.outfit.Structure;
@@ -29,7 +30,7 @@ public record PartitionSolutions(
         int[] verdicts,
         Graph graph) {
     private static final Slot[] SLOTS = Slot.values();
-    private static final Slot[] OF_BODY = RemainingSlots.BODY.toArray(Slot[]::new);
+    private static final Slot[] OF_BODY = CountedSlots.BODY.toArray(Slot[]::new);
 
     /** References to the options of its slots, the array's header, and its node. */
     private static final int BYTES_OF_A_BODY = 4 * SLOTS.length + 20;

@@ -2,6 +2,7 @@ package jomble.core.counting.enumeration;
 
 import java.util.Arrays;
 import java.util.Set;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
 import jomble.core.counting.remaining.RemainingSlots;
@@ -70,7 +71,7 @@ public record Selection(Option[] constraints, boolean[] out) {
     /** Whether what must be worn over a body has a place in the remaining slots. */
     boolean hasPlacesIn(RemainingSlots remaining) {
         return Arrays.stream(constraints)
-                .filter(option -> option != null && !RemainingSlots.BODY.contains(option.slot()))
+                .filter(option -> option != null && !CountedSlots.BODY.contains(option.slot()))
                 .mapToInt(option -> remaining.levelOf(option.slot()))
                 .allMatch(level -> level >= 0 && level < remaining.counted());
     }

@@ -118,7 +118,7 @@ public final class DiagramCounter implements Counter, SolutionFinder {
         List<NeverTogether> never = new NeverTogetherFinder(catalogue, compiled).find(crossings, tally.crossed());
         Counts counts = counts(compiled, tally, coOccurrence, randomPicks, never);
         if (question.completions()) {
-            counts = counts.with(UncountedFigures.of(this, compiled, constraints, progress.part(share, 1)));
+            counts = counts.with(UncountedFigures.of(compiled, constraints, progress.part(share, 1)));
         }
         progress.goOn(1);
         return counts;
@@ -137,8 +137,7 @@ public final class DiagramCounter implements Counter, SolutionFinder {
     public Completions completions(CountQuestion question, Progress progress) {
         return orRefused(() -> cache.ask(
                 question,
-                compiled ->
-                        UncountedFigures.of(this, compiled, Constraints.by(question, compiled.options()), progress)));
+                compiled -> UncountedFigures.of(compiled, Constraints.by(question, compiled.options()), progress)));
     }
 
     @Override
@@ -146,8 +145,7 @@ public final class DiagramCounter implements Counter, SolutionFinder {
             CountQuestion question, Counts known, Set<PieceId> out, Progress progress) {
         return out.isEmpty() || !isFree(question)
                 ? Optional.empty()
-                : orRefused(() ->
-                        cache.ask(question, compiled -> new RemovalDelta(this, compiled, out).of(known, progress)));
+                : orRefused(() -> cache.ask(question, compiled -> new RemovalDelta(compiled, out).of(known, progress)));
     }
 
     private static boolean isFree(CountQuestion question) {

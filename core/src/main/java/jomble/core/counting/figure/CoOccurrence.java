@@ -100,7 +100,7 @@ public final class CoOccurrence implements Collector {
     public Map<PieceId, Integer> reach() {
         Map<PieceId, Integer> reach = new TreeMap<>();
         for (int place = 0; place < ids.size(); place++) {
-            Sets sets = ofPiece(place, CountedSlots.LOOKS);
+            Sets sets = ofPiece(place, CountedSlots.EVERY_SLOT);
             if (sets != null) {
                 reach.put(ids.get(place), BitSet.valueOf(sets.some).cardinality() - 1);
             }
@@ -209,17 +209,11 @@ public final class CoOccurrence implements Collector {
             }
         }
 
-        /**
-         * Adds a completion set: pieces in some completion to the union and, if the combination counts in all of them,
-         * pieces in every completion to the intersection.
-         */
+        /** Adds a completion set: pieces in some completion, and pieces in every completion. */
         private void end(Sets sets, int number, CompletionSets.Sets those, long[] worn) {
             Sets one = new Sets(1, words);
             PieceRows.addTo(one.some, those.some());
-            PieceRows.addTo(one.some, those.besides());
-            if (those.counts()) {
-                System.arraycopy(those.all(), 0, one.all, 0, words);
-            }
+            System.arraycopy(those.all(), 0, one.all, 0, words);
             sets.add(number, one, 0, nothing, 0, worn);
         }
 
@@ -287,7 +281,7 @@ public final class CoOccurrence implements Collector {
             }
             Option[] part = completionSets == null ? combination : Option.in(counted, combination);
             CompletionSets.Sets those = completionSets == null
-                    ? new CompletionSets.Sets(true, nobody, nobody, nobody)
+                    ? new CompletionSets.Sets(nobody, nobody)
                     : completionSets.of(completionSets.ofApproved(combination, counted));
             Sets one = new Sets(1, words);
             end(one, 0, those, nobody);

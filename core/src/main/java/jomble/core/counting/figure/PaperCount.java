@@ -28,7 +28,7 @@ public final class PaperCount {
                         .filter(option -> structure.takes(slot, option.pieces().get(0)))
                         .count();
                 product = product.multiply(BigInteger.valueOf(mandatory.contains(slot) ? size : size + 1));
-            } else if (mandatory.contains(slot) && !CountedSlots.FILLED.contains(slot)) {
+            } else if (mandatory.contains(slot) && !counted.fills(slot)) {
                 return BigInteger.ZERO;
             }
         }

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.RandomPickCoverage;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.compiled.Options;
@@ -53,8 +54,7 @@ public final class RandomPicks implements Collector {
         OfStructure(PartitionSolutions like) {
             this.remaining = like.remaining();
             List<Slot> mandatory = like.structure().mandatory(wantsShoes);
-            this.ofBody =
-                    mandatory.stream().filter(RemainingSlots.BODY::contains).toList();
+            this.ofBody = mandatory.stream().filter(CountedSlots.BODY::contains).toList();
             this.kept = new boolean[remaining.counted()];
             for (int level = 0; level < kept.length; level++) {
                 kept[level] = mandatory.contains(remaining.levels().get(level).slot());

@@ -9,8 +9,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.CountedSlots;
-import jomble.core.counting.Counter;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Progress;
@@ -31,12 +29,10 @@ import jomble.core.piece.Slot;
  * can improve the verdict of other combinations needs a new count.
  */
 public final class RemovalDelta {
-    private final Counter counter;
     private final CompiledQuestion compiled;
     private final Set<PieceId> out;
 
-    public RemovalDelta(Counter counter, CompiledQuestion compiled, Set<PieceId> out) {
-        this.counter = counter;
+    public RemovalDelta(CompiledQuestion compiled, Set<PieceId> out) {
         this.compiled = compiled;
         this.out = out;
     }
@@ -58,13 +54,9 @@ public final class RemovalDelta {
         tell(compiled, progress.part(0, question.completions() ? UncountedFigures.STARTS_AT : 1), tally);
         Map<PieceId, BigInteger> perPiece = tally.perPiece();
         if (question.completions()) {
-            UncountedFigures figures = new UncountedFigures(counter, compiled, Constraints.nothing());
-            if (figures.dresses()) {
-                return Optional.empty();
-            }
             CompletionTally completed = new CompletionTally(question, compiled.options());
             tell(compiled.completing(), progress.part(UncountedFigures.STARTS_AT, 1), completed);
-            figures.uncounted().forEach(id -> perPiece.put(id, completed.of(id)));
+            UncountedFigures.uncounted(question).forEach(piece -> perPiece.put(piece.id(), completed.of(piece.id())));
         }
         CountQuestion left = question.without(out);
         Options options = new Options(left.pieces(), left.contexts().get(0));
@@ -96,8 +88,7 @@ public final class RemovalDelta {
 
     /** Whether the option can improve a combination it is not counted in. */
     private boolean isMissedByOthers(Option option) {
-        return !compiled.question().counted().has(option.slot())
-                && (CountedSlots.FILLED.contains(option.slot()) && compiled.helps(option) || isApproved(option));
+        return !compiled.question().counted().has(option.slot()) && (compiled.helps(option) || isApproved(option));
     }
 
     private boolean isApproved(Option option) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import jomble.core.counting.CountQuestion;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.Counts;
 import jomble.core.counting.Crossing;
 import jomble.core.counting.SlotPair;
@@ -230,7 +231,7 @@ public final class Tally implements Collector {
         }
 
         private boolean isCounted(Slot slot, int level) {
-            return level == BODY ? RemainingSlots.BODY.contains(slot) : level < remaining.counted();
+            return level == BODY ? CountedSlots.BODY.contains(slot) : level < remaining.counted();
         }
 
         private void crossBodies(int crossing, SlotPair pair) {
@@ -258,7 +259,7 @@ public final class Tally implements Collector {
 
         private void crossWithBodies(int crossing, Option option, Figures along) {
             SlotPair pair = crossings.get(crossing);
-            Slot slot = RemainingSlots.BODY.contains(pair.first()) ? pair.first() : pair.second();
+            Slot slot = CountedSlots.BODY.contains(pair.first()) ? pair.first() : pair.second();
             for (int i = 0; i < solutions.size(); i++) {
                 Option other = solutions.bodies()[i][slot.ordinal()];
                 int node = solutions.nodes()[i];

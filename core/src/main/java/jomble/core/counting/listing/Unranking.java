@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import jomble.core.counting.CountedSlots;
 import jomble.core.counting.compiled.Option;
 import jomble.core.counting.enumeration.Collector;
 import jomble.core.counting.enumeration.Graph;
@@ -83,7 +84,7 @@ public final class Unranking implements Collector {
     }
 
     private static boolean isOver(Option[] body, Option[] combination) {
-        return RemainingSlots.BODY.stream().allMatch(slot -> body[slot.ordinal()] == combination[slot.ordinal()]);
+        return CountedSlots.BODY.stream().allMatch(slot -> body[slot.ordinal()] == combination[slot.ordinal()]);
     }
 
     /**

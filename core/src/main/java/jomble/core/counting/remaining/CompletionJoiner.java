@@ -21,8 +21,6 @@ final class CompletionJoiner implements Joiner {
      * By level and way, the interchangeable options it represents; empty for the empty slot and after the last level.
      */
     private final List<List<List<Option>>> alike = new ArrayList<>();
-    /** By level, whether its options can complete combinations without making them count. */
-    private final boolean[] isBesides;
     /** By level, then by way and completion set, the completion set extended by that way. */
     private final Squares[] known;
 
@@ -36,7 +34,6 @@ final class CompletionJoiner implements Joiner {
         this.mostPoints = mostPoints;
         this.known = new Squares[levels + 1];
         Arrays.setAll(known, level -> new Squares());
-        this.isBesides = new boolean[levels + 1];
         for (int level = 0; level < levels; level++) {
             RemainingSlots.Level here = remaining.levels().get(level);
             List<List<Option>> ways = new ArrayList<>();
@@ -47,7 +44,6 @@ final class CompletionJoiner implements Joiner {
                 }
             }
             alike.add(ways);
-            isBesides[level] = here.slot() == null;
         }
         alike.add(List.of(List.of()));
     }
@@ -69,9 +65,7 @@ final class CompletionJoiner implements Joiner {
         int number = known[level].get(way, then - 1);
         if (number == Squares.UNKNOWN) {
             List<Option> put = alike.get(level).get(way);
-            number = put.isEmpty()
-                    ? then - 1
-                    : isBesides[level] ? completionSets.besides(put) : completionSets.with(then - 1, put);
+            number = put.isEmpty() ? then - 1 : completionSets.with(then - 1, put);
             known[level].put(way, then - 1, number);
         }
         return union(others, number + 1);

@@ -10,8 +10,7 @@ import jomble.core.counting.table.Unions;
 
 /**
  * Interned completion sets: for a combination, the pieces in at least one of its completions and the pieces in all of
- * them. They also hold pieces of slots that otherwise stay empty; such a piece can complete the combination but does
- * not make it count. Not thread-safe.
+ * them. Not thread-safe.
  */
 public final class CompletionSets {
     /** The combination is complete without any further piece. */
@@ -26,28 +25,25 @@ public final class CompletionSets {
     /**
      * Bit rows of pieces; callers must not modify them.
      *
-     * @param counts whether some completion uses no piece of {@code besides}
-     * @param some pieces in at least one such completion
-     * @param all pieces in every such completion
-     * @param besides pieces that complete the combination without making it count
+     * @param some pieces in at least one completion
+     * @param all pieces in every completion
      */
-    public record Sets(boolean counts, long[] some, long[] all, long[] besides) {
+    public record Sets(long[] some, long[] all) {
         /** Whether a piece is in any completion. */
         public boolean has(int place) {
-            return PieceRows.has(some, place) || PieceRows.has(besides, place);
+            return PieceRows.has(some, place);
         }
     }
 
     public CompletionSets(PieceRows rows) {
         this.rows = rows;
-        number(new Sets(true, rows.empty(), rows.empty(), rows.empty()));
+        number(new Sets(rows.empty(), rows.empty()));
     }
 
     private int number(Sets those) {
-        int[] array = new int[1 + 6 * rows.words()];
+        int[] array = new int[4 * rows.words()];
         int at = 0;
-        array[at++] = those.counts ? 1 : 0;
-        for (long[] row : List.of(those.some, those.all, those.besides)) {
+        for (long[] row : List.of(those.some, those.all)) {
             for (long word : row) {
                 array[at++] = (int) word;
                 array[at++] = (int) (word >>> Integer.SIZE);
@@ -72,39 +68,18 @@ public final class CompletionSets {
     private int join(Sets one, Sets other) {
         long[] all = rows.empty();
         for (int i = 0; i < all.length; i++) {
-            all[i] = (one.counts ? one.all[i] : -1L) & (other.counts ? other.all[i] : -1L);
+            all[i] = one.all[i] & other.all[i];
         }
-        boolean counts = one.counts || other.counts;
-        return number(new Sets(
-                counts,
-                PieceRows.union(one.some, other.some),
-                counts ? all : rows.empty(),
-                PieceRows.union(one.besides, other.besides)));
+        return number(new Sets(PieceRows.union(one.some, other.some), all));
     }
 
     /** Every completion extended by one of several interchangeable options. */
     public int with(int number, List<Option> alike) {
         Sets those = sets.get(number);
-        if (!those.counts) {
-            return number;
-        }
-        long[] more = union(alike);
+        long[] more = rows.empty();
+        alike.forEach(option -> PieceRows.addTo(more, rows.of(option)));
         return number(new Sets(
-                true,
-                PieceRows.union(those.some, more),
-                alike.size() == 1 ? PieceRows.union(those.all, more) : those.all,
-                those.besides));
-    }
-
-    /** The completion set of an option that completes a combination without making it count. */
-    public int besides(List<Option> alike) {
-        return number(new Sets(false, rows.empty(), rows.empty(), union(alike)));
-    }
-
-    private long[] union(List<Option> options) {
-        long[] union = rows.empty();
-        options.forEach(option -> PieceRows.addTo(union, rows.of(option)));
-        return union;
+                PieceRows.union(those.some, more), alike.size() == 1 ? PieceRows.union(those.all, more) : those.all));
     }
 
     /** The completion set of an approved outfit. */
@@ -112,9 +87,6 @@ public final class CompletionSets {
         int number = NOBODY;
         for (Option option : outfit) {
             if (option != null && !counted.has(option.slot())) {
-                if (!CountedSlots.FILLED.contains(option.slot())) {
-                    return besides(List.of(option));
-                }
                 number = with(number, List.of(option));
             }
         }

@@ -1,15 +1,14 @@
 package jomble.core.counting.remaining;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
 import jomble.core.counting.compiled.Option;
@@ -25,25 +24,15 @@ import jomble.core.piece.Slot;
  * @param counted how many of them are counted
  */
 public record RemainingSlots(List<Level> levels, int counted) {
-    /**
-     * The slots of the body. So many rules concern pairs of their pieces that hardly any two bodies look the same to
-     * the search.
-     */
-    public static final Set<Slot> BODY = EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE);
+    /** Layers come first, because rules about pairs concern them most; then the coat, which covers every layer. */
+    private static final Set<Slot> FILLING_ORDER = new LinkedHashSet<>(Slot.LAYERS);
 
-    /**
-     * The slots most pair rules are about. If a piece must be worn in one of them without the slot being counted, it is
-     * part of the body.
-     */
-    public static final Set<Slot> CLOTHES =
-            EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.ONEPIECE, Slot.DRAPE, Slot.MID, Slot.JACKET);
+    /** Layers that rules compare with every piece beneath, so that hardly two of them have the same effect. */
+    private static final Set<Slot> MEETING_ALL = EnumSet.of(Slot.MID, Slot.JACKET);
 
-    /**
-     * The coat comes first: it covers every layer, and once it is chosen the rest depends on little of what is worn.
-     */
-    private static final List<Slot> FILLING_ORDER = Stream.concat(
-                    Stream.of(Slot.COAT), Arrays.stream(Slot.values()).filter(slot -> slot != Slot.COAT))
-            .toList();
+    static {
+        FILLING_ORDER.addAll(List.of(Slot.values()));
+    }
 
     /**
      * One slot, or several slots of which at most one is filled.
@@ -98,8 +87,6 @@ public record RemainingSlots(List<Level> levels, int counted) {
             Predicate<Option> helps,
             Function<Option, Object> effect) {
         List<Slot> wanted = structure.mandatory(question.contexts().get(0).wantsShoes());
-        // A piece that fits other slots has no equivalent: it may already be worn elsewhere.
-        Function<Option, Object> kind = option -> options.hasOtherPlaces(option) ? option : effect.apply(option);
         List<Level> levels = new ArrayList<>();
         for (Slot slot : Slot.values()) {
             if (isOpen(slot, structure) && question.counted().has(slot)) {
@@ -109,39 +96,39 @@ public record RemainingSlots(List<Level> levels, int counted) {
             }
         }
         int counted = levels.size();
+        // A piece that fits other slots has no equivalent: it may already be worn there.
+        Function<Option, Object> kind = option ->
+                options.hasOtherPlaces(option) || MEETING_ALL.contains(option.slot()) ? option : effect.apply(option);
         List<Option> others = new ArrayList<>();
         for (Slot slot : FILLING_ORDER) {
+            if (!question.counted().fills(slot) || !structure.allows(slot)) {
+                continue;
+            }
             Option must = constraints[slot.ordinal()];
-            boolean free = isOpen(slot, structure)
-                    && !CLOTHES.contains(slot)
-                    && !question.counted().has(slot);
-            if (free && must != null) {
+            List<Option> helping = options.in(slot).stream().filter(helps).toList();
+            if (must != null) {
                 levels.add(new Level(slot, List.of(must), false));
-            } else if (free && CountedSlots.FILLED.contains(slot)) {
-                boolean optional = !wanted.contains(slot);
+            } else if (wanted.contains(slot)) {
                 levels.add(
                         completing
-                                ? Level.ofEffects(slot, options.in(slot), optional, kind)
-                                : optional
-                                        ? Level.ofEffects(
-                                                slot,
-                                                options.in(slot).stream()
-                                                        .filter(helps)
-                                                        .toList(),
-                                                true,
-                                                kind)
-                                        : new Level(slot, options.in(slot), false));
-            } else if (free && completing) {
+                                ? Level.ofEffects(slot, options.in(slot), false, kind)
+                                : new Level(slot, options.in(slot), false));
+            } else if (!completing) {
+                levels.add(Level.ofEffects(slot, helping, true, kind));
+            } else if (!helping.isEmpty()) {
+                levels.add(Level.ofEffects(slot, options.in(slot), true, kind));
+            } else {
                 others.addAll(options.in(slot));
             }
         }
         if (!others.isEmpty()) {
+            // None of them can improve a verdict, so each completes what it can complete by itself.
             levels.add(Level.ofEffects(null, others, true, kind));
         }
         return new RemainingSlots(levels, counted);
     }
 
     private static boolean isOpen(Slot slot, Structure structure) {
-        return !BODY.contains(slot) && structure.allows(slot);
+        return !CountedSlots.BODY.contains(slot) && structure.allows(slot);
     }
 }

@@ -22,7 +22,7 @@ class PenaltiesTest {
     /** Of the first way and of the first two rules that may cost points. */
     private static RuleBits bits(int place) {
         List<Rule> able = RULES.rules().stream()
-                .filter(rule -> !rule.onlyStops() && !rule.onlyCredits())
+                .filter(rule -> !rule.onlyStops() && !rule.neverFaults())
                 .toList();
         return RULES.bits(able.get(place));
     }

@@ -12,12 +12,12 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jomble.core.counting.CountQuestion;
-import jomble.core.counting.CountedSlots;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.Outfit;
+import jomble.core.outfit.Reading;
 import jomble.core.outfit.Structure;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Piece;
@@ -67,8 +67,7 @@ final class BruteForce {
     }
 
     private List<List<Piece>> options(Slot slot) {
-        boolean used = question.counted().has(slot) || CountedSlots.FILLED.contains(slot);
-        if (!used) {
+        if (!question.counted().has(slot) && !question.counted().fills(slot)) {
             return List.of();
         }
         List<List<Piece>> options = new ArrayList<>();
@@ -90,7 +89,7 @@ final class BruteForce {
     }
 
     private void judge(List<Worn> worn) {
-        if (worn.isEmpty()) {
+        if (worn.isEmpty() || !Reading.counts(worn)) {
             return;
         }
         Verdict best = Verdict.NO;

@@ -25,7 +25,7 @@ public final class ColourEchoRule implements PairRule {
                     "A colour comes again",
                     "The same accent at the feet and near the face holds an outfit together like a frame.",
                     SAME)
-            .that(RuleTrait.ONLY_CREDITS);
+            .that(RuleTrait.NEVER_FAULTS);
     private static final Set<Slot> ABOVE =
             EnumSet.of(Slot.TOP, Slot.MID, Slot.JACKET, Slot.NECK, Slot.HAT, Slot.TIE, Slot.ONEPIECE);
     private static final Set<Slot> BELOW = EnumSet.of(Slot.SHOES, Slot.BAG);

@@ -33,7 +33,7 @@ public final class ColourPopRule implements WholeRule {
                     "One small strong colour",
                     "A single saturated accent in an otherwise neutral outfit looks chosen; two start an argument.")
             .reading(READS)
-            .that(RuleTrait.ONLY_CREDITS);
+            .that(RuleTrait.NEVER_FAULTS);
 
     record OneAccent() {}
 

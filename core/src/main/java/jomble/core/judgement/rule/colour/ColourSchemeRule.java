@@ -18,7 +18,7 @@ public final class ColourSchemeRule implements WholeRule {
                     "The colour scheme",
                     "A scheme with a name is easy to repeat; clients remember 'neutrals and one accent' longer than a list of pieces.")
             .reading(Slot.MAIN)
-            .that(RuleTrait.ONLY_CREDITS);
+            .that(RuleTrait.NEVER_FAULTS);
 
     record Named(String scheme) {}
 

@@ -7,6 +7,7 @@ import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.RuleTrait;
 import jomble.core.judgement.Sign;
 import jomble.core.judgement.Summary;
 import jomble.core.judgement.WholeRule;
@@ -22,7 +23,8 @@ public final class FinishUnfinishedRule implements WholeRule {
                     "Finished",
                     "From smart casual on, an outfit without belt, scarf, watch or jewellery looks like a shop window before the last hand.",
                     FORMALITY)
-            .reading(READS);
+            .reading(READS)
+            .that(RuleTrait.NEVER_FAULTS);
     private static final Set<Sign> SEEN = EnumSet.of(Sign.ACCESSORY_WORN);
 
     record NoAccessory(int formality) {}
@@ -47,7 +49,7 @@ public final class FinishUnfinishedRule implements WholeRule {
         return summary -> {
             int formality = summary.formality();
             return formality >= from && !summary.has(Sign.ACCESSORY_WORN)
-                    ? Result.minor(new NoAccessory(formality))
+                    ? Result.note(new NoAccessory(formality))
                     : Optional.empty();
         };
     }

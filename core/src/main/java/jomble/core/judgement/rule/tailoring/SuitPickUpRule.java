@@ -22,7 +22,7 @@ public final class SuitPickUpRule implements PairRule {
                     "A colour of the jacket's pattern that comes again below ties the two halves together.",
                     SAME,
                     SEEN)
-            .that(RuleTrait.ONLY_CREDITS);
+            .that(RuleTrait.NEVER_FAULTS);
 
     record TiedTogether(double deltaE) {}
 
