@@ -2599,6 +2599,8 @@ export interface components {
         /** @description One cell of the table of needs. */
         NeedView: {
             /** @description Exact: text beyond 2^53. */
+            bases?: null | number | string;
+            /** @description Exact: text beyond 2^53. */
             have?: null | number | string;
             /**
              * Format: int32

@@ -25,7 +25,7 @@ export const common = {
     } as Record<string, string>,
     ownSlots: 'places I choose',
     notCounted:
-      'Outfits count as different when they differ here. Clothes left out stay off; shoes, coats, belts and whatever else finishes an outfit are put on where they help.',
+      'Outfits count as different when they differ here. Whatever is left out is put on where it helps; only tops, bottoms, dresses and drapes left out stay off.',
     works: 'what works',
     daring: 'bold ones too',
     find: 'find a piece',

@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { Link, useLocation } from 'react-router';
 import * as z from 'zod/mini';
 import { limits } from '../../api/limits';
-import { monthName } from '../../language/format';
+import { figure, monthName, spoken } from '../../language/format';
 import { Button } from '../../ui/Button';
 import { Field, TextInput } from '../../ui/Field';
 import { wholeWithin } from '../../ui/shapes';
@@ -80,6 +80,9 @@ export function NeedsTable({ brief, needs, saver }: Props) {
   );
 }
 
+/** A count, or a question mark where the climate is unknown. */
+const figureOf = (n: Need['have']) => (n === null ? '?' : figure(n));
+
 function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSaver }) {
   const [open, setOpen] = useState(false);
   const short = shortBy(cell);
@@ -96,7 +99,12 @@ function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSa
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
-        aria-label={say('needCell', { ...cell, have: cell.have === null ? '?' : String(cell.have), short })}
+        aria-label={say('needCell', {
+          ...cell,
+          bases: figureOf(cell.bases),
+          have: figureOf(cell.have),
+          short,
+        })}
         className={`h-full min-h-11 w-full px-2 whitespace-nowrap hover:text-chalk ${short > 0 ? 'text-no' : ''}`}
       >
         {cell.have === null ? (
@@ -104,9 +112,19 @@ function Cell({ cell, brief, saver }: { cell: Need; brief: Brief; saver: BriefSa
         ) : (
           <>
             <strong className="font-serif text-[15px]">
-              <Spoken of={cell.have} />
+              <Spoken of={cell.bases ?? cell.have} />
             </strong>{' '}
-            <span className="text-xs text-soft">{say(short > 0 ? 'of' : 'wanted', { need: cell.need })}</span>
+            <span className="text-xs text-soft">
+              {say('needBases', { n: Number(cell.bases ?? cell.have) })}
+            </span>
+            <span className={`block text-xs ${short > 0 ? '' : 'text-soft'}`}>
+              {say('needLine', {
+                have: spoken(cell.have),
+                month: cell.month === null ? 'none' : monthName(cell.month),
+                short,
+                need: cell.need,
+              })}
+            </span>
             {cell.set && <span className="text-xs text-soft"> ·</span>}
           </>
         )}

@@ -32,11 +32,13 @@ const messages = {
   // needs
   needs: 'What the client needs',
   needsWhat:
-    'Different bases, with layers where the cold asks for them, in the weakest month of each season, against how many are wanted before one is repeated.',
+    'The different bases of each season, those of its weakest month, and how many are wanted before one is repeated.',
   needsEmpty: 'Add an occasion, and what the wardrobe has for it is counted here.',
-  of: 'of {need}',
-  wanted: '· {need} wanted',
-  needCell: '{occasion}, {season}: {have} of {need}, {short, plural, =0 {enough} other {# short}}',
+  needBases: '{n, plural, one {base} other {bases}}',
+  needLine:
+    '{month, select, none {} other {{have} in {month}{short, plural, =0 {, } other { of }}}}{need, number} wanted',
+  needCell:
+    '{occasion}, {season}: {bases} bases, {have} in the weakest month, {need} wanted, {short, plural, =0 {enough} other {# short}}',
   short: '{n, plural, one {# more wanted} other {# more wanted}}',
   noClimate: 'no climate',
   needOf: 'wanted for {occasion} in {season}',

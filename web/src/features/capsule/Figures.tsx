@@ -1,6 +1,7 @@
 import { familyNames, join, spoken } from '../../language/format';
-import { Spoken } from '../../ui/Spoken';
+import { common } from '../../language/text';
 import { useDesk } from '../desk';
+import { Headline, steps, useStep } from './Headline';
 import { say } from './messages';
 import { costPerWear, type Plan } from './queries';
 
@@ -35,13 +36,11 @@ export function Figures({ plan, planned, stale }: Props) {
   const { byId } = useDesk();
   const { figures } = plan;
   const n = plan.pieces.length;
+  const step = useStep();
   const facts = [
-    say('ladder', {
-      none: BigInt(figures.ladder.bases) === 0n,
-      bases: spoken(figures.ladder.bases),
-      clothes: spoken(figures.ladder.clothes),
-      looks: spoken(figures.ladder.looks),
-    }),
+    ...steps
+      .filter((one) => one !== step)
+      .map((one) => `${spoken(figures.ladder[one])} ${common.context.presets[one]}`),
     say('earning', { n: n - figures.earning }),
     say('fresh', { n: figures.freshDays }),
     figures.laundryDays !== null &&
@@ -64,10 +63,7 @@ export function Figures({ plan, planned, stale }: Props) {
   return (
     <section aria-live="polite" className={stale ? 'opacity-60' : ''} data-testid="capsule-figures">
       <p className="flex flex-wrap items-baseline gap-x-3">
-        <strong className="font-serif text-[34px] leading-none">
-          <Spoken of={figures.outfits} />
-        </strong>
-        <span className="text-soft">{say('outfits', { n: Number(figures.outfits), pieces: n })}</span>
+        <Headline ladder={figures.ladder} pieces={n} className="text-[34px] leading-none" />
         <strong className="font-medium">
           {say('needsMet', { percent: percent(figures.needsMetFraction) })}
         </strong>

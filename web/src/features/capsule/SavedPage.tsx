@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
-import { Spoken } from '../../ui/Spoken';
 import { Menu, MenuItem } from '../../ui/Menu';
 import { Tick } from '../../ui/Tick';
 import { useChosen, useDesk } from '../desk';
 import { CompareCapsules } from './CompareCapsules';
+import { Headline } from './Headline';
 import { lockWords, say } from './messages';
 import {
   useChangeCapsule,
@@ -85,10 +85,7 @@ function Row({ capsule, ticked, onTick }: RowProps) {
         </Link>
         {figures && (
           <span>
-            <strong className="font-serif text-[17px]">
-              <Spoken of={figures.outfits} />
-            </strong>{' '}
-            {say('outfits', { n: Number(figures.outfits), pieces: there.length })},{' '}
+            <Headline ladder={figures.ladder} pieces={there.length} className="text-[17px]" />,{' '}
             {say('needsMet', { percent: Math.round(100 * figures.needsMetFraction) })}
           </span>
         )}

@@ -47,9 +47,7 @@ export const say = speaker({
   failed: 'The capsule could not be planned. Your wishes are kept; try again.',
   stopped: 'Stopped. Your wishes are kept.',
   noPieces: 'Record the pieces first: a capsule is chosen from them.',
-  outfits: '{n, plural, one {outfit} other {outfits}} from {pieces, plural, one {# piece} other {# pieces}}',
-  ladder:
-    '{none, select, true {} other {{bases} bases · }}{clothes} with layers · {looks} with everything on',
+  outfits: '{what} from {pieces, plural, one {# piece} other {# pieces}}',
   needsMet: '{percent, number} % of the needs met',
   earning:
     '{n, plural, =0 {every piece earns its place} one {# piece is in fewer than 5 outfits} other {# pieces are in fewer than 5 outfits}}',

@@ -1,11 +1,10 @@
 import type { ContextCell } from '../../api/client';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useLocation, useParams } from 'react-router';
 import { compareExact, greatest, shareOf } from '../../language/exact';
 import { figure, spoken } from '../../language/format';
 import { common } from '../../language/text';
-import { Choice } from '../../ui/Choice';
 import { seasonOptions, StreamState, useChosen, useDesk } from '../desk';
 import { streamAddress } from '../../api/streams';
 import { useStream } from '../../api/useStream';
@@ -24,8 +23,8 @@ export function ContextTable() {
   const { clientId = '' } = useParams();
   const [chosen] = useChosen();
   const { client, stamp, readingSlot } = useDesk();
-  const [search, setSearch] = useSearchParams();
-  const counting = search.get('table') ?? 'bases';
+  const { search } = useLocation();
+  const { counting } = chosen;
   const [picked, setPicked] = useState(at(chosen.season, chosen.occasion));
   const table = useStream(
     streamAddress('/api/v1/clients/{clientId}/counts/contexts', {
@@ -44,16 +43,6 @@ export function ContextTable() {
   return (
     <div data-testid="contexts">
       <p className="mb-3 max-w-prose text-xs text-soft">{common.counts.contextsWhy}</p>
-      <Choice
-        label={common.context.counting}
-        value={counting}
-        options={Object.entries(common.context.presets)}
-        onChange={(table) => {
-          const next = new URLSearchParams(search);
-          next.set('table', table);
-          setSearch(next);
-        }}
-      />
       <StreamState
         of={table}
         words={`${figure(known.size)} of ${figure(all)} ${common.counts.counted}`}
@@ -126,7 +115,7 @@ export function ContextTable() {
       {client.climate.length < 12 && (
         <p className="mt-3 text-soft">
           {common.counts.noClimate}{' '}
-          <Link to={`../brief?${search}`} className="font-medium text-chalk">
+          <Link to={`../brief${search}`} className="font-medium text-chalk">
             {common.counts.addClimate}
           </Link>
         </p>

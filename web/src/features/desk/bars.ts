@@ -49,7 +49,10 @@ export function bars(
         return undefined;
       }
       if (isCounted(piece)) {
-        return { short: spoken(n), full: `${figure(n)} ${common.pieces.outfits}` };
+        return {
+          short: spoken(n),
+          full: `${figure(n)} ${common.context.presets[counting] ?? common.pieces.outfits}`,
+        };
       }
       const share = percent(n, counts!.total);
       return { short: share, full: say('goesWith', { share }) };

@@ -1,9 +1,11 @@
 import type { PieceView } from '../../api/client';
 import { common } from '../../language/text';
 
-const bases = ['top', 'bottom', 'onepiece', 'drape', 'underskirt'];
+const bases = ['top', 'bottom', 'onepiece', 'drape'];
 const clothes = [...bases, 'mid', 'jacket'];
-const everySlot = Object.keys(common.counts.slots);
+/** Nobody sees them, so they never make two outfits of one. */
+const unseen = ['base', 'underskirt'];
+const everySlot = Object.keys(common.counts.slots).filter((slot) => !unseen.includes(slot));
 
 const presets: Record<string, string[]> = {
   bases,

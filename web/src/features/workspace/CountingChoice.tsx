@@ -21,7 +21,9 @@ export function CountingChoice({ value, pieces, onChange }: Props) {
   const counted = countedSlots(value);
   const filled = new Set<string>(pieces.flatMap((piece) => piece.roles ?? []));
   const offered = Object.entries(common.counts.slots).filter(
-    ([slot]) => filled.has(slot) || (!isPreset(value) && counted.includes(slot)),
+    ([slot]) =>
+      countedSlots('looks').includes(slot) &&
+      (filled.has(slot) || (!isPreset(value) && counted.includes(slot))),
   );
 
   function choose(counting: string) {

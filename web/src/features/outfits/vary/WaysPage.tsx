@@ -5,7 +5,16 @@ import { sentence } from '../../../api/problem';
 import { figure } from '../../../language/format';
 import { common } from '../../../language/text';
 import { Choice } from '../../../ui/Choice';
-import { PieceFinder, listQuery, ownSlot, seasonWords, useChosen, useDesk, withSlots } from '../../desk';
+import {
+  PieceFinder,
+  bars,
+  listQuery,
+  ownSlot,
+  seasonWords,
+  useChosen,
+  useDesk,
+  withSlots,
+} from '../../desk';
 import { OutfitGrid, WaitingGrid } from '../OutfitGrid';
 import { say } from '../messages';
 import { useTitles } from '../../rules';
@@ -27,7 +36,7 @@ export function WaysPage() {
   const { clientId = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [chosen] = useChosen();
-  const { byId, stamp, client, live } = useDesk();
+  const { byId, pieces, stamp, client, live } = useDesk();
   const hero = byId.get(search.get('hero') ?? '');
   const k = sizes.find((size) => size === search.get('k')) ?? '10';
   const ways = useWays(clientId, chosen, hero?.id, Number(k), stamp);
@@ -91,7 +100,7 @@ export function WaysPage() {
         {found.length > 1 && (
           <>
             <span className="font-serif text-lg font-bold text-ink">{figure(found.length)}</span>{' '}
-            {say('ofAll', { total: figure(total!) })}{' '}
+            {say('ofAll', { all: bars(live.counts, pieces, chosen.counting).figure(hero!)?.full ?? '' })}{' '}
             {say('apart', { n: ways.data!.smallestDistance, exact: String(ways.data!.quality === 'exact') })}
           </>
         )}

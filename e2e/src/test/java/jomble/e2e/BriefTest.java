@@ -71,10 +71,10 @@ class BriefTest extends BrowserTest {
         browser.click(cell);
         By wanted = By.name("outfits");
         browser.type(wanted, Keys.chord(Keys.CONTROL, "a") + "7" + Keys.ENTER);
-        browser.untilText(cell, text -> text.contains("· 7 wanted"));
+        browser.untilText(cell, text -> text.contains("7 wanted"));
         browser.click(By.cssSelector("[data-testid='brief'] h1"));
         browser.pressWithControl("z");
-        browser.untilText(cell, text -> text.contains("· 1 wanted"));
+        browser.untilText(cell, text -> text.contains("1 wanted"));
     }
 
     /** Of two who change the same, the slower one chooses; what the other saved is not lost before. */

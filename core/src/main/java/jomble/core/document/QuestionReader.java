@@ -158,7 +158,9 @@ public final class QuestionReader {
             }
             return preset;
         }
-        List<Slot> slots = Values.list(node, n -> Values.word(n, Slot.class));
+        List<Slot> slots = Values.list(node, n -> Values.word(n, Slot.class)).stream()
+                .filter(slot -> !CountedSlots.UNSEEN.contains(slot))
+                .toList();
         if (slots.isEmpty()) {
             node.reject("too-few", "a preset or at least one slot is expected here");
             return null;

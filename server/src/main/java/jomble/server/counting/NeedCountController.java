@@ -44,8 +44,8 @@ class NeedCountController {
      *
      * @param need number of different outfits wanted before one repeats
      * @param set whether the stylist set it; otherwise it follows from how often the occasion comes
-     * @param have number of bases that can be worn in the weakest month, with layers or without; null when the climate
-     *     is unknown
+     * @param bases number of bases that can be worn in some month of the season; null when the climate is unknown
+     * @param have number of bases that can be worn in the weakest month; null when the climate is unknown
      * @param month the weakest month, null when the climate is unknown
      */
     record NeedView(
@@ -53,6 +53,7 @@ class NeedCountController {
             String season,
             int need,
             boolean set,
+            @Schema(nullable = true) Exact bases,
             @Schema(nullable = true) Exact have,
             @Schema(nullable = true) Integer month) {}
 
@@ -90,7 +91,13 @@ class NeedCountController {
                 wanted.season().name(),
                 wanted.outfits(),
                 wanted.isSet(),
+                fewest == null ? null : Exact.of(inAnyMonth(wanted, asking, progress)),
                 fewest == null ? null : Exact.of(fewest),
                 weakest);
+    }
+
+    private BigInteger inAnyMonth(Needs.Wanted wanted, Function<Chosen, Question> asking, Progress progress) {
+        Chosen season = new Chosen(wanted.season().name(), wanted.occasion().name(), BASES, false);
+        return live.bases(asking.apply(season).toCount(), progress);
     }
 }

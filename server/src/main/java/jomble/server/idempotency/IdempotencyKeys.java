@@ -7,6 +7,10 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import jomble.server.problem.ProblemException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -23,6 +27,8 @@ import org.springframework.web.context.request.RequestContextHolder;
 public class IdempotencyKeys {
     static final String ATTEMPT = IdempotencyKeys.class.getName();
     private static final Duration KEPT = Duration.ofDays(1);
+    private static final int TRIES = 5;
+    private static final Logger LOG = LoggerFactory.getLogger(IdempotencyKeys.class);
 
     private final JdbcTemplate jdbc;
     private final Clock clock;
@@ -63,7 +69,10 @@ public class IdempotencyKeys {
                 clock.millis());
         boolean isOwn = added > 0
                 || jdbc.queryForList(
-                                "select attempt from done_request where studio_id = ? and id = ? for update",
+                                // No stronger lock than a duplicate insert takes: two repetitions that both want more
+                                // of the
+                                // row would deadlock with each other and with whoever stores the answer.
+                                "select attempt from done_request where studio_id = ? and id = ? lock in share mode",
                                 String.class,
                                 attempt.studioId().toString(),
                                 attempt.key())
@@ -82,8 +91,25 @@ public class IdempotencyKeys {
         return found.stream().findFirst();
     }
 
-    /** Stores the answer, if the request was one that claims its key. */
+    /**
+     * Stores the answer, if the request was one that claims its key. What was done is saved by then, so that a failure
+     * here is none of the request: without its answer a repetition is told that it was done.
+     */
     void answered(Attempt attempt, String digest, byte[] answer) {
+        for (int i = 0; i < TRIES; i++) {
+            try {
+                store(attempt, digest, answer);
+                return;
+            } catch (TransientDataAccessException e) {
+                LOG.debug("the answer to a repeated request has to be stored again", e);
+            } catch (DataAccessException e) {
+                LOG.warn("the answer to a request with a key is not stored", e);
+                return;
+            }
+        }
+    }
+
+    private void store(Attempt attempt, String digest, byte[] answer) {
         jdbc.update(
                 "update done_request set digest = ?, answer = ? where studio_id = ? and id = ? and attempt = ?",
                 digest,
