@@ -31,7 +31,7 @@ class BriefTest extends BrowserTest {
         browser.press(Keys.SPACE);
         browser.press(Keys.TAB);
         browser.press(Keys.ENTER);
-        browser.untilText(NEEDS, text -> text.contains("desk day") && text.contains("0 of 8"));
+        browser.untilText(NEEDS, text -> text.contains("desk day") && text.contains("of 8 wanted"));
         assertThat(browser.see(By.cssSelector("main")).getText())
                 .contains("client meeting", "Vessel Bay", "1 limit", "The coming week");
         browser.pressWithControl("z");

@@ -368,7 +368,14 @@ class InventoryTest extends BrowserTest {
         browser.type(ENTRY, "shirt white" + Keys.ENTER);
         recorded(1);
         browser.click(By.partialLinkText("shirt"));
-        browser.see(By.id("label"));
+        browser.click(By.linkText("Record the consent in the brief"));
+        browser.click(By.xpath("//button[.='Later']"));
+        browser.click(By.xpath("//button[contains(., 'Notes')]"));
+        browser.click(By.xpath("//label[contains(., 'Agreed to photos')]"));
+        browser.see(By.xpath("//p[.='Saved']"));
+        browser.openClient("Photos", "pieces");
+        browser.click(By.partialLinkText("shirt"));
+        browser.until(b -> b.all(By.cssSelector("[data-testid='photo-file']")).size() == 1);
         browser.all(By.cssSelector("[data-testid='photo-file']")).get(0).sendKeys(photo.toString());
         browser.see(By.xpath("//button[contains(., 'Take these colours')]"));
         browser.checkAccessibility();

@@ -58,9 +58,10 @@ class OneFigureTest extends BrowserTest {
         return "season=%s&occasion=%s&counting=%s".formatted(season, occasion.replace(" ", "%20"), step);
     }
 
-    /** The step of the ladder that is chosen, once it is counted. */
+    /** The step of the ladder that is chosen, once it is counted: only then it has a title. */
     private long ladder() {
-        By chosen = By.cssSelector("[data-testid='ladder'] [data-state='on'][title]");
+        By chosen = By.cssSelector("[data-testid='ladder'] [data-state='on']");
+        browser.until(b -> FIGURE.matcher(b.see(chosen).getAttribute("title")).lookingAt());
         return exact(browser.see(chosen).getAttribute("title"));
     }
 

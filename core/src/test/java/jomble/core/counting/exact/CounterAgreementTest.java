@@ -45,7 +45,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** The counter against brute force, on random small wardrobes with every rule on. */
 class CounterAgreementTest {
-    private static final int WARDROBES = Integer.getInteger("jomble.wardrobes", 500);
+    private static final int WARDROBES = Integer.getInteger("jomble.wardrobes", 240);
     private static final long FIRST_SEED = 20_260_301;
     private static final int PAGE = 7;
     /** The lists behind cells with fewer combinations are counted as well. */
@@ -119,7 +119,7 @@ class CounterAgreementTest {
                 CountedSlots.LOOKS,
                 CountedSlots.BASES.and(Slot.COAT),
                 new CountedSlots(EnumSet.of(Slot.TOP, Slot.BOTTOM, Slot.COAT)));
-        int pieces = 6 + random.nextInt(4);
+        int pieces = 6 + random.nextInt(3);
         return new CountQuestion(
                 seed % 3 == 0 ? wardrobes.ofSeveralRoles(pieces) : wardrobes.pieces(pieces),
                 wardrobes.contexts(),
