@@ -92,9 +92,12 @@ describe('the brief', () => {
     serve(lived);
     shown();
     await screen.findByTestId('needs');
-    const need = { occasion: 'desk day', season: 'winter', need: 6, set: false, have: 3, month: 1 };
+    const need = { occasion: 'desk day', season: 'winter', need: 6, set: false, bases: 5, have: 3, month: 1 };
     act(() => stream('/counts/needs').send('need', need));
-    const cell = screen.getByRole('button', { name: 'desk day, winter: 3 of 6, 3 short' });
+    const cell = screen.getByRole('button', {
+      name: 'desk day, winter: 5 bases, 3 in the weakest month, 6 wanted, 3 short',
+    });
+    expect(cell.textContent).toContain('3 in January of 6 wanted');
     fireEvent.click(cell);
     fireEvent.change(await screen.findByLabelText('wanted for desk day in winter'), {
       target: { value: '8' },

@@ -227,10 +227,14 @@ describe('CapsuleLayout', () => {
 
   it('shows what the capsule is worth, shortfalls first, and why each piece is in', () => {
     planned();
-    expect(screen.getByText('outfits from 2 pieces')).toBeTruthy();
+    expect(screen.getByText('with layers from 2 pieces')).toBeTruthy();
     expect(screen.getByTestId('capsule-needs').textContent).toMatch(/^0of 1ball, winter.*12of 2desk, winter/);
     expect(screen.getByText('The only top that serves desk in winter.')).toBeTruthy();
     expect(screen.getByText('winter only')).toBeTruthy();
+    const sentence =
+      'The best found. Nothing better is possible for the wishes. No capsule of 2 pieces has more than 12 outfits.';
+    expect(screen.getByText(sentence)).toBeTruthy();
+    expect(screen.getByTestId('capsule-swaps').textContent).toContain('11 outfits (-1) · 50 % of the needs');
     expect(screen.getAllByText(/essential/)).toHaveLength(1);
     expect(screen.getByText('There is no coat in it.')).toBeTruthy();
     expect(screen.getByText(/Hardest to spare: Navy trousers/)).toBeTruthy();
@@ -240,7 +244,7 @@ describe('CapsuleLayout', () => {
   it.each([
     ['p', ['White shirt', 'Navy trousers'], 'pinned'],
     ['b', ['Navy trousers'], 'White shirt ×'],
-    ['.', ['Navy trousers'], 'outfits from 1 piece'],
+    ['.', ['Navy trousers'], 'with layers from 1 piece'],
     ['1', ['Red shirt', 'Navy trousers'], /Changed by hand/],
   ])('on a piece the key %s leaves %o, and u takes it back', async (key, left, words) => {
     planned();
@@ -254,7 +258,7 @@ describe('CapsuleLayout', () => {
   it('brings in a candidate and asks for the figures of what lies there now', async () => {
     planned();
     fireEvent.click(screen.getByLabelText('Bring Red shirt in'));
-    expect(await screen.findByText('outfits from 3 pieces')).toBeTruthy();
+    expect(await screen.findByText('with layers from 3 pieces')).toBeTruthy();
     expect(posted('/capsule-figures')[0]?.body).toMatchObject({ pieces: ['p1', 'p2', 'p3'] });
     expect(screen.getByText(/Changed by hand/)).toBeTruthy();
     fireEvent.click(screen.getByLabelText(/^1 piece: 1 outfit,/));

@@ -42,7 +42,7 @@ describe('every piece with its count', () => {
 
   it('opens the list of a piece in the same context', () => {
     shown('?season=winter&view=byPiece');
-    const link = screen.getByRole('link', { name: '9,007,199,254,740,993 outfits' });
+    const link = screen.getByRole('link', { name: '9,007,199,254,740,993 with layers' });
     const address = new URL(link.getAttribute('href')!, 'http://here');
     expect(address.pathname).toMatch(/outfits$/);
     expect(Object.fromEntries(address.searchParams)).toEqual({ season: 'winter', containing: 'shirt' });

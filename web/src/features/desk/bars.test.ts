@@ -36,8 +36,8 @@ describe('bars', () => {
   it.each([
     ['shirt', { short: '12.3 thousand', full: '12,345 outfits' }],
     ['jeans', { short: '60', full: '60 outfits' }],
-    ['coat', { short: '99 %', full: 'goes with 99 % of the outfits' }],
-    ['overshirt', { short: 'under 1 %', full: 'goes with under 1 % of the outfits' }],
+    ['coat', { short: '99 %', full: 'goes with 99 % of the outfits', isShare: true }],
+    ['overshirt', { short: 'under 1 %', full: 'goes with under 1 % of the outfits', isShare: true }],
     ['rag', { short: '–', full: 'in no outfit' }],
   ])('tell %s in figures or as a share', (id, told) => {
     const counted = { total: 100_000, perPiece: { shirt: 12345, jeans: 60, coat: '99999', overshirt: 1 } };

@@ -11,6 +11,8 @@ type Figured = Pick<PieceView, 'id' | 'roles'>;
 export interface FigureWords {
   short: string;
   full: string;
+  /** Whether it is a share of the outfits, not a number of them. */
+  isShare?: boolean;
 }
 
 /** A share in whole percent that says neither none of some nor all of most. */
@@ -55,7 +57,7 @@ export function bars(
         };
       }
       const share = percent(n, counts!.total);
-      return { short: share, full: say('goesWith', { share }) };
+      return { short: share, full: say('goesWith', { share }), isShare: true };
     },
   };
 }

@@ -17,7 +17,7 @@ export {
   withSlots,
   worn,
 } from './address';
-export { bars } from './bars';
+export { bars, type FigureWords } from './bars';
 export {
   type Chosen,
   contextQuery,

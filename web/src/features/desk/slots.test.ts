@@ -3,9 +3,10 @@ import { countedSlots, countingOf, crossed, isPreset } from './slots';
 
 describe('counted slots', () => {
   it.each([
-    ['clothes', 7, 'underskirt', 'shoes'],
-    ['outfits', 8, 'shoes', 'bag'],
-    ['looks', 20, 'extra', 'socks'],
+    ['bases', 4, 'drape', 'underskirt'],
+    ['clothes', 6, 'jacket', 'shoes'],
+    ['outfits', 7, 'shoes', 'bag'],
+    ['looks', 18, 'extra', 'base'],
     ['shoes,top', 2, 'top', 'bottom'],
     ['top,socks', 1, 'top', 'socks'],
     ['', 0, undefined, 'top'],

@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Drawing } from '../../ui/Drawing';
 import { useSay } from '../../ui/Notices';
-import { bars, tagsOf, toggled, useChosen, useDesk, useUndo, useVocabulary } from '../desk';
+import { bars, type FigureWords, tagsOf, toggled, useChosen, useDesk, useUndo, useVocabulary } from '../desk';
 import { money } from './money';
 import { say } from './messages';
 import { useChangeMany, useDeleteMany, useJoinSet } from './queries';
@@ -19,7 +19,7 @@ import { Tick } from '../../ui/Tick';
 
 const rowHeight = 45;
 const columns =
-  'grid grid-cols-[28px_44px_minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)_64px_72px_64px] items-center gap-2 px-5';
+  'grid grid-cols-[28px_44px_minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)_64px_72px_64px_64px] items-center gap-2 px-5';
 
 /** Every piece, newest first; only the rows in sight are drawn. Chosen ones are changed, moved or deleted together. */
 export function PiecesTable({ clientId }: { clientId: string }) {
@@ -206,6 +206,9 @@ export function PiecesTable({ clientId }: { clientId: string }) {
           <span role="columnheader" className="text-right">
             {common.pieces.outfits}
           </span>
+          <span role="columnheader" className="text-right">
+            {say('goesWith')}
+          </span>
         </div>
         {listed.length === 0 && <p className="px-5 py-8 text-soft">{common.pieces.noneFound}</p>}
         <div
@@ -224,8 +227,7 @@ export function PiecesTable({ clientId }: { clientId: string }) {
                 piece={listed[item.index]!}
                 index={item.index}
                 top={item.start}
-                count={figureOf(listed[item.index]!)?.short ?? '·'}
-                title={figureOf(listed[item.index]!)?.full}
+                {...counted(figureOf(listed[item.index]!))}
                 chosen={chosen.has(listed[item.index]!.id)}
                 search={search}
                 onToggle={toggle}
@@ -246,8 +248,9 @@ interface RowProps {
   piece: PieceView;
   index: number;
   top: number;
-  /** Its figure in short, and in full. */
+  /** Its outfits or, for one that only completes them, the share it goes with; in full as the title. */
   count: string;
+  share: string;
   title?: string;
   chosen: boolean;
   search: string;
@@ -256,6 +259,15 @@ interface RowProps {
   measure: (row: Element | null) => void;
   /** Whether Tab reaches it. */
   isStop: boolean;
+}
+
+/** The figure of a piece in one of two columns: outfits and shares are never in the same. */
+function counted(words: FigureWords | undefined) {
+  return {
+    count: words === undefined ? '·' : words.isShare ? '' : words.short,
+    share: words?.isShare ? words.short : '',
+    title: words?.full,
+  };
 }
 
 /** Words of the stylist's own for all the chosen pieces. */
@@ -296,6 +308,7 @@ const Row = memo(function Row({
   index,
   top,
   count,
+  share,
   title,
   chosen,
   search,
@@ -357,6 +370,9 @@ const Row = memo(function Row({
       </span>
       <span role="cell" title={title} className="text-right font-serif font-semibold">
         {count}
+      </span>
+      <span role="cell" title={title} className="text-right text-soft">
+        {share}
       </span>
     </div>
   );

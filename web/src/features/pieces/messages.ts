@@ -64,6 +64,7 @@ export const say = speaker({
   theirs: 'theirs',
   derived: 'not set',
   aSet: 'a set',
+  goesWith: 'goes with',
   shown: '{n, plural, one {# piece} other {# pieces}}',
   ways: 'Many ways to wear it',
   build: 'Build an outfit on it',

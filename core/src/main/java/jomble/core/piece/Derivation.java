@@ -249,34 +249,9 @@ final class Derivation {
     }
 
     private Care usualCare() {
-        Cloth cloth = get(Attribute.CLOTH);
-        boolean wiped = kind.family() == Family.SHOES || kind.family() == Family.ACCESSORY || cloth.isLeather();
-        boolean tailored = kind.family() == Family.JACKET || kind.family() == Family.COAT || cloth == Cloth.WORSTED;
-        CareMethod method = CareMethod.MACHINE;
-        if (wiped) {
-            method = CareMethod.WIPE;
-        } else if (tailored || cloth == Cloth.VELVET) {
-            method = CareMethod.DRY_CLEAN;
-        } else if (cloth == Cloth.SATIN || cloth == Cloth.CHIFFON || cloth.surface() == Surface.KNIT && isWool()) {
-            method = CareMethod.HAND;
-        }
-        int wears = switch (kind.family()) {
-            case TOP, BASE_LAYER, LEGWEAR -> isWool() ? 4 : 1;
-            case BOTTOM, MID_LAYER, DRAPE -> 5;
-            case ONE_PIECE -> 2;
-            case JACKET -> 15;
-            case COAT -> 40;
-            case SHOES, ACCESSORY -> 60;
-        };
-        int daysOut = method == CareMethod.DRY_CLEAN ? 4 : method == CareMethod.WIPE ? 0 : 2;
-        boolean ironed = cloth.surface() == Surface.WOVEN && method != CareMethod.WIPE;
-        return new Care(method, wears, daysOut, ironed);
-    }
-
-    private boolean isWool() {
-        return get(Attribute.FIBRES).stream()
-                .anyMatch(f -> f.percent() >= 50
-                        && (f.fibre() == Fibre.WOOL || f.fibre() == Fibre.MERINO || f.fibre() == Fibre.CASHMERE));
+        Construction built = get(Attribute.CONSTRUCTION);
+        return UsualCare.of(
+                kind, get(Attribute.CLOTH), get(Attribute.FIBRES), built != null && built.structure() != null);
     }
 
     private boolean isOfKind(Attribute<?> attribute, Object value) {
