@@ -232,7 +232,7 @@ describe('CapsuleLayout', () => {
     expect(screen.getByText('The only top that serves desk in winter.')).toBeTruthy();
     expect(screen.getByText('winter only')).toBeTruthy();
     const sentence =
-      'The best found. Nothing better is possible for the wishes. No capsule of 2 pieces has more than 12 outfits.';
+      'The best found. No capsule of this size does better in granting the wishes. No capsule of 2 pieces has more than 12 outfits.';
     expect(screen.getByText(sentence)).toBeTruthy();
     expect(screen.getByTestId('capsule-swaps').textContent).toContain('11 outfits (-1) · 50 % of the needs');
     expect(screen.getAllByText(/essential/)).toHaveLength(1);

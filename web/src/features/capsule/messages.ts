@@ -66,10 +66,10 @@ export const say = speaker({
   preferred:
     '{favourites, plural, =0 {no favourite} one {# favourite} other {# favourites}}{cost, select, none {} other { · {cost} a wear so far}} · {wholeYear, plural, one {# piece} other {# pieces}} for the whole year',
   proved: 'Proved best: there is no other capsule of {n, plural, one {# piece} other {# pieces}} to choose.',
-  provedFor: 'The best found. Nothing better is possible for {criteria}.',
+  provedFor: 'The best found. No capsule of this size does better in {criteria}.',
   best: 'The best found.',
   criterion:
-    '{criterion, select, function {the wishes} needs {the needs met} earning {pieces that earn their place} other {the number of outfits}}',
+    '{criterion, select, function {granting the wishes} needs {meeting the needs} earning {making every piece earn its place} other {making outfits}}',
   bound:
     'No capsule of {n, plural, one {# piece} other {# pieces}}{granted, select, true { that grants the wishes} other {}} has more than {bound, plural, one {# outfit} other {# outfits}}.',
   noBound: 'How many outfits another could have is not known.',

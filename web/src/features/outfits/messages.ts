@@ -5,7 +5,7 @@ export const say = speaker({
   added: 'add {piece} ({slot})',
   containing: 'with {pieces}',
   listed: '{shown} of {total}',
-  ofAll: '{all, select, undefined {.} other {of {all}.}}',
+  ofAll: 'of {all}.',
   selection: '{shown} of {chosen}, a selection, evenly drawn from {total}',
   choose: 'Choose this outfit: {pieces}',
   chosen: '{n, plural, =0 {none chosen} one {# chosen} other {# chosen}}',

@@ -49,6 +49,11 @@ export function useOutfits(
   });
 }
 
+/** Looks differ in clothes and shoes at least, whatever is counted elsewhere. */
+export function waysCounting(counting: string): string {
+  return ['bases', 'clothes'].includes(counting) ? 'outfits' : counting;
+}
+
 /** Looks with one piece that differ as much as can be, in clothes and shoes at least. */
 export function useWays(
   clientId: string,
@@ -57,7 +62,7 @@ export function useWays(
   k: number,
   stamp: string,
 ) {
-  const counting = ['bases', 'clothes'].includes(chosen.counting) ? 'outfits' : chosen.counting;
+  const counting = waysCounting(chosen.counting);
   const prepared = usePrepared(
     clientId,
     chosen,

@@ -24,7 +24,7 @@ import { Changes } from '../Changes';
 import { Reasons } from '../Reasons';
 import { DrawnHere } from '../../../ui/Drawing';
 import { Preparing } from '../Preparing';
-import { useVerdict, useWays } from '../queries';
+import { useVerdict, useWays, waysCounting } from '../queries';
 
 const sizes = ['3', '5', '10', '15', '20'];
 
@@ -42,6 +42,10 @@ export function WaysPage() {
   const ways = useWays(clientId, chosen, hero?.id, Number(k), stamp);
   const found = ways.data?.outfits ?? [];
   const total = ways.data?.total as Exact | undefined;
+  // The figure the rail has too; a piece that only completes outfits has a share there, so they are counted here.
+  const words = hero && bars(live.counts, pieces, chosen.counting).figure(hero);
+  const unit = common.context.presets[waysCounting(chosen.counting)] ?? common.pieces.outfits;
+  const inAll = words && !words.isShare ? words.full : `${figure(total ?? 0)} ${unit}`;
   const isNone = total !== undefined && BigInt(total) === 0n;
   const rescue = useVerdict(
     clientId,
@@ -100,7 +104,7 @@ export function WaysPage() {
         {found.length > 1 && (
           <>
             <span className="font-serif text-lg font-bold text-ink">{figure(found.length)}</span>{' '}
-            {say('ofAll', { all: bars(live.counts, pieces, chosen.counting).figure(hero!)?.full ?? '' })}{' '}
+            {say('ofAll', { all: inAll })}{' '}
             {say('apart', { n: ways.data!.smallestDistance, exact: String(ways.data!.quality === 'exact') })}
           </>
         )}

@@ -44,7 +44,7 @@ class NeedCountController {
      *
      * @param need number of different outfits wanted before one repeats
      * @param set whether the stylist set it; otherwise it follows from how often the occasion comes
-     * @param bases number of bases that can be worn in some month of the season; null when the climate is unknown
+     * @param bases number of bases in the season as it is counted everywhere; null when the climate is unknown
      * @param have number of bases that can be worn in the weakest month; null when the climate is unknown
      * @param month the weakest month, null when the climate is unknown
      */
@@ -91,12 +91,12 @@ class NeedCountController {
                 wanted.season().name(),
                 wanted.outfits(),
                 wanted.isSet(),
-                fewest == null ? null : Exact.of(inAnyMonth(wanted, asking, progress)),
+                fewest == null ? null : Exact.of(inSeason(wanted, asking, progress)),
                 fewest == null ? null : Exact.of(fewest),
                 weakest);
     }
 
-    private BigInteger inAnyMonth(Needs.Wanted wanted, Function<Chosen, Question> asking, Progress progress) {
+    private BigInteger inSeason(Needs.Wanted wanted, Function<Chosen, Question> asking, Progress progress) {
         Chosen season = new Chosen(wanted.season().name(), wanted.occasion().name(), BASES, false);
         return live.bases(asking.apply(season).toCount(), progress);
     }
