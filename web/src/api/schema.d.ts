@@ -3385,12 +3385,18 @@ export interface components {
         };
         /** @description Looks with one piece that are as different as possible. */
         WaysView: {
+            /**
+             * Format: int32
+             * @description the smallest number of visible slots in which two of them differ
+             */
+            fewestDifferences?: number;
             outfits?: components["schemas"]["OutfitView"][];
             /** @description exact when proven optimal, else greedy */
             quality?: string;
             /**
              * Format: int32
-             * @description the smallest number of counted slots in which two of them differ
+             * @description between any two of them: the weights of the counted slots that differ, 3 for trousers,
+             *          skirt, dress or drape, 2 for other clothes and shoes, 1 for the rest, 0 for what nobody sees
              */
             smallestDistance?: number;
             /** @description Exact: text beyond 2^53. */

@@ -23,7 +23,7 @@ export const say = speaker({
   working: 'Looking for the ones that differ most …',
   noWay: 'No outfit works with it in this context. Its sheet says what stands in the way.',
   apart:
-    'Any two differ in at least {n, plural, one {# piece} other {# pieces}}{exact, select, true {; no choice of as many differs more.} other {.}}',
+    'Any two differ in at least {n, plural, one {# piece} other {# pieces}} besides {piece}{exact, select, true {. No other choice of as many is more varied.} other {.}}',
   begin: 'Start an outfit',
   unfinished: 'Not finished yet',
   howToBegin:

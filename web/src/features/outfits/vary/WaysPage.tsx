@@ -26,7 +26,7 @@ import { DrawnHere } from '../../../ui/Drawing';
 import { Preparing } from '../Preparing';
 import { useVerdict, useWays, waysCounting } from '../queries';
 
-const sizes = ['3', '5', '10', '15', '20'];
+const sizes = Array.from({ length: 19 }, (_, i) => String(i + 2));
 
 /** As many looks as a season shows beside the others. */
 const perSeason = 3;
@@ -105,7 +105,11 @@ export function WaysPage() {
           <>
             <span className="font-serif text-lg font-bold text-ink">{figure(found.length)}</span>{' '}
             {say('ofAll', { all: inAll })}{' '}
-            {say('apart', { n: ways.data!.smallestDistance, exact: String(ways.data!.quality === 'exact') })}
+            {say('apart', {
+              n: ways.data!.fewestDifferences,
+              piece: hero!.label,
+              exact: String(ways.data!.quality === 'exact'),
+            })}
           </>
         )}
       </p>

@@ -55,6 +55,15 @@ class OutfitComputeTest {
                 .count();
     }
 
+    private static int distanceToTheEye(Map<?, ?> one, Map<?, ?> other) {
+        Map<String, Integer> weights =
+                Map.of("bottom", 3, "onepiece", 3, "drape", 3, "top", 2, "mid", 2, "jacket", 2, "shoes", 2);
+        return weights.entrySet().stream()
+                .filter(slot -> !Objects.equals(one.get(slot.getKey()), other.get(slot.getKey())))
+                .mapToInt(Map.Entry::getValue)
+                .sum();
+    }
+
     @Test
     void listsEveryOutfitOneEditAway(Jomble jomble) {
         List<Map<String, Object>> all = all(jomble, Map.of());
@@ -135,16 +144,20 @@ class OutfitComputeTest {
         List<?> outfits = (List<?>) answer.at("outfits");
         assertThat(outfits).hasSize(4);
         int smallest = 99;
+        int fewest = 99;
         for (int i = 0; i < 4; i++) {
             Map<?, ?> slots = (Map<?, ?>) answer.at("outfits", i, "slots");
             assertThat(all).contains((Map<String, Object>) answer.at("outfits", i, "slots"));
             assertThat(slots.get("shoes")).isEqualTo(hero);
             assertThat((List<?>) answer.at("outfits", i, "parts")).isNotNull();
             for (int j = 0; j < i; j++) {
-                smallest = Math.min(smallest, distance(slots, (Map<?, ?>) answer.at("outfits", j, "slots")));
+                Map<?, ?> other = (Map<?, ?>) answer.at("outfits", j, "slots");
+                smallest = Math.min(smallest, distanceToTheEye(slots, other));
+                fewest = Math.min(fewest, distance(slots, other));
             }
         }
         assertThat(answer.at("smallestDistance")).isEqualTo(smallest);
+        assertThat(answer.at("fewestDifferences")).isEqualTo(fewest);
         assertThat(answer.at("quality")).isIn("exact", "greedy");
     }
 

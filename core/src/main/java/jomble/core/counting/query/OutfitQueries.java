@@ -64,10 +64,16 @@ public final class OutfitQueries {
      * Outfits with a piece that are as different as possible.
      *
      * @param total number of outfits with it
-     * @param smallestDistance the smallest number of counted slots in which two of them differ
+     * @param smallestDistance between any two of them, as {@link LookDistance} weighs it
+     * @param fewestDifferences the smallest number of visible counted slots in which two of them differ
      * @param isExact whether no other choice of the same size is proven to do better
      */
-    public record Ways(BigInteger total, List<Combination> outfits, int smallestDistance, boolean isExact) {}
+    public record Ways(
+            BigInteger total,
+            List<Combination> outfits,
+            int smallestDistance,
+            int fewestDifferences,
+            boolean isExact) {}
 
     /** @param most 1..{@value VariedLooks#MOST} */
     public Ways ways(CountQuestion question, PieceId hero, int most, Progress progress) {
@@ -75,6 +81,7 @@ public final class OutfitQueries {
         SolutionSet set = finder.find(asked, progress.part(0, FIND_SHARE));
         VariedLooks.Looks looks = VariedLooks.of(
                 set,
+                hero,
                 most,
                 one -> finder.complete(asked, List.of(one), part -> progress.goOn(FIND_SHARE))
                         .get(0)
@@ -86,6 +93,7 @@ public final class OutfitQueries {
                 all.count(0),
                 finder.complete(asked, looks.found(), part -> progress.goOn(1)),
                 looks.smallestDistance(),
+                looks.fewestDifferences(),
                 looks.isExact());
     }
 

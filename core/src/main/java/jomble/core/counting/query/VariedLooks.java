@@ -1,25 +1,33 @@
 package jomble.core.counting.query;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import jomble.core.colour.Ciede2000;
 import jomble.core.counting.CountingStoppedException;
 import jomble.core.counting.Progress;
 import jomble.core.counting.compiled.Option;
+import jomble.core.counting.query.FarthestLooks.Standing;
 import jomble.core.piece.Piece;
+import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 
 /**
- * Selects combinations of a set that are as different from each other as possible: the smallest distance between any
- * two is as large as can be found. The distance is the number of counted slots that differ.
+ * Selects looks with one piece that are as different from each other as possible: no partner is used more often than it
+ * must be ({@link PartnerUse}), then the smallest distance between any two ({@link LookDistance}) is as large as can be
+ * found, then the sum of all distances.
  *
- * <p>Starts with the best combination and repeatedly adds the one farthest from those selected, which reaches at least
- * half of the optimal smallest distance (doi:10.1016/0304-3975(85)90224-5). Then combinations are exchanged one at a
- * time for the one farthest from the rest, as long as the smallest distance grows. Ties are broken by the least similar
- * pieces in kind and colour, then by what a stylist would show first.
+ * <p>Starts with the best combination and repeatedly adds the one that stands best beside those selected (farthest
+ * first, doi:10.1016/0304-3975(85)90224-5). Then looks are exchanged one at a time as long as the selection gets better.
+ * Ties are broken by the least similar pieces in kind and colour, then by what a stylist would show first.
  */
 public final class VariedLooks {
     /** The most looks that can be requested; nobody compares more. */
@@ -27,10 +35,11 @@ public final class VariedLooks {
 
     private static final int CANDIDATES = 24;
     private static final int ROUNDS = 3;
-    /** Up to this many combinations, the optimal smallest distance is proven by exhaustive search. */
+    private static final int STARTS = 5;
+    /** Up to this many combinations, an exhaustive search is tried. */
     private static final int SMALL = 300;
 
-    private static final int MOST_STEPS = 2_000_000;
+    private static final int MOST_STEPS = 1_000_000;
     /** Two garments of one kind and nearly one colour look alike: a quarter as different as any other two. */
     private static final double ALIKE = 0.25;
 
@@ -38,73 +47,125 @@ public final class VariedLooks {
     private static final double SAME_KIND = 0.6;
 
     private final SolutionSet set;
-    private final int most;
+    private final LookDistance distance;
+    private final CheapestPaths all;
+    private final BigInteger total;
+    private final int wanted;
     private final ToDoubleFunction<Found> score;
     private final Progress progress;
-    private final List<Found> chosen = new ArrayList<>();
+    private final PartnerUse use;
+    private final FarthestLooks farthest;
     private final Map<Found, Double> scores = new HashMap<>();
-    private int[] values;
-    /** Share of the work done, 0..1. */
-    private double done;
+    /** By two options' indices, how different their pieces look; 0 until it is computed. */
+    private final double[][] unlike;
+    /** Share of the starts that have been tried, 0..1. */
+    private double started;
 
     /**
      * The selected looks.
      *
-     * @param smallestDistance between any two of them; 0 for fewer than two
-     * @param isExact whether it is proven that no choice of the same size has a larger smallest distance
+     * @param smallestDistance between any two of them, as {@link LookDistance} weighs it; 0 for fewer than two
+     * @param fewestDifferences the smallest number of visible slots in which two of them differ; 0 for fewer than two
+     * @param isExact whether it is proven that no other choice of as many is better
      */
-    public record Looks(List<Found> found, int smallestDistance, boolean isExact) {}
+    public record Looks(List<Found> found, int smallestDistance, int fewestDifferences, boolean isExact) {}
 
-    private VariedLooks(SolutionSet set, int most, ToDoubleFunction<Found> score, Progress progress) {
+    private VariedLooks(SolutionSet set, PieceId hero, int most, ToDoubleFunction<Found> score, Progress progress) {
         this.set = set;
-        this.most = most;
         this.score = score;
         this.progress = progress;
+        this.all = new CheapestPaths(set, (slot, option) -> 0);
+        this.total = all.count(0);
+        this.wanted = total.min(BigInteger.valueOf(most)).intValueExact();
+        this.distance = new LookDistance(set, hero);
+        this.use = new PartnerUse(set, distance, Math.max(1, wanted));
+        this.unlike = new double[set.options().all().size()][set.options().all().size()];
+        this.farthest = new FarthestLooks(set, distance, use);
     }
 
     /**
+     * @param hero a piece that every combination of the set has
      * @param most 1..{@value #MOST}
      * @param score how suitable a combination is to be shown; higher is better
      * @return fewer when there are not as many
      * @throws CountingStoppedException when the progress listener asks to stop
      */
-    public static Looks of(SolutionSet set, int most, ToDoubleFunction<Found> score, Progress progress) {
-        VariedLooks looks = new VariedLooks(set, most, score, progress);
-        looks.choose();
-        looks.improve();
-        return looks.proved();
+    public static Looks of(SolutionSet set, PieceId hero, int most, ToDoubleFunction<Found> score, Progress progress) {
+        VariedLooks looks = new VariedLooks(set, hero, most, score, progress);
+        return looks.proved(looks.bestOfStarts());
     }
 
-    private int slots() {
-        return set.question().counted().slots().size();
+    /** The best selection found from several first ones: farthest first, and some drawn at random. */
+    private List<Found> bestOfStarts() {
+        if (wanted == 0) {
+            return List.of();
+        }
+        List<Found> best = farthestFirst();
+        if (isOnlyChoice()) {
+            return best;
+        }
+        Standing bound = bound();
+        best = improved(best, bound);
+        Random random = new Random(STARTS);
+        for (int i = 1; i < STARTS && standing(best).compareTo(bound) > 0; i++) {
+            started = (double) i / STARTS;
+            best = better(best, improved(drawn(random), bound));
+        }
+        return best;
     }
 
-    private void choose() {
-        for (int i = 0; i < most; i++) {
-            done = 0.7 * i / most;
-            if (!progress.goOn(done)) {
-                throw new CountingStoppedException();
-            }
-            Found next = next(chosen);
-            if (next == null) {
-                return;
-            }
-            chosen.add(next);
+    private List<Found> better(List<Found> one, List<Found> other) {
+        return standing(other).compareTo(standing(one)) < 0 ? other : one;
+    }
+
+    private List<Found> farthestFirst() {
+        List<Found> chosen = new ArrayList<>();
+        while (chosen.size() < wanted) {
+            goOn(0.7 * chosen.size() / wanted);
+            chosen.add(chosen.isEmpty() ? best(evenly(CANDIDATES), chosen) : next(chosen));
+        }
+        return chosen;
+    }
+
+    private void goOn(double done) {
+        if (!progress.goOn(started + done / STARTS)) {
+            throw new CountingStoppedException();
         }
     }
 
-    /**
-     * The combination farthest from the others, least similar to them, and best by score, in this order; null when none
-     * is left.
-     */
+    /** Some combinations at even distances in the list of all. */
+    private List<Found> evenly(int number) {
+        return IntStream.range(0, number)
+                .mapToObj(i -> total.multiply(BigInteger.valueOf(i)).divide(BigInteger.valueOf(number)))
+                .distinct()
+                .map(this::at)
+                .toList();
+    }
+
+    /** As many different combinations as are wanted, at random. */
+    private List<Found> drawn(Random random) {
+        Set<BigInteger> places = new LinkedHashSet<>();
+        while (places.size() < wanted) {
+            places.add(new BigInteger(total.bitLength() + 1, random).mod(total));
+        }
+        return places.stream().map(this::at).toList();
+    }
+
+    private Found at(BigInteger place) {
+        long within = place.min(BigInteger.valueOf(Long.MAX_VALUE)).longValueExact();
+        return all.list(0, within, 1).get(0);
+    }
+
     private Found next(List<Found> others) {
-        List<Option[]> from = others.stream().map(Found::options).toList();
-        List<Found> candidates =
-                FarthestCombinations.of(set, from, Math.max(1, slots()), CANDIDATES, part -> progress.goOn(done));
+        return best(farthest.besides(others, CANDIDATES), others);
+    }
+
+    /** Of equally good candidates the one that works, is least similar to the others, and has the best score, in this order. */
+    private Found best(List<Found> candidates, List<Found> others) {
         return candidates.stream()
                 .min(Comparator.comparing(Found::verdict)
                         .thenComparing(one -> -unlikeness(one, others) - scoreOf(one) / 4))
-                .orElse(null);
+                .orElseThrow();
     }
 
     private double scoreOf(Found one) {
@@ -113,23 +174,33 @@ public final class VariedLooks {
 
     /** How different a combination is from the most similar of the others, from 0 on; 0 for the first. */
     private double unlikeness(Found one, List<Found> others) {
-        return others.stream()
-                .mapToDouble(other -> set.question().counted().slots().stream()
-                        .mapToDouble(slot -> unlikeness(one.options()[slot.ordinal()], other.options()[slot.ordinal()]))
-                        .sum())
-                .min()
-                .orElse(0);
+        double least = others.isEmpty() ? 0 : Double.MAX_VALUE;
+        for (Found other : others) {
+            double sum = 0;
+            for (Slot slot : distance.visible()) {
+                sum += LookDistance.weight(slot)
+                        * unlikeness(one.options()[slot.ordinal()], other.options()[slot.ordinal()]);
+            }
+            least = Math.min(least, sum);
+        }
+        return least;
     }
 
-    private static double unlikeness(Option one, Option other) {
+    private double unlikeness(Option one, Option other) {
         if (one == other) {
             return 0;
         }
         if (one == null || other == null) {
             return 1;
         }
-        Piece a = one.pieces().get(0);
-        Piece b = other.pieces().get(0);
+        double[] row = unlike[one.index()];
+        if (row[other.index()] == 0) {
+            row[other.index()] = unlikeness(one.pieces().get(0), other.pieces().get(0));
+        }
+        return row[other.index()];
+    }
+
+    private static double unlikeness(Piece a, Piece b) {
         boolean sameColour = Ciede2000.difference(
                         a.dominantColour().colour().lab(),
                         b.dominantColour().colour().lab())
@@ -138,155 +209,172 @@ public final class VariedLooks {
         return sameKind && sameColour ? ALIKE : sameKind || sameColour ? SAME_KIND : 1;
     }
 
-    private int distance(Found one, Found other) {
-        return FarthestCombinations.distance(
-                one.options(), other.options(), set.question().counted().slots());
+    private Standing standing(List<Found> looks) {
+        int[] uses = new int[set.options().all().size()];
+        int excess = 0;
+        for (Found look : looks) {
+            excess += use.excess(look.options(), uses);
+            PartnerUse.count(look.options(), uses, 1);
+        }
+        return Standing.of(excess, distances(looks));
     }
 
-    private int smallest(List<Found> looks) {
-        int smallest = Integer.MAX_VALUE;
+    private int[] distances(List<Found> looks) {
+        int[] distances = new int[looks.size() * (looks.size() - 1) / 2];
+        int pair = 0;
         for (int i = 0; i < looks.size(); i++) {
-            for (int j = i + 1; j < looks.size(); j++) {
-                smallest = Math.min(smallest, distance(looks.get(i), looks.get(j)));
+            for (int j = 0; j < i; j++) {
+                distances[pair++] =
+                        distance.between(looks.get(i).options(), looks.get(j).options());
             }
         }
-        return looks.size() < 2 ? 0 : smallest;
+        return distances;
     }
 
-    /** Exchanges combinations as long as the smallest distance grows. */
-    private void improve() {
-        boolean better = chosen.size() > 1;
-        for (int round = 0; round < ROUNDS && better; round++) {
-            better = false;
-            for (int i = 0; i < chosen.size() && smallest(chosen) < upperBound(); i++) {
-                done = 0.7 + 0.2 * (round * chosen.size() + i) / (ROUNDS * chosen.size());
-                if (!progress.goOn(done)) {
-                    throw new CountingStoppedException();
-                }
-                List<Found> others = new ArrayList<>(chosen);
-                others.remove(i);
-                Found other = next(others);
+    /** Whether there is nothing to choose: all looks are shown, or one, which cannot differ from another. */
+    private boolean isOnlyChoice() {
+        return wanted < 2 || total.equals(BigInteger.valueOf(wanted));
+    }
+
+    /** Exchanges one look after the other as long as the selection gets better. */
+    private List<Found> improved(List<Found> looks, Standing bound) {
+        List<Found> chosen = looks;
+        for (int round = 0; round < ROUNDS && standing(chosen).compareTo(bound) > 0; round++) {
+            List<Found> before = chosen;
+            for (int i = 0; i < wanted; i++) {
+                goOn(0.7 + 0.3 * (round * wanted + i) / (ROUNDS * wanted));
                 List<Found> changed = new ArrayList<>(chosen);
-                changed.set(i, other);
-                if (other != null && smallest(changed) > smallest(chosen)) {
-                    chosen.set(i, other);
-                    better = true;
-                }
+                changed.remove(i);
+                changed.add(i, next(changed));
+                chosen = better(chosen, changed);
+            }
+            if (chosen == before) {
+                return chosen;
             }
         }
+        return chosen;
     }
 
     /**
-     * An upper bound of the smallest distance: if the pieces of some slots can be combined in fewer ways than there are
-     * looks, two looks agree in all these slots.
+     * What no selection can exceed. In a slot with c contents, k looks agree in at least the pairs that an even spread
+     * leaves; and where some slots can be filled in fewer ways than there are looks, two looks agree in all of them.
      */
-    private int upperBound() {
-        if (values == null) {
-            values = values();
+    private Standing bound() {
+        int pairs = wanted * (wanted - 1) / 2;
+        int sum = 0;
+        int whole = 0;
+        for (PartnerUse.Contents slot : use.contents()) {
+            int weight = LookDistance.weight(slot.slot());
+            int each = wanted / slot.number();
+            int more = wanted % slot.number();
+            int agreeing = more * (each + 1) * each / 2 + (slot.number() - more) * each * (each - 1) / 2;
+            sum += weight * (pairs - agreeing);
+            whole += weight;
         }
-        long together = 1;
-        int shared = 0;
-        for (int count : values) {
-            together *= count;
-            if (together >= chosen.size()) {
-                break;
+        int shared = sharedWeight(0, 1);
+        return new Standing(0, Math.min(whole - shared, sum / pairs), sum);
+    }
+
+    /** The largest weight of slots, from one on, that together with those taken can be filled in fewer ways than there are looks. */
+    private int sharedWeight(int from, long ways) {
+        int most = 0;
+        for (int i = from; i < use.contents().size(); i++) {
+            PartnerUse.Contents slot = use.contents().get(i);
+            if (ways * slot.number() < wanted) {
+                most = Math.max(most, LookDistance.weight(slot.slot()) + sharedWeight(i + 1, ways * slot.number()));
             }
-            shared++;
         }
-        return values.length - shared;
+        return most;
     }
 
-    /** By counted slot, the number of different contents in any combination, including empty, in ascending order. */
-    private int[] values() {
-        int[] least = new CheapestPaths(set, (slot, option) -> 0).leastWith();
-        return set.question().counted().slots().stream()
-                .mapToInt(slot -> {
-                    int options = (int) set.options().in(slot).stream()
-                            .filter(option -> least[option.index()] == 0)
-                            .count();
-                    SlotCost empty = (one, option) -> one == slot && option != null ? SlotCost.NEVER : 0;
-                    return options + (new CheapestPaths(set, empty).least() == 0 ? 1 : 0);
-                })
-                .sorted()
-                .toArray();
+    private Looks proved(List<Found> looks) {
+        if (isOnlyChoice()) {
+            return result(looks, true);
+        }
+        Standing standing = standing(looks);
+        if (standing.compareTo(bound()) <= 0) {
+            return result(looks, true);
+        }
+        if (total.compareTo(BigInteger.valueOf(SMALL)) > 0) {
+            return result(looks, false);
+        }
+        ExhaustiveChoice search = new ExhaustiveChoice(looks, standing);
+        search.extend(0, 0, Integer.MAX_VALUE, 0);
+        return result(search.best, search.steps <= MOST_STEPS);
     }
 
-    private Looks proved() {
-        int smallest = smallest(chosen);
-        CheapestPaths all = new CheapestPaths(set, (slot, option) -> 0);
-        boolean isAll = chosen.size() < most;
-        if (isAll || chosen.size() < 2 || smallest >= upperBound()) {
-            return new Looks(List.copyOf(chosen), smallest, true);
+    private Looks result(List<Found> looks, boolean isExact) {
+        int fewest = Integer.MAX_VALUE;
+        for (int i = 0; i < looks.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                fewest = Math.min(
+                        fewest,
+                        distance.differences(
+                                looks.get(i).options(), looks.get(j).options()));
+            }
         }
-        List<Found> some = all.list(0, 0, SMALL + 1);
-        if (some.size() > SMALL) {
-            return new Looks(List.copyOf(chosen), smallest, false);
-        }
-        return new SmallSet(some, smallest).search();
+        boolean isPair = looks.size() > 1;
+        return new Looks(List.copyOf(looks), isPair ? standing(looks).smallest() : 0, isPair ? fewest : 0, isExact);
     }
 
-    /** Exhaustive search of a small set, until a larger smallest distance is found or ruled out. */
-    private final class SmallSet {
-        private final List<Found> all;
-        private final int[][] distances;
+    /** Goes through every choice from a small set that could still be better than the best so far. */
+    private final class ExhaustiveChoice {
+        private final List<Found> some = all.list(0, 0, SMALL);
+        private final int[][] distances = new int[some.size()][some.size()];
+        private final int[] uses = new int[set.options().all().size()];
+        private final List<Found> taken = new ArrayList<>();
+        private final List<Integer> indices = new ArrayList<>();
+        private List<Found> best;
+        private Standing standing;
         private int steps;
-        private int smallest;
 
-        SmallSet(List<Found> all, int smallest) {
-            this.all = all;
-            this.smallest = smallest;
-            this.distances = new int[all.size()][all.size()];
+        ExhaustiveChoice(List<Found> best, Standing standing) {
+            this.best = best;
+            this.standing = standing;
             for (int i = 0; i < distances.length; i++) {
                 for (int j = 0; j < i; j++) {
-                    distances[i][j] = distance(all.get(i), all.get(j));
+                    distances[i][j] =
+                            distance.between(some.get(i).options(), some.get(j).options());
                     distances[j][i] = distances[i][j];
                 }
             }
         }
 
-        Looks search() {
-            int bound = upperBound();
-            while (smallest < bound) {
-                List<Integer> taken = new ArrayList<>();
-                if (extend(taken, range(), smallest + 1)) {
-                    chosen.clear();
-                    taken.forEach(i -> chosen.add(all.get(i)));
-                    smallest = VariedLooks.this.smallest(chosen);
-                } else {
-                    break;
+        void extend(int from, int excess, int smallest, int sum) {
+            if (taken.size() == wanted) {
+                standing = new Standing(excess, smallest, sum);
+                best = List.copyOf(taken);
+                return;
+            }
+            for (int i = from; i <= some.size() - (wanted - taken.size()) && steps <= MOST_STEPS; i++) {
+                if (++steps % 1024 == 0) {
+                    goOn(1);
+                }
+                Found one = some.get(i);
+                int with = excess + use.excess(one.options(), uses);
+                int least = smallest;
+                int more = sum;
+                for (int other : indices) {
+                    least = Math.min(least, distances[i][other]);
+                    more += distances[i][other];
+                }
+                if (couldBeBetter(with, least, more)) {
+                    PartnerUse.count(one.options(), uses, 1);
+                    taken.add(one);
+                    indices.add(i);
+                    extend(i + 1, with, least, more);
+                    indices.remove(indices.size() - 1);
+                    taken.remove(taken.size() - 1);
+                    PartnerUse.count(one.options(), uses, -1);
                 }
             }
-            return new Looks(List.copyOf(chosen), smallest, steps <= MOST_STEPS);
         }
 
-        private List<Integer> range() {
-            List<Integer> range = new ArrayList<>();
-            for (int i = 0; i < all.size(); i++) {
-                range.add(i);
-            }
-            return range;
-        }
-
-        /** Whether enough combinations can be added, each at the given distance from the others. */
-        private boolean extend(List<Integer> taken, List<Integer> open, int distance) {
-            if (taken.size() == most) {
-                return true;
-            }
-            for (int i = 0; i < open.size() && taken.size() + open.size() - i >= most; i++) {
-                if (++steps > MOST_STEPS || steps % 1024 == 0 && !progress.goOn(0.95)) {
-                    return false;
-                }
-                int one = open.get(i);
-                List<Integer> left = open.subList(i + 1, open.size()).stream()
-                        .filter(other -> distances[one][other] >= distance)
-                        .toList();
-                taken.add(one);
-                if (extend(taken, left, distance)) {
-                    return true;
-                }
-                taken.remove(taken.size() - 1);
-            }
-            return false;
+        /** Further looks only add overuse and only lower the smallest distance. */
+        private boolean couldBeBetter(int excess, int smallest, int sum) {
+            boolean isWhole = taken.size() + 1 == wanted;
+            int mostSum = isWhole ? sum : Integer.MAX_VALUE;
+            return new Standing(excess, smallest, mostSum).compareTo(standing) < 0;
         }
     }
 }
