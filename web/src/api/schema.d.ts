@@ -1874,9 +1874,9 @@ export interface components {
             reason?: string;
         };
         AskedSeasonView: {
-            asked?: number[];
-            /** @description identifies it in requests; <code>asked</code> are the months it is judged in */
+            /** @description identifies it in requests; what works in one of its months works in it */
             id?: string;
+            months?: number[];
         };
         AttributeView: {
             form?: string;
@@ -2800,6 +2800,8 @@ export interface components {
             parts?: components["schemas"]["PartView"][];
             /** Format: int32 */
             points?: number;
+            /** @description what the colours of its main pieces are to each other, such as <code>neutrals-and-accent</code> */
+            scheme?: string;
             /**
              * Format: double
              * @description ranking score, the sum of its <code>parts</code>; higher is better
@@ -3149,6 +3151,18 @@ export interface components {
             /** Format: double */
             share?: number;
         };
+        /**
+         * @description Up to which separability the parts of a broken suit are refused, and count heavily or a little against the
+         *      outfit; 0..10.
+         */
+        SeparabilityLimits: {
+            /** Format: int32 */
+            major?: number;
+            /** Format: int32 */
+            minor?: number;
+            /** Format: int32 */
+            stop?: number;
+        };
         SessionView: {
             currency?: string;
             name?: string;
@@ -3237,6 +3251,7 @@ export interface components {
             bottoms?: string[];
             cells?: components["schemas"]["SuitCellView"][];
             jackets?: string[];
+            limits?: components["schemas"]["SeparabilityLimits"];
             /** @description how strictly suits are kept together */
             school?: string;
             waistcoats?: string[];
@@ -4567,9 +4582,11 @@ export interface operations {
                 verdict?: string;
                 /**
                  * @description <code>stable</code>, or <code>best</code>: best first and varied; of a longer list than can be sorted, an even selection;
-                 *          or <code>credits</code>, for lists of up to 10,000
+                 *          or <code>credits</code> or <code>scheme</code> for lists of up to 10,000
                  */
                 order?: string;
+                /** @description only the outfits of one colour scheme; for lists of up to 10,000 */
+                scheme?: string;
                 offset?: number;
                 limit?: number;
             };

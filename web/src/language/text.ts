@@ -229,7 +229,7 @@ export const common = {
     } as Record<string, string>,
     contexts: 'Outfits by season and occasion',
     contextsWhy:
-      'Each season is counted in its middle month; “all year” counts every outfit that works in at least one season, once, and so is never below a season. Below a figure is what the weather takes away. Pick a cell to see the weakest month and the pieces that drop out.',
+      'A season counts every outfit that works in at least one of its months, once; “all year” does so for all months, and so is never below a season. Below a figure is what the weather takes away. Pick a cell to see the weakest month and the pieces that drop out.',
     lostToWeather: 'fewer than without weather',
     weakestMonth: 'Weakest month',
     dropOut: 'Drop out',

@@ -71,7 +71,7 @@ export function onDesk(
       name: 'Ada',
       sets: [],
       occasions: occasions.map((name) => ({ name })),
-      seasons: ['winter', 'summer'].map((id) => ({ id, asked: [id === 'winter' ? 1 : 7] })),
+      seasons: ['winter', 'summer'].map((id) => ({ id, months: [id === 'winter' ? 1 : 7] })),
       climate: [],
     },
     pieces,

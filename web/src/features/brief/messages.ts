@@ -32,7 +32,7 @@ const messages = {
   // needs
   needs: 'What the client needs',
   needsWhat:
-    'The different bases of each season in its middle month, as counted everywhere, those of its weakest month, and how many are wanted before one is repeated.',
+    'The different bases of each season, as counted everywhere, those of its weakest month alone, and how many are wanted before one is repeated.',
   needsEmpty: 'Add an occasion, and what the wardrobe has for it is counted here.',
   needBases: '{n, plural, one {base} other {bases}}',
   needLine:

@@ -130,7 +130,7 @@ vi.mock('../../api/client', async (original) => {
 
 function shown(at = '') {
   const desk = {
-    client: { seasons: [{ id: 'winter', asked: [1] }], occasions: [{ name: 'desk' }, { name: 'ball' }] },
+    client: { seasons: [{ id: 'winter', months: [1] }], occasions: [{ name: 'desk' }, { name: 'ball' }] },
     pieces,
     byId: new Map(pieces.map((one) => [one.id, one])),
     stamp: 'now',

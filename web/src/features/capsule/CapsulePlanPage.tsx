@@ -270,10 +270,10 @@ function focusFirst() {
   }
 }
 
-/** The season whose middle month comes next. */
-function coming(seasons: { id: string; months?: number[]; asked: number[] }[], today: string) {
+/** The season it is, or where none has this month the next. */
+function coming(seasons: { id: string; months: number[] }[], today: string) {
   const month = dateOf(today).getMonth() + 1;
-  const away = (season: { asked: number[] }) =>
-    Math.min(...season.asked.map((one) => (one - month + 12) % 12));
+  const away = (season: { months: number[] }) =>
+    Math.min(...season.months.map((one) => (one - month + 12) % 12));
   return [...seasons].sort((a, b) => away(a) - away(b))[0];
 }

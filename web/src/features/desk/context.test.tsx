@@ -25,8 +25,8 @@ describe('what can be asked about', () => {
   it('is no weather, the seasons, and coming days with their weather', () => {
     const client = {
       seasons: [
-        { id: 'winter', asked: [1] },
-        { id: 'year', asked: [1, 7] },
+        { id: 'winter', months: [1] },
+        { id: 'year', months: [1, 7] },
       ],
     };
     expect(seasonOptions(client, days)).toEqual([

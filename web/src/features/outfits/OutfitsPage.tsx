@@ -22,6 +22,7 @@ export function OutfitsPage() {
     placed: search.getAll('placed'),
     structure: search.get('structure') ?? undefined,
     verdict: search.get('verdict') ?? undefined,
+    scheme: Object.keys(text.outfits.schemes).find((id) => id && id === search.get('scheme')),
   };
   const ids = [...wanted.containing, ...wanted.placed.map((place) => place.slice(place.indexOf('=') + 1))];
   const order = orders.find((known) => known === search.get('order')) ?? 'best';
@@ -32,6 +33,7 @@ export function OutfitsPage() {
   const narrowed = [
     wanted.verdict === 'daring' && text.outfits.onlyDaring,
     wanted.structure && (common.counts.structures[wanted.structure] ?? wanted.structure),
+    wanted.scheme && text.outfits.schemes[wanted.scheme],
     ids.length > 0 && say('containing', { pieces: join(ids.map((id) => byId.get(id)?.label ?? id)) }),
   ].filter(Boolean);
   const about = [
@@ -41,6 +43,15 @@ export function OutfitsPage() {
         : say('selection', { shown: figure(listed.length), chosen: figure(selected), total: figure(total) })),
     ...(narrowed.length > 0 ? narrowed : [text.outfits.all]),
   ].filter(Boolean);
+
+  function setScheme(scheme: string) {
+    const next = new URLSearchParams(search);
+    next.delete('scheme');
+    if (scheme) {
+      next.set('scheme', scheme);
+    }
+    setSearch(next, { replace: true });
+  }
 
   function all() {
     setSearch(listQuery(search));
@@ -56,7 +67,13 @@ export function OutfitsPage() {
             {text.outfits.clear}
           </Button>
         )}
-        <span className="ml-auto">
+        <span className="ml-auto flex flex-wrap gap-x-4">
+          <Choice
+            label={text.outfits.colours}
+            value={wanted.scheme ?? ''}
+            options={Object.entries(text.outfits.schemes)}
+            onChange={setScheme}
+          />
           <Choice
             label={text.outfits.order}
             value={order}
@@ -67,7 +84,11 @@ export function OutfitsPage() {
       </header>
       {outfits.error && <p role="alert">{sentence(outfits.error)}</p>}
       {outfits.isPending && <WaitingGrid />}
-      {total !== undefined && BigInt(total) === 0n && <p className="text-soft">{text.outfits.empty}</p>}
+      {total !== undefined && BigInt(total) === 0n && (
+        <p className="text-soft">
+          {narrowed.length > 0 ? text.outfits.emptyNarrowed : text.outfits.empty}
+        </p>
+      )}
       <OutfitGrid
         title={say('printed', { name: client.name })}
         context={say('in', {

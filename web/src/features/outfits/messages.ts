@@ -112,7 +112,7 @@ export const say = speaker({
   suitsCaption: 'Tailored jackets, and across them the trousers and skirts they may be worn with',
   brokenWays:
     'of {all} ways to break them up work. {school, select, strict {Suits are kept together here.} free {Suits are broken freely here.} other {Suits are broken where their cut and cloth allow it.}}',
-  changeSchool: 'Change that',
+  changeSchool: 'When a suit may be broken',
   chooseWaistcoat: 'with the waistcoat',
   none: 'none',
   noSuits:
@@ -121,7 +121,7 @@ export const say = speaker({
   apart10: '{n}/10',
   contrast: '{n}',
   howToRead:
-    '7/10: where a suit is broken, how well both parts pass for odd ones; from 5 on they do. The second figure: how far their colours are apart (ΔE00). Judged are the pieces by themselves, whatever the weather.',
+    'The mark is the verdict on everything about the pair: cut, cloth, colour, pattern. {school, select, strict {Suits are kept together here, so that only the same cloth is let through.} other {7/10 is how well both parts of a broken suit pass for odd ones: {rises, select, true {up to {stop} rules the pair out, up to {major} counts heavily against it, up to {minor} a little, and more not at all.} other {up to {minor} counts a little against the pair, and more not at all.}}}} The second figure is how far their colours are apart (ΔE00). Judged are the pieces by themselves, whatever the weather.',
   fromThree:
     '{n, plural, =0 {Nothing from three suits goes together} one {One way from three suits} other {# ways from three suits}}',
   withWaistcoat: 'With {piece}',

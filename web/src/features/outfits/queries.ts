@@ -8,7 +8,7 @@ import { usePrepared } from './Preparing';
 const page = 20;
 
 /** In which a list can be sorted, the usual one first. */
-export const orders = ['best', 'credits', 'stable'] as const;
+export const orders = ['best', 'credits', 'scheme', 'stable'] as const;
 
 /** What every outfit of a list must contain: pieces anywhere, or in one slot, written as in an address: `jacket=p30`. */
 export interface Wanted {
@@ -17,6 +17,8 @@ export interface Wanted {
   structure?: string;
   /** `daring` for those alone. */
   verdict?: string;
+  /** What the colours of the main pieces are to each other. */
+  scheme?: string;
 }
 
 /** The list behind a number, page by page. */

@@ -15,6 +15,13 @@ import { useSuits } from '../queries';
 
 type Picked = { jacket: string; bottom: string };
 
+/** Opens the rule that decides when a suit may be broken. */
+function ruleQuery(search: string) {
+  const query = new URLSearchParams(search);
+  query.set('rule', 'suit.separable');
+  return query;
+}
+
 /** Every tailored jacket with every tailored bottom: which suits may be broken, and why not. */
 export function SuitsPage() {
   const { clientId = '' } = useParams();
@@ -35,7 +42,7 @@ export function SuitsPage() {
   if (!suits.data) {
     return <div className="m-5 h-64 animate-pulse bg-hair" aria-hidden="true" />;
   }
-  const { jackets, bottoms, waistcoats, cells, school } = suits.data;
+  const { jackets, bottoms, waistcoats, cells, school, limits } = suits.data;
   const waistcoat = waistcoats.find((id) => id === params.get('third'));
   const label = (id: string) => byId.get(id)?.label ?? id;
   const cellOf = (jacket: string, bottom: string, over = waistcoat) =>
@@ -79,7 +86,7 @@ export function SuitsPage() {
         <p className="text-soft">
           <strong className="font-serif text-lg text-ink">{works}</strong>{' '}
           {say('brokenWays', { all: broken.length, school })}{' '}
-          <Link to={`/clients/${clientId}/rules${search}`} className="text-chalk underline">
+          <Link to={`/clients/${clientId}/rules?${ruleQuery(search)}`} className="text-chalk underline">
             {say('changeSchool')}
           </Link>
         </p>
@@ -153,7 +160,9 @@ export function SuitsPage() {
           </tbody>
         </table>
       </div>
-      <p className="mt-2 max-w-prose text-xs text-soft">{say('howToRead')}</p>
+      <p className="mt-2 max-w-prose text-xs text-soft">
+        {say('howToRead', { school, rises: String(school !== 'free'), ...limits })}
+      </p>
       {waistcoats.length > 0 && (
         <section className="mt-5">
           <h2 className="font-serif text-[15px] font-semibold">{say('fromThree', { n: three.length })}</h2>

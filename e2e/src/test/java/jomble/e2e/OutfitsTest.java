@@ -31,7 +31,8 @@ class OutfitsTest extends BrowserTest {
         browser.until(b -> cards().size() == 10);
         Set<String> looks = new HashSet<>(cards());
         assertThat(looks).hasSize(10).allMatch(look -> look.contains("Grey suit jacket"));
-        assertThat(browser.see(By.cssSelector("main")).getText()).contains("Any two differ in at least 3 pieces");
+        assertThat(browser.see(By.cssSelector("main")).getText())
+                .containsPattern("Any two differ in at least [3-9] pieces besides Grey suit jacket");
         // the copy for paper has the same drawings: their patterns must not be taken for those on screen
         assertThat(browser.run("const ids = [...document.querySelectorAll('main [id]')].map((e) => e.id);"
                         + "const paper = [...document.querySelectorAll('#printed-outfits [id]')].map((e) => e.id);"
@@ -175,6 +176,19 @@ class OutfitsTest extends BrowserTest {
         browser.checkAccessibility();
     }
 
+    /** Outfits in one colour only; of the others none is among them. */
+    @Test
+    void listsWhatIsInOneColour() {
+        browser.openClient("Ines Halvard", "outfits?season=winter&occasion=desk%20day&containing=p28");
+        browser.until(b -> !cards().isEmpty());
+        browser.choose(By.xpath("//main//label[.='colours']/following-sibling::button"), "neutrals");
+        browser.untilText(
+                By.cssSelector("main header"), text -> text.matches("(?s).*[1-9]\\d* of [1-9].*neutrals only.*"));
+        browser.choose(By.xpath("//main//label[.='colours']/following-sibling::button"), "triad");
+        browser.untilText(By.cssSelector("main"), text -> text.contains("None of the outfits"));
+        browser.checkAccessibility();
+    }
+
     /** The grid of suits, from cell to cell by arrow keys. */
     @Test
     void breaksTheSuits() {
@@ -185,6 +199,8 @@ class OutfitsTest extends BrowserTest {
                 .contains("Grey suit jacket with Ink flannel suit trousers", "With Ink flannel waistcoat");
         browser.see(By.cssSelector("[data-testid='next-suit'] table"));
         browser.checked("suits");
+        assertThat(browser.see(By.linkText("When a suit may be broken")).getAttribute("href"))
+                .contains("/rules?", "rule=suit.separable");
         browser.click(By.xpath("//*[@data-testid='suit-reading']//a[.='Build on it']"));
         browser.see(By.cssSelector("[data-slot='jacket'] [role='radio'][aria-checked='true']"));
     }

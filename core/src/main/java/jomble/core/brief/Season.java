@@ -5,8 +5,8 @@ import java.util.List;
 /**
  * A part of the client's year.
  *
- * <p>A season is judged in its middle month: a union of all its months would flatter, because what works in any of them
- * would count.
+ * <p>What works in one of its months works in the season. Such a union flatters, so that needs and plans also look at the
+ * weakest month.
  *
  * @param name such as "winter", "wet season" or "term"
  * @param months 1 to 12, each once, in consecutive order

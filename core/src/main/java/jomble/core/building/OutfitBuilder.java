@@ -107,8 +107,7 @@ public final class OutfitBuilder {
 
     /** The judge of the context in which the outfit is at its best. */
     private Judge judgeOfBest(CountQuestion question, Outfit outfit) {
-        return question.contexts().stream()
-                .map(context -> new Judge(catalogue, context))
+        return Judge.of(catalogue, question.contexts()).stream()
                 .min(Comparator.comparing(judge -> judge.best(outfit), Judgement.BETTER))
                 .orElseThrow();
     }

@@ -1,11 +1,15 @@
 package jomble.core.colour;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** The relation between an outfit's hues on a circle of twelve sectors; neutrals do not count as hues. */
 public enum ColourScheme {
     ACHROMATIC("achromatic"),
     NEUTRALS("neutrals"),
+    /** One hue, or one neutral: all navy, all brown. */
     MONOCHROMATIC("monochromatic"),
     NEUTRALS_AND_ACCENT("neutrals + accent"),
     /** All hues within three neighbouring sectors. */
@@ -31,12 +35,22 @@ public enum ColourScheme {
         return words;
     }
 
+    /** The name in documents and calls, in kebab-case. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public static Optional<ColourScheme> find(String id) {
+        return Arrays.stream(values()).filter(scheme -> scheme.id().equals(id)).findFirst();
+    }
+
     /** @param families the colour families worn, including neutrals, as bits by ordinal */
     public static ColourScheme of(int families) {
         int neutrals = families & neutrals();
         int hues = families >> ColourFamily.CRIMSON.ordinal();
         if (hues == 0) {
-            return neutrals == 1 << ColourFamily.ACHROMATIC.ordinal() || neutrals == 0 ? ACHROMATIC : NEUTRALS;
+            boolean isGrey = neutrals == 1 << ColourFamily.ACHROMATIC.ordinal() || neutrals == 0;
+            return isGrey ? ACHROMATIC : Integer.bitCount(neutrals) == 1 ? MONOCHROMATIC : NEUTRALS;
         }
         if (Integer.bitCount(hues) == 1) {
             return neutrals == 0 ? MONOCHROMATIC : NEUTRALS_AND_ACCENT;

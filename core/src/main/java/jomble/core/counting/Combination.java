@@ -2,6 +2,7 @@ package jomble.core.counting;
 
 import java.util.List;
 import java.util.Map;
+import jomble.core.colour.ColourScheme;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.score.OutfitScore;
@@ -14,6 +15,7 @@ import jomble.core.piece.Slot;
  * @param slots the counted slots
  * @param filled the other slots, with as few pieces as that verdict needs
  * @param score ranking score of the best way to wear it; higher is better
+ * @param scheme what the colours of its main pieces are to each other
  * @param context the context in which it is at its best
  */
 public record Combination(
@@ -23,4 +25,5 @@ public record Combination(
         int points,
         int credits,
         OutfitScore score,
+        ColourScheme scheme,
         JudgementContext context) {}

@@ -24,6 +24,11 @@ public final class Judge {
     private final Summariser summariser;
     private final Map<WholeRule, WholeRule.Check> checks = new LinkedHashMap<>();
 
+    /** A judge for each of the contexts of a question, in their order. */
+    public static List<Judge> of(RuleCatalogue catalogue, List<JudgementContext> contexts) {
+        return contexts.stream().map(context -> new Judge(catalogue, context)).toList();
+    }
+
     public Judge(RuleCatalogue catalogue, JudgementContext context) {
         this.catalogue = catalogue;
         this.context = context;

@@ -1,9 +1,11 @@
 package jomble.core.judgement;
 
+import java.util.Collection;
 import java.util.function.DoubleUnaryOperator;
 import jomble.core.climate.Comfort;
 import jomble.core.climate.Comfort.Surroundings;
 import jomble.core.colour.ColourScheme;
+import jomble.core.outfit.Worn;
 
 /**
  * Measures of an outfit that are shown but not scored.
@@ -37,6 +39,14 @@ public record OutfitMeasures(
                 half(Math.floor(high * 2)),
                 half(Math.floor(dressed * 2)),
                 ColourScheme.of(judgement.summary().families()).words());
+    }
+
+    /** The colour scheme of the main pieces of an outfit. */
+    public static ColourScheme scheme(Collection<Worn> worn) {
+        return ColourScheme.of(worn.stream()
+                .filter(one -> one.slot().isMain())
+                .mapToInt(one -> 1 << one.piece().colourFamily().ordinal())
+                .reduce(0, (some, more) -> some | more));
     }
 
     private static double half(double doubled) {

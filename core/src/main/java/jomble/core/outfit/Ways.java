@@ -60,7 +60,8 @@ public final class Ways {
         List<Worn> ways = new ArrayList<>(List.of(plain.finished(Finish.OPEN)));
         boolean staysOpen = piece.opening() == Opening.OPEN_FRONT || !piece.isFirstOf(Slot.MID);
         if (!staysOpen) {
-            ways.add(plain.finished(Finish.BUTTONED));
+            // A waistcoat is buttoned unless that spoils something; a cardigan hangs open.
+            ways.add(piece.is(Trait.WAISTCOAT) ? 0 : 1, plain.finished(Finish.BUTTONED));
         }
         if (piece.isFirstOf(Slot.TOP)) {
             piece.finishes().stream().filter(OVER_A_ROLL_NECK::contains).forEach(way -> ways.add(plain.finished(way)));

@@ -38,8 +38,7 @@ public final class SuitGrid {
 
     /** @param contexts the best verdict over these counts, as in a union of months */
     public SuitGrid(RuleCatalogue catalogue, List<JudgementContext> contexts) {
-        this.judges =
-                contexts.stream().map(context -> new Judge(catalogue, context)).toList();
+        this.judges = Judge.of(catalogue, contexts);
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import jomble.core.colour.ColourScheme;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.score.OutfitScore;
@@ -73,6 +74,7 @@ class VariedOrderTest {
                             0,
                             0,
                             new OutfitScore(List.of(new OutfitScore.Part(OutfitScore.Kind.ECHO, points))),
+                            ColourScheme.NEUTRALS,
                             JudgementContext.PLAIN));
                 }
             }

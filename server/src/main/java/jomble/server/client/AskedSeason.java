@@ -15,12 +15,11 @@ import jomble.server.problem.ProblemException;
  *
  * @param id name of the client's season, {@link ClimateReader#ALL_YEAR} for all of them, a date, or empty for no
  *     weather
- * @param asked months it is judged in: the middle month of a season; for the year, that of each season
- * @param months all its months
+ * @param months all its months; what works in one of them works in the season
  * @param day the day, null for a season or the year
  */
-public record AskedSeason(String id, List<Integer> asked, List<Integer> months, LocalDate day) {
-    private static final AskedSeason NONE = new AskedSeason("", List.of(), List.of(), null);
+public record AskedSeason(String id, List<Integer> months, LocalDate day) {
+    private static final AskedSeason NONE = new AskedSeason("", List.of(), null);
     private static final Pattern DATE = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
     /** No weather, the seasons whose climate is known, and the year if all are. */
@@ -46,7 +45,7 @@ public record AskedSeason(String id, List<Integer> asked, List<Integer> months, 
         boolean isKnown = id.equals(ClimateReader.ALL_YEAR)
                 || brief.seasons().stream().anyMatch(season -> season.name().equals(id));
         if (!isKnown && DATE.matcher(id).matches()) {
-            return new AskedSeason(id, List.of(), List.of(), day(id));
+            return new AskedSeason(id, List.of(), day(id));
         }
         if (!isKnown) {
             throw ProblemException.notFound("The season " + id);
@@ -67,13 +66,12 @@ public record AskedSeason(String id, List<Integer> asked, List<Integer> months, 
     }
 
     private static AskedSeason of(Season season) {
-        return new AskedSeason(season.name(), List.of(season.middle()), season.months(), null);
+        return new AskedSeason(season.name(), season.months(), null);
     }
 
     private static AskedSeason year(List<Season> seasons) {
         return new AskedSeason(
                 ClimateReader.ALL_YEAR,
-                seasons.stream().map(Season::middle).sorted().toList(),
                 seasons.stream()
                         .flatMap(season -> season.months().stream())
                         .sorted()

@@ -51,8 +51,8 @@ class ClientController {
 
     record SetView(String id, long version, String kind, String label) {}
 
-    /** @param id identifies it in requests; {@code asked} are the months it is judged in */
-    record AskedSeasonView(String id, List<Integer> asked) {}
+    /** @param id identifies it in requests; what works in one of its months works in it */
+    record AskedSeasonView(String id, List<Integer> months) {}
 
     /** @param seasons those whose climate is known */
     record ClientView(
@@ -98,7 +98,7 @@ class ClientController {
                         .toList(),
                 AskedSeason.of(brief).stream()
                         .filter(season -> !season.id().isEmpty())
-                        .map(season -> new AskedSeasonView(season.id(), season.asked()))
+                        .map(season -> new AskedSeasonView(season.id(), season.months()))
                         .toList(),
                 parts.entries(id, Parts.SETS).stream()
                         .map(ClientController::view)

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import jomble.core.colour.ColourScheme;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Counter;
@@ -243,7 +244,8 @@ class ClientCountController {
      *
      * @param verdict {@code works}, with the daring ones after those where they are included; or {@code daring} for those alone
      * @param order {@code stable}, or {@code best}: best first and varied; of a longer list than can be sorted, an even selection;
-     *     or {@code credits}, for lists of up to 10,000
+     *     or {@code credits} or {@code scheme} for lists of up to 10,000
+     * @param scheme only the outfits of one colour scheme; for lists of up to 10,000
      */
     @GetMapping("/outfits")
     CombinationsView outfits(
@@ -258,6 +260,7 @@ class ClientCountController {
             @RequestParam(required = false) String structure,
             @RequestParam(defaultValue = "works") String verdict,
             @RequestParam(defaultValue = "stable") String order,
+            @RequestParam(required = false) String scheme,
             @RequestParam(defaultValue = "0") int offset,
             @RequestParam(defaultValue = "20") int limit) {
         boolean isOnlyDaring = isOnlyDaring(verdict);
@@ -273,13 +276,19 @@ class ClientCountController {
         long before = isOnlyDaring ? working(asked, deadline) : 0;
         int from = Math.max(0, offset);
         Function<Combination, String> figures = one -> drawings.figure(one, question.wardrobe());
-        ListOrder listed = order(order);
-        if (listed != ListOrder.STABLE) {
-            SortedLists.Sorted sorted = sortedLists.page(asked, listed, before, from, most, deadline);
+        SortedLists.Part part = new SortedLists.Part(asked, before, order(order), scheme(scheme));
+        if (part.isSorted()) {
+            SortedLists.Sorted sorted = sortedLists.page(part, from, most, deadline);
             return CombinationsView.drawn(sorted.page(), figures, sorted.listed());
         }
         return CombinationsView.drawn(
                 counter.list(asked, before + from, most, deadline).after(before), figures, null);
+    }
+
+    private static ColourScheme scheme(String scheme) {
+        return scheme == null
+                ? null
+                : ColourScheme.find(scheme).orElseThrow(() -> ProblemException.notFound("The colour scheme " + scheme));
     }
 
     /** Number of combinations before the daring ones. */

@@ -24,6 +24,7 @@ public record CombinationsView(Exact total, Integer listed, List<OutfitView> out
      * @param slots the counted slots: from slot to piece, or to several pieces for a jewellery set
      * @param filled the other slots, filled in the best way
      * @param score ranking score, the sum of its {@code parts}; higher is better
+     * @param scheme what the colours of its main pieces are to each other, such as {@code neutrals-and-accent}
      * @param figure the drawing, if requested
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -35,6 +36,7 @@ public record CombinationsView(Exact total, Integer listed, List<OutfitView> out
             int credits,
             double score,
             List<PartView> parts,
+            String scheme,
             String figure) {}
 
     /** One part of the score, in points. */
@@ -66,6 +68,7 @@ public record CombinationsView(Exact total, Integer listed, List<OutfitView> out
                 one.score().parts().stream()
                         .map(part -> new PartView(part.kind().id(), part.points()))
                         .toList(),
+                one.scheme().id(),
                 figure);
     }
 

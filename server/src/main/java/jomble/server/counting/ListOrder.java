@@ -9,5 +9,7 @@ enum ListOrder implements Word {
     /** Best first, and varied. */
     BEST,
     /** By verdict, then credits, then the stable order. */
-    CREDITS
+    CREDITS,
+    /** By verdict, then colour scheme, then the stable order. */
+    SCHEME
 }

@@ -94,20 +94,13 @@ class OccasionTrialController {
         Function<Chosen, Question> asking = questions.asking(trying);
         Question at = asking.apply(new Chosen(trial.season(), occasion.name(), CLOTHES, false));
         Question anywhere = asking.apply(new Chosen(trial.season(), null, CLOTHES, false));
-        SortedLists.Sorted passing = sortedLists.page(at.toCount(), ListOrder.BEST, 0, 0, TRIED, deadline);
-        List<Judge> judges = at.contexts().stream()
-                .map(context -> new Judge(catalogue, context))
+        SortedLists.Sorted passing = sortedLists.page(best(at), 0, TRIED, deadline);
+        List<Judge> judges = Judge.of(catalogue, at.contexts());
+        List<Judged> failing = sortedLists.page(best(anywhere), 0, LOOKED_AT, deadline).page().combinations().stream()
+                .map(one -> judged(one, judges, trying))
+                .filter(one -> one.judgement.verdict() != Verdict.WORKS)
+                .sorted(Comparator.comparing(one -> one.judgement, Judgement.BETTER))
                 .toList();
-        List<Judged> failing =
-                sortedLists
-                        .page(anywhere.toCount(), ListOrder.BEST, 0, 0, LOOKED_AT, deadline)
-                        .page()
-                        .combinations()
-                        .stream()
-                        .map(one -> judged(one, judges, trying))
-                        .filter(one -> one.judgement.verdict() != Verdict.WORKS)
-                        .sorted(Comparator.comparing(one -> one.judgement, Judgement.BETTER))
-                        .toList();
         return new TrialView(
                 Exact.of(passing.page().total()),
                 passing.page().combinations().stream()
@@ -151,5 +144,9 @@ class OccasionTrialController {
                         .slots(),
                 drawings.figure(judged.combination, wardrobe),
                 findings);
+    }
+
+    private static SortedLists.Part best(Question question) {
+        return new SortedLists.Part(question.toCount(), 0, ListOrder.BEST, null);
     }
 }

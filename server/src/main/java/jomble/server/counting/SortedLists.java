@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import jomble.core.colour.ColourScheme;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.CountQuestion;
@@ -15,9 +16,9 @@ import jomble.server.problem.ProblemException;
 import org.springframework.stereotype.Component;
 
 /**
- * Lists in an order other than the stable one: best first and varied, or by credits. Sorting requires completing every
- * outfit, so lists of up to {@value #LONGEST} are sorted whole. For a longer list, best first sorts {@value #SELECTED}
- * outfits spread evenly over the stable order in runs of {@value #RUN}, and by credits is refused. The most recent
+ * Lists in an order other than the stable one, and lists of one colour scheme. Both require completing every outfit, so
+ * lists of up to {@value #LONGEST} are sorted and narrowed whole. For a longer list, best first sorts {@value #SELECTED}
+ * outfits spread evenly over the stable order in runs of {@value #RUN}, and everything else is refused. The most recent
  * lists are cached.
  */
 @Component
@@ -29,6 +30,8 @@ class SortedLists {
     private static final long BYTES_OF_AN_OUTFIT = 1500;
     private static final Comparator<Combination> BY_CREDITS =
             Comparator.comparing(Combination::verdict).thenComparing(Combination::credits, Comparator.reverseOrder());
+    private static final Comparator<Combination> BY_SCHEME =
+            Comparator.comparing(Combination::verdict).thenComparing(Combination::scheme);
 
     private final Counter counter;
     private final AnswerCache<Part, Laid> known = new AnswerCache<>(
@@ -46,8 +49,18 @@ class SortedLists {
     /** A sorted list or selection, with the length of the whole list. */
     private record Laid(BigInteger total, List<Combination> outfits) {}
 
-    /** Part of a list from an index on, and its order. */
-    private record Part(CountQuestion question, long from, ListOrder order) {}
+    /**
+     * What to list.
+     *
+     * @param from index of the list's first combination among those of the question
+     * @param scheme the only colour scheme; null for all
+     */
+    record Part(CountQuestion question, long from, ListOrder order, ColourScheme scheme) {
+        /** Whether it cannot be listed page by page as it is counted. */
+        boolean isSorted() {
+            return order != ListOrder.STABLE || scheme != null;
+        }
+    }
 
     SortedLists(Counter counter) {
         this.counter = counter;
@@ -56,14 +69,11 @@ class SortedLists {
     /**
      * A page of the sorted list.
      *
-     * @param order other than the stable one
-     * @param from index of the list's first combination among those of the question
      * @param offset in the sorted list
      * @throws CountingStoppedException when {@code progress} asks to stop
-     * @throws ProblemException when a list by credits is longer than {@value #LONGEST}
+     * @throws ProblemException when a list other than best first is longer than {@value #LONGEST}
      */
-    Sorted page(CountQuestion question, ListOrder order, long from, int offset, int limit, Progress progress) {
-        Part part = new Part(question, from, order);
+    Sorted page(Part part, int offset, int limit, Progress progress) {
         Laid laid = known.get(part);
         if (laid == null) {
             laid = sorted(part, progress);
@@ -78,20 +88,31 @@ class SortedLists {
     private Laid sorted(Part part, Progress progress) {
         BigInteger total = page(part, 0, progress.part(0, 0.1)).total();
         boolean isLonger = total.compareTo(BigInteger.valueOf(LONGEST)) > 0;
-        if (isLonger && part.order == ListOrder.CREDITS) {
+        if (isLonger && (part.order != ListOrder.BEST || part.scheme != null)) {
             throw ProblemException.conflict(
                     "too-long",
-                    "Lists of up to %,d outfits can be sorted; this one has %,d.".formatted(LONGEST, total));
+                    "Lists of up to %,d outfits can be sorted or narrowed by colour; this one has %,d."
+                            .formatted(LONGEST, total));
         }
         Progress rest = progress.part(0.1, 1);
         List<Combination> outfits = isLonger
                 ? selection(part, total, rest)
                 : page(part, LONGEST, rest).combinations();
-        return new Laid(
-                total,
-                part.order == ListOrder.CREDITS
-                        ? outfits.stream().sorted(BY_CREDITS).toList()
-                        : VariedOrder.of(outfits));
+        if (part.scheme == null) {
+            return new Laid(total, ordered(outfits, part.order));
+        }
+        List<Combination> ofScheme =
+                outfits.stream().filter(one -> one.scheme() == part.scheme).toList();
+        return new Laid(BigInteger.valueOf(ofScheme.size()), ordered(ofScheme, part.order));
+    }
+
+    private static List<Combination> ordered(List<Combination> outfits, ListOrder order) {
+        return switch (order) {
+            case STABLE -> outfits;
+            case BEST -> VariedOrder.of(outfits);
+            case CREDITS -> outfits.stream().sorted(BY_CREDITS).toList();
+            case SCHEME -> outfits.stream().sorted(BY_SCHEME).toList();
+        };
     }
 
     private List<Combination> selection(Part part, BigInteger total, Progress progress) {

@@ -138,8 +138,8 @@ public class ClientQuestions {
     private void putWeather(Map<String, Object> context, AskedSeason season, Brief brief) {
         if (season.day() != null) {
             context.put("weather", QuestionReader.write(days.on(season.day(), brief)));
-        } else if (!season.asked().isEmpty()) {
-            context.put("months", new ArrayList<Object>(season.asked()));
+        } else if (!season.months().isEmpty()) {
+            context.put("months", new ArrayList<Object>(season.months()));
         }
     }
 

@@ -77,17 +77,20 @@ public class OutfitDrawings {
     }
 
     /**
-     * An outfit on the dress form, worn in the best way in the first context of a question.
+     * An outfit on the dress form, worn in the best way in the context of a question where it is at its best.
      *
      * @param coatOn whether the coat is drawn
      * @param marked the slot to mark
      */
     public String figure(Map<Slot, List<PieceId>> outfit, Question question, boolean coatOn, Slot marked) {
-        JudgementContext context = question.contexts().get(0);
-        Outfit best = new Judge(catalogue, context)
-                .best(outfit(outfit, question.wardrobe()))
+        Outfit asked = outfit(outfit, question.wardrobe());
+        Outfit best = Judge.of(catalogue, question.contexts()).stream()
+                .map(judge -> judge.best(asked))
+                .min(Judgement.BETTER)
+                .orElseThrow()
                 .outfit();
-        return Figure.of(coatOn ? best : indoors(best), context.brief().heights(), true, List.of(marked));
+        return Figure.of(
+                coatOn ? best : indoors(best), question.wardrobe().brief().heights(), true, List.of(marked));
     }
 
     private String figure(Outfit outfit, JudgementContext context) {

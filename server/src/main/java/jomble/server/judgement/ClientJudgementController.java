@@ -208,9 +208,7 @@ class ClientJudgementController {
     }
 
     private List<Judge> judges(Question question) {
-        return question.contexts().stream()
-                .map(context -> new Judge(catalogue, context))
-                .toList();
+        return Judge.of(catalogue, question.contexts());
     }
 
     private static Map<String, String> slots(Outfit outfit) {

@@ -46,9 +46,7 @@ class ComputeController {
         Question question = QuestionReader.read(node);
         List<Outfit> outfits = QuestionReader.outfits(node.field("outfits"), question.wardrobe());
         node.finish();
-        List<Judge> judges = question.contexts().stream()
-                .map(context -> new Judge(catalogue, context))
-                .toList();
+        List<Judge> judges = Judge.of(catalogue, question.contexts());
         return new Verdicts(outfits.stream()
                 .map(outfit -> BestJudgement.of(judges, outfit).view())
                 .toList());

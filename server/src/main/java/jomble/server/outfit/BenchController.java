@@ -15,6 +15,7 @@ import jomble.core.counting.query.OutfitQueries;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.judgement.FindingTexts;
+import jomble.core.judgement.Judge;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.outfit.Outfit;
@@ -33,6 +34,7 @@ import jomble.server.counting.StreamedEvent;
 import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.document.NamedPieces;
+import jomble.server.judgement.BestJudgement;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -48,6 +50,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/v1/clients/{clientId}")
 class BenchController {
     private final ClientQuestions questions;
+    private final RuleCatalogue catalogue;
     private final OutfitBuilder bench;
     private final Registers registers;
     private final OutfitQueries queries;
@@ -63,6 +66,7 @@ class BenchController {
         this.questions = questions;
         this.queries = queries;
         this.seconds = seconds;
+        this.catalogue = catalogue;
         this.bench = new OutfitBuilder(catalogue, queries);
         this.registers = new Registers(catalogue);
         this.streams = streams;
@@ -148,8 +152,10 @@ class BenchController {
             @RequestParam(required = false) String capsule,
             @RequestParam(defaultValue = "") List<String> wear) {
         Question question = questions.ask(clientId, new Chosen(season, occasion, null, false).within(capsule));
-        JudgementContext context = question.contexts().get(0);
-        return registers.of(outfit(wear, question), question.wardrobe().pieces(), context).stream()
+        Outfit base = outfit(wear, question);
+        JudgementContext context =
+                BestJudgement.of(Judge.of(catalogue, question.contexts()), base).context();
+        return registers.of(base, question.wardrobe().pieces(), context).stream()
                 .map(one -> view(one, context))
                 .toList();
     }

@@ -29,6 +29,7 @@ import jomble.server.document.ClientQuestions;
 import jomble.server.document.ClientQuestions.Chosen;
 import jomble.server.document.NamedPieces;
 import jomble.server.drawing.OutfitDrawings;
+import jomble.server.judgement.BestJudgement;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -125,10 +126,8 @@ class ClientOutfitController {
     /** Other ways to wear the pieces of an outfit that work as well. */
     private List<FinishChangeView> otherFinishes(Map<Slot, List<PieceId>> pieces, Question question) {
         Outfit outfit = OutfitDrawings.outfit(pieces, question.wardrobe());
-        List<Judge> judges = question.contexts().stream()
-                .map(context -> new Judge(catalogue, context))
-                .toList();
-        Outfit best = judges.get(0).best(outfit).outfit();
+        List<Judge> judges = Judge.of(catalogue, question.contexts());
+        Outfit best = BestJudgement.of(judges, outfit).judgement().outfit();
         List<FinishChangeView> finishes = new ArrayList<>();
         for (Worn worn : best.worn()) {
             for (Worn way : Ways.of(worn)) {

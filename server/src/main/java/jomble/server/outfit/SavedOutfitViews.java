@@ -171,9 +171,10 @@ class SavedOutfitViews {
             return known
                     .computeIfAbsent(
                             List.of(season, occasion),
-                            key -> asking.apply(new Chosen(season, occasion, null, false)).contexts().stream()
-                                    .map(context -> new Judge(catalogue, context))
-                                    .toList())
+                            key -> Judge.of(
+                                    catalogue,
+                                    asking.apply(new Chosen(season, occasion, null, false))
+                                            .contexts()))
                     .stream()
                     .map(judge -> judge.best(outfit, finishes))
                     .min(Judgement.BETTER)

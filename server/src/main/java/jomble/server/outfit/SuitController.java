@@ -7,9 +7,11 @@ import java.util.UUID;
 import jomble.core.document.Question;
 import jomble.core.judgement.FindingKind;
 import jomble.core.judgement.FindingTexts;
+import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.RuleCatalogue;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.judgement.Verdict;
+import jomble.core.judgement.rule.tailoring.SuitSeparableRule;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 import jomble.core.suit.NextSuit;
@@ -63,9 +65,16 @@ class SuitController {
             String reason,
             String kind) {}
 
+    /**
+     * Up to which separability the parts of a broken suit are refused, and count heavily or a little against the
+     * outfit; 0..10.
+     */
+    record SeparabilityLimits(int stop, int major, int minor) {}
+
     /** @param school how strictly suits are kept together */
     record SuitsView(
             String school,
+            SeparabilityLimits limits,
             List<String> jackets,
             List<String> bottoms,
             List<String> waistcoats,
@@ -96,6 +105,7 @@ class SuitController {
                 .of(question.wardrobe().pieces());
         return new SuitsView(
                 question.contexts().get(0).schools().of(SchoolSwitch.TAILORING),
+                limits(question.contexts().get(0)),
                 ids(grid.jackets()),
                 ids(grid.bottoms()),
                 ids(grid.waistcoats()),
@@ -115,6 +125,14 @@ class SuitController {
                         .map(suit -> new NextSuitView(
                                 suit.attributes(), suit.withJacket(), suit.withTrousers(), suit.otherwise()))
                         .toList();
+    }
+
+    private static SeparabilityLimits limits(JudgementContext context) {
+        SuitSeparableRule rule = new SuitSeparableRule();
+        return new SeparabilityLimits(
+                (int) context.value(rule, SuitSeparableRule.STOP),
+                (int) context.value(rule, SuitSeparableRule.MAJOR),
+                (int) context.value(rule, SuitSeparableRule.MINOR));
     }
 
     private static List<String> ids(List<Piece> pieces) {

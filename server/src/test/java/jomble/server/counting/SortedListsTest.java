@@ -109,4 +109,31 @@ class SortedListsTest {
         assertThat(best).containsExactlyInAnyOrderElementsOf(daring);
         assertThat(stylist.get(some + "&verdict=no").status()).isEqualTo(404);
     }
+
+    @Test
+    void listsOneColourSchemeAfterTheOtherAndOneAlone(Jomble jomble) {
+        Caller stylist = jomble.stylist();
+        String some = ofInes(stylist) + "?season=winter&containing=p28";
+        List<Map<String, Object>> stable = all(stylist, some, 100);
+        List<Object> schemes = all(stylist, some + "&order=scheme", 73).stream()
+                .map(outfit -> outfit.get("scheme"))
+                .toList();
+        List<Object> inOrder = schemes.stream().distinct().toList();
+        assertThat(inOrder).hasSizeGreaterThan(2);
+        assertThat(schemes).isSortedAccordingTo(Comparator.comparing(inOrder::indexOf));
+        int sum = 0;
+        for (Object scheme : inOrder) {
+            List<Map<String, Object>> alone = all(stylist, some + "&scheme=" + scheme, 73);
+            assertThat(alone)
+                    .isEqualTo(stable.stream()
+                            .filter(outfit -> outfit.get("scheme").equals(scheme))
+                            .toList());
+            assertThat(new HashSet<>(all(stylist, some + "&order=best&scheme=" + scheme, 73)))
+                    .isEqualTo(new HashSet<>(alone));
+            sum += alone.size();
+        }
+        assertThat(sum).isEqualTo(stable.size());
+        assertThat(stylist.get(some + "&scheme=triad").at("total")).isEqualTo(0);
+        assertThat(stylist.get(some + "&scheme=plaid").status()).isEqualTo(404);
+    }
 }

@@ -70,9 +70,7 @@ public final class CompiledQuestion {
         if (options.ways().size() > MOST_WAYS) {
             throw new WardrobeTooLargeException(options.ways().size(), MOST_WAYS);
         }
-        this.judges = question.contexts().stream()
-                .map(context -> new Judge(catalogue, context))
-                .toList();
+        this.judges = Judge.of(catalogue, question.contexts());
         Map<JudgementContext, FindingMasks> lasting = new HashMap<>();
         for (JudgementContext context : question.contexts()) {
             FindingMasks masks = lasting.computeIfAbsent(

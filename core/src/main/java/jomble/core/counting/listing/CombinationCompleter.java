@@ -17,6 +17,7 @@ import jomble.core.counting.enumeration.CompiledQuestion;
 import jomble.core.counting.enumeration.Constraints;
 import jomble.core.counting.query.Found;
 import jomble.core.judgement.JudgementContext;
+import jomble.core.judgement.OutfitMeasures;
 import jomble.core.judgement.Verdict;
 import jomble.core.judgement.score.OutfitScore;
 import jomble.core.outfit.Structure;
@@ -88,6 +89,7 @@ public final class CombinationCompleter {
                 best.points(),
                 best.credits(),
                 OutfitScore.of(worn, best.points(), judged),
+                OutfitMeasures.scheme(worn),
                 judged);
     }
 }

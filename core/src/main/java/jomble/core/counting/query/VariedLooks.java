@@ -3,10 +3,8 @@ package jomble.core.counting.query;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
@@ -27,7 +25,7 @@ import jomble.core.piece.Slot;
  *
  * <p>Starts with the best combination and repeatedly adds the one that stands best beside those selected (farthest
  * first, doi:10.1016/0304-3975(85)90224-5). Then looks are exchanged one at a time as long as the selection gets better.
- * Ties are broken by the least similar pieces in kind and colour, then by what a stylist would show first.
+ * The first look is one a stylist would show first; ties are broken by the least similar pieces in kind and colour.
  */
 public final class VariedLooks {
     /** The most looks that can be requested; nobody compares more. */
@@ -55,7 +53,6 @@ public final class VariedLooks {
     private final Progress progress;
     private final PartnerUse use;
     private final FarthestLooks farthest;
-    private final Map<Found, Double> scores = new HashMap<>();
     /** By two options' indices, how different their pieces look; 0 until it is computed. */
     private final double[][] unlike;
     /** Share of the starts that have been tried, 0..1. */
@@ -86,7 +83,7 @@ public final class VariedLooks {
     /**
      * @param hero a piece that every combination of the set has
      * @param most 1..{@value #MOST}
-     * @param score how suitable a combination is to be shown; higher is better
+     * @param score how suitable a combination is to be shown first; higher is better
      * @return fewer when there are not as many
      * @throws CountingStoppedException when the progress listener asks to stop
      */
@@ -122,7 +119,7 @@ public final class VariedLooks {
         List<Found> chosen = new ArrayList<>();
         while (chosen.size() < wanted) {
             goOn(0.7 * chosen.size() / wanted);
-            chosen.add(chosen.isEmpty() ? best(evenly(CANDIDATES), chosen) : next(chosen));
+            chosen.add(chosen.isEmpty() ? shownFirst() : next(chosen));
         }
         return chosen;
     }
@@ -156,20 +153,19 @@ public final class VariedLooks {
         return all.list(0, within, 1).get(0);
     }
 
+    /** Of equally good candidates one that works, and of these the least similar to the others. */
     private Found next(List<Found> others) {
-        return best(farthest.besides(others, CANDIDATES), others);
-    }
-
-    /** Of equally good candidates the one that works, is least similar to the others, and has the best score, in this order. */
-    private Found best(List<Found> candidates, List<Found> others) {
-        return candidates.stream()
-                .min(Comparator.comparing(Found::verdict)
-                        .thenComparing(one -> -unlikeness(one, others) - scoreOf(one) / 4))
+        return farthest.besides(others, CANDIDATES).stream()
+                .min(Comparator.comparing(Found::verdict).thenComparing(one -> -unlikeness(one, others)))
                 .orElseThrow();
     }
 
-    private double scoreOf(Found one) {
-        return scores.computeIfAbsent(one, score::applyAsDouble);
+    /** The look a stylist would show first, among some of all. */
+    private Found shownFirst() {
+        return evenly(CANDIDATES).stream()
+                .min(Comparator.comparing(Found::verdict)
+                        .thenComparing(Comparator.comparingDouble(score).reversed()))
+                .orElseThrow();
     }
 
     /** How different a combination is from the most similar of the others, from 0 on; 0 for the first. */

@@ -25,9 +25,9 @@ import jomble.core.piece.Structure;
 
 /** {@code suit.separable}: whether the parts of a broken suit can stand apart. */
 public final class SuitSeparableRule implements PairRule {
-    private static final Parameter STOP = new Parameter("stop", 1, "score");
-    private static final Parameter MAJOR = new Parameter("major", 3, "score");
-    private static final Parameter MINOR = new Parameter("minor", 4, "score");
+    public static final Parameter STOP = new Parameter("stop", 1, "score");
+    public static final Parameter MAJOR = new Parameter("major", 3, "score");
+    public static final Parameter MINOR = new Parameter("minor", 4, "score");
     private static final RuleInfo INFO = RuleInfo.of(
                     "suit.separable",
                     "Can the suit be broken?",
