@@ -85,9 +85,7 @@ export function OutfitsPage() {
       {outfits.error && <p role="alert">{sentence(outfits.error)}</p>}
       {outfits.isPending && <WaitingGrid />}
       {total !== undefined && BigInt(total) === 0n && (
-        <p className="text-soft">
-          {narrowed.length > 0 ? text.outfits.emptyNarrowed : text.outfits.empty}
-        </p>
+        <p className="text-soft">{narrowed.length > 0 ? text.outfits.emptyNarrowed : text.outfits.empty}</p>
       )}
       <OutfitGrid
         title={say('printed', { name: client.name })}
