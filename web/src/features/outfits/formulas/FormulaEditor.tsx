@@ -4,7 +4,7 @@ import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { KindPicker } from '../../pieces';
 import { useVocabulary } from '../../desk';
-import { colourFamilies, colourRoles, lists, type FormulaSlots, type SlotFormula } from './formulas';
+import { colourFamilies, colourRoles, lists, shades, type FormulaSlots, type SlotFormula } from './formulas';
 import { say } from '../messages';
 
 interface Props {
@@ -13,7 +13,24 @@ interface Props {
 }
 
 /** The slots a formula usually speaks of. */
-const usual = ['top', 'bottom', 'onepiece', 'mid', 'jacket', 'coat', 'shoes', 'belt', 'neck', 'bag'];
+const usual = [
+  'top',
+  'bottom',
+  'onepiece',
+  'drape',
+  'mid',
+  'jacket',
+  'coat',
+  'shoes',
+  'legwear',
+  'belt',
+  'bag',
+  'hat',
+  'neck',
+  'tie',
+  'jewellery',
+  'watch',
+];
 
 /** A formula in words, slot by slot; every word can be taken out, and others put in. */
 export function FormulaEditor({ slots, onChange }: Props) {
@@ -26,7 +43,7 @@ export function FormulaEditor({ slots, onChange }: Props) {
     ),
     ...(vocabulary.data?.words.pattern ?? []).map((id) => [`patterns ${id}`, words(id)] as const),
     ...colourRoles.map((id) => [`colourRoles ${id}`, say('colourRole', { role: id })] as const),
-    ...colourFamilies.map((id) => [`colours ${id}`, id] as const),
+    ...[...shades, ...colourFamilies].map((id) => [`colours ${id}`, id] as const),
     ...[2, 3, 4, 5, 6].map((n) => [`formalityLow ${n}`, say('formalityFrom', { n })] as const),
     ...[2, 3, 4, 5, 6].map((n) => [`formalityHigh ${n}`, say('formalityTo', { n })] as const),
   ];

@@ -27,6 +27,9 @@ export const lists = ['kinds', 'families', 'patterns', 'fits', 'colours', 'colou
 /** What a colour does in an outfit. */
 export const colourRoles = ['neutral', 'base', 'accent'] as const;
 
+/** Colours that families do not tell apart. */
+export const shades = ['black', 'charcoal', 'grey', 'white', 'cream', 'camel', 'tan', 'burgundy'];
+
 /** The families of colour there are. */
 export const colourFamilies = [
   'achromatic',

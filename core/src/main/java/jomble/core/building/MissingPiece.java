@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import jomble.core.brief.Palette;
 import jomble.core.colour.Colour;
 import jomble.core.colour.ColourFamily;
@@ -89,13 +90,13 @@ public final class MissingPiece {
                 .filter(kind -> asked.families().isEmpty() || asked.families().contains(kind.family()))
                 .map(Kind::id)
                 .toList();
-        List<String> colours = asked.colours().isEmpty()
-                ? asked.roles().isEmpty() ? USUAL_COLOURS : List.copyOf(ColourNames.all())
-                : asked.colours().stream()
-                        .sorted()
-                        .flatMap(family -> nameIn(family).stream())
-                        .limit(USUAL_COLOURS.size())
-                        .toList();
+        List<String> named = Stream.concat(
+                        asked.shades().stream().sorted(),
+                        asked.colours().stream().sorted().flatMap(family -> nameIn(family).stream()))
+                .limit(USUAL_COLOURS.size())
+                .toList();
+        List<String> anyColour = asked.roles().isEmpty() ? USUAL_COLOURS : List.copyOf(ColourNames.all());
+        List<String> colours = named.isEmpty() ? anyColour : named;
         Map<String, List<Piece>> candidates = new LinkedHashMap<>();
         for (String colour : colours) {
             List<Piece> pieces = kinds.stream()

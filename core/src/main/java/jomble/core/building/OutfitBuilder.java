@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.CountedSlots;
@@ -177,11 +178,19 @@ public final class OutfitBuilder {
                 .map(group -> places.stream()
                         .filter(place -> group.contains(place.slot())
                                 && now.outfit().in(place.slot()).isEmpty())
-                        .map(place -> place.offers().get(0))
-                        .filter(offer -> isBetter(offer, now, score))
+                        .flatMap(place -> place.offers().stream())
+                        .filter(offer -> adds(offer, now) && isBetter(offer, now, score))
                         .min(BEST_FIRST))
                 .flatMap(Optional::stream)
                 .toList();
+    }
+
+    /** Whether everything else stays on: a piece that is worn already would only change its place. */
+    private static boolean adds(Offer offer, Judgement now) {
+        Set<Piece> there = now.outfit().worn().stream()
+                .flatMap(worn -> worn.pieces().stream())
+                .collect(Collectors.toSet());
+        return offer.pieces().stream().noneMatch(there::contains) && (offer.changes() == null || offer.changes() == 0);
     }
 
     private static boolean isBetter(Offer offer, Judgement now, OutfitScore score) {

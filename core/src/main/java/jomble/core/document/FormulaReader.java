@@ -6,12 +6,14 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import jomble.core.colour.ColourFamily;
+import jomble.core.colour.ColourNames;
 import jomble.core.document.part.Values;
 import jomble.core.formula.ColourRole;
 import jomble.core.formula.Formula;
@@ -29,7 +31,8 @@ import jomble.core.tree.Node;
  *
  * <pre>{@code {"slots": {"top": {"kinds": ["shirt"], "patterns": ["stripe"]}, "bottom": {"families": ["bottom"], "fits": ["wide"]}}}}</pre>
  *
- * Each slot may say {@code kinds}, {@code families}, {@code fits}, {@code patterns}, {@code colours} (families of colour), {@code colourRoles} and {@code
+ * Each slot may say {@code kinds}, {@code families}, {@code fits}, {@code patterns}, {@code colours} (families of colour, or names of
+ * colours such as {@code black} and {@code camel}), {@code colourRoles} and {@code
  * formalityLow}, {@code formalityHigh} (1..7).
  */
 public final class FormulaReader {
@@ -37,10 +40,17 @@ public final class FormulaReader {
             List.of("kinds", "families", "fits", "patterns", "colours", "colourRoles", "formalityLow", "formalityHigh");
 
     /** In the order of the values. */
-    static final List<String> COLOURS =
+    private static final List<String> COLOURS =
             Arrays.stream(ColourFamily.values()).map(ColourFamily::id).toList();
 
     private FormulaReader() {}
+
+    /** The colours a formula may name: families first, then single colours. */
+    static List<String> colours() {
+        Set<String> ids = new LinkedHashSet<>(COLOURS);
+        ids.addAll(ColourNames.all());
+        return List.copyOf(ids);
+    }
 
     /** Reads a formula; problems are reported at their node. Empty when nothing valid is left. */
     public static Optional<Formula> read(Node node, Kinds kinds) {
@@ -66,7 +76,10 @@ public final class FormulaReader {
             put(tree, "families", asked.families().stream().map(Family::id));
             put(tree, "fits", asked.fits().stream().map(Fit::id));
             put(tree, "patterns", asked.patterns().stream().map(Pattern::id));
-            put(tree, "colours", asked.colours().stream().map(ColourFamily::id));
+            put(
+                    tree,
+                    "colours",
+                    Stream.concat(asked.colours().stream().map(ColourFamily::id), asked.shades().stream()));
             put(tree, "colourRoles", asked.roles().stream().map(ColourRole::id));
             if (asked.formalityLow() != null) {
                 tree.put("formalityLow", asked.formalityLow());
@@ -107,6 +120,7 @@ public final class FormulaReader {
         if (low != null && high != null && low > high) {
             node.field("formalityLow").reject("out-of-order", "formalityLow is above formalityHigh");
         }
+        List<String> colours = Values.list(node.field("colours"), FormulaReader::colour);
         return new SlotFormula(
                 new HashSet<>(Values.list(
                         node.field("kinds"),
@@ -114,7 +128,9 @@ public final class FormulaReader {
                 set(node.field("families"), Family.class),
                 set(node.field("fits"), Fit.class),
                 set(node.field("patterns"), Pattern.class),
-                colours(node.field("colours")),
+                families(colours),
+                new HashSet<>(
+                        colours.stream().filter(id -> !COLOURS.contains(id)).toList()),
                 set(node.field("colourRoles"), ColourRole.class),
                 low,
                 high);
@@ -126,11 +142,17 @@ public final class FormulaReader {
         return words;
     }
 
-    private static Set<ColourFamily> colours(Node node) {
-        Set<ColourFamily> colours = EnumSet.noneOf(ColourFamily.class);
-        Values.list(node, one -> known(one, COLOURS, "colour"))
-                .forEach(id -> colours.add(ColourFamily.values()[COLOURS.indexOf(id)]));
-        return colours;
+    /** A family of colour, which is the wider where a colour has the same name, or the name of a colour. */
+    private static String colour(Node node) {
+        return known(node, colours(), "colour");
+    }
+
+    private static Set<ColourFamily> families(List<String> colours) {
+        Set<ColourFamily> families = EnumSet.noneOf(ColourFamily.class);
+        colours.stream()
+                .filter(COLOURS::contains)
+                .forEach(id -> families.add(ColourFamily.values()[COLOURS.indexOf(id)]));
+        return families;
     }
 
     private static String known(Node node, Collection<String> ids, String what) {

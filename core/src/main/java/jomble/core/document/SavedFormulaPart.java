@@ -55,7 +55,7 @@ final class SavedFormulaPart extends EntryPart<SavedFormula> {
         asked.put("families", words(Word.ids(Family.class)));
         asked.put("fits", words(Word.ids(Fit.class)));
         asked.put("patterns", words(Word.ids(Pattern.class)));
-        asked.put("colours", words(FormulaReader.COLOURS));
+        asked.put("colours", words(FormulaReader.colours()));
         asked.put("colourRoles", words(Word.ids(ColourRole.class)));
         asked.put("formalityLow", FORMALITY);
         asked.put("formalityHigh", FORMALITY);

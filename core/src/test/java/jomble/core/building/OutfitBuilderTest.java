@@ -127,6 +127,9 @@ class OutfitBuilderTest {
         }
         for (Offer more : reading.oneMore()) {
             assertThat(outfit.in(more.slot())).isEmpty();
+            assertThat(with(outfit, more).worn())
+                    .as("it adds, and takes nothing off")
+                    .hasSize(outfit.worn().size() + 1);
             assertThat(verdict(with(outfit, more), question)).isEqualTo(Verdict.WORKS);
         }
     }

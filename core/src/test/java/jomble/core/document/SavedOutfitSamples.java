@@ -34,12 +34,21 @@ final class SavedOutfitSamples {
                             Set.of(Fit.CLOSE),
                             Set.of(Pattern.SOLID, Pattern.STRIPE),
                             Set.of(ColourFamily.values()[0], ColourFamily.values()[3]),
+                            Set.of("black", "camel"),
                             Set.of(ColourRole.BASE, ColourRole.NEUTRAL),
                             3,
                             null),
                     Slot.BOTTOM,
                     new SlotFormula(
-                            Set.of(), Set.of(Family.BOTTOM), Set.of(), Set.of(), Set.of(), Set.of(), null, 5)))));
+                            Set.of(),
+                            Set.of(Family.BOTTOM),
+                            Set.of(),
+                            Set.of(),
+                            Set.of(),
+                            Set.of(),
+                            Set.of(),
+                            null,
+                            5)))));
 
     private SavedOutfitSamples() {}
 

@@ -1,6 +1,7 @@
 package jomble.core.formula;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -11,19 +12,23 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jomble.core.brief.Palette;
 import jomble.core.building.MissingPiece;
 import jomble.core.colour.Colour;
+import jomble.core.colour.ColourFamily;
 import jomble.core.counting.CountQuestion;
 import jomble.core.counting.Progress;
 import jomble.core.counting.exact.DiagramCounter;
 import jomble.core.counting.query.FormulaQueries;
 import jomble.core.counting.query.OutfitQueries;
+import jomble.core.document.FormulaReader;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.document.StudioFormulas;
 import jomble.core.judgement.rule.Catalogue;
 import jomble.core.outfit.WornSlots;
+import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 import jomble.core.sample.SampleWardrobe;
@@ -184,6 +189,56 @@ class FormulasTest {
         assertThat(piece.colourFamily().isNeutral()).isEqualTo(isNeutral);
         assertThat(roles(piece, palette)).isEqualTo(ofPalette);
         assertThat(roles(piece, Palette.NONE)).isEqualTo(withoutPalette);
+    }
+
+    /** A shade is near and of its family: ink is not black, cream is not white. */
+    @ParameterizedTest
+    @CsvSource({
+        "#17171a, black",
+        "#1f2023, black",
+        "#3b3c40, charcoal",
+        "#1c2433, ''",
+        "#f7f7f5, white",
+        "#f2ebdc, white",
+        "#efe4c8, cream",
+        "#b58a59, camel",
+        "#bb9160, camel",
+        "#5c3d29, ''",
+    })
+    void knowsASingleColourByItsName(String hex, String shades) {
+        Piece piece = question(List.of(Map.of("id", "a", "kind", "shirt", "colours", List.of(hex))))
+                .wardrobe()
+                .pieces()
+                .get(0);
+        String found = Stream.of("black", "charcoal", "white", "cream", "camel")
+                .filter(name -> read(Map.of("top", Map.of("colours", List.of(name))))
+                        .slots()
+                        .get(Slot.TOP)
+                        .takes(piece, Palette.NONE))
+                .collect(Collectors.joining(" "));
+        assertThat(found).isEqualTo(shades);
+    }
+
+    /** A family and a single colour stand in one list, and come back as they were written. */
+    @Test
+    void readsColoursAndJewelleryAndWritesThemBack() {
+        Map<String, Object> written = Map.of(
+                "bottom", Map.of("colours", List.of("black", "navy")),
+                "jewellery", Map.of("kinds", List.of("necklace")));
+        Formula formula = read(written);
+        assertThat(FormulaReader.write(formula)).isEqualTo(written);
+        assertThat(formula.slots().get(Slot.BOTTOM).words()).isEqualTo("black or navy");
+        assertThat(formula.slots().get(Slot.BOTTOM).colours()).containsExactly(ColourFamily.NAVY);
+        Node unknown = Node.root(Map.of("slots", Map.of("top", Map.of("colours", List.of("blakc")))));
+        FormulaReader.read(unknown, Kinds.shipped());
+        assertThatThrownBy(unknown::finish).hasMessageContaining("/slots/top/colours/0");
+    }
+
+    private static Formula read(Map<String, Object> slots) {
+        Node node = Node.root(Map.of("slots", slots));
+        Formula formula = FormulaReader.read(node, Kinds.shipped()).orElseThrow();
+        node.finish();
+        return formula;
     }
 
     private static String roles(Piece piece, Palette palette) {
