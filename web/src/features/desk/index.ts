@@ -34,7 +34,16 @@ export {
   weatherWords,
 } from './context';
 export { narrowed, tagsOf, toggled } from './matches';
-export { useClient, useForecast, usePieces, useUndo, useVocabulary, useWear, useWorn } from './queries';
+export {
+  useClient,
+  useForecast,
+  usePalette,
+  usePieces,
+  useUndo,
+  useVocabulary,
+  useWear,
+  useWorn,
+} from './queries';
 export { countedSlots, countingOf, isPreset, ownSlot } from './slots';
 export { useKept, useSeen } from './useKept';
 export { useLiveCounts } from './useLiveCounts';

@@ -23,6 +23,19 @@ export function usePieces(clientId: string) {
   });
 }
 
+/**
+ * The wardrobe's colours, grouped, and the client's palette.
+ *
+ * @param stamp of the wardrobe
+ */
+export function usePalette(clientId: string, stamp: string) {
+  return useQuery({
+    queryKey: keys.palette(clientId, stamp),
+    placeholderData: (before) => before,
+    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/palette', { params: { path: { clientId } } })),
+  });
+}
+
 /** Takes back the newest step, or with `again` does again what was taken back last. */
 export function useUndo(clientId: string, again = false) {
   const refresh = useRefresh();

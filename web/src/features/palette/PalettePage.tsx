@@ -1,5 +1,4 @@
-import { keys } from '../../api/keys';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { createPortal } from 'react-dom';
 import { Link, useLocation, useParams } from 'react-router';
@@ -10,7 +9,7 @@ import { familyNames } from '../../language/format';
 import { text } from './text';
 import { Button } from '../../ui/Button';
 import { Drawing } from '../../ui/Drawing';
-import { ColourPicker, useDesk, useRefresh } from '../desk';
+import { ColourPicker, useDesk, usePalette, useRefresh } from '../desk';
 import { say } from './messages';
 
 type Client = PaletteView['client'];
@@ -39,11 +38,7 @@ export function PalettePage() {
   const refresh = useRefresh();
   const [picked, setPicked] = useState<string | null>(null);
   const path = { params: { path: { clientId } } };
-  const palette = useQuery({
-    queryKey: keys.palette(clientId, stamp),
-    placeholderData: (before) => before,
-    queryFn: () => need(api.GET('/api/v1/clients/{clientId}/palette', path)),
-  });
+  const palette = usePalette(clientId, stamp);
   const change = useMutation({
     mutationFn: ({ before, client }: { before: Client; client: Client }) =>
       saveOver(

@@ -7,6 +7,8 @@ import { text } from './text';
 interface Known {
   client?: ClientView;
   pieces?: PieceView[];
+  /** Number of groups of colours, as the palette shows them. */
+  colours?: number;
   capsules: number;
   /** The live count in words. */
   total: string;
@@ -18,17 +20,17 @@ interface Known {
 export function stepFigures({
   client,
   pieces,
+  colours,
   capsules,
   total,
   rulings,
   changedRules,
 }: Known): Record<Step, string> {
   const undecided = pieces?.filter((piece) => piece.resolved.decision === 'undecided').length ?? 0;
-  const colours = new Set(pieces?.flatMap((piece) => piece.colourNames)).size;
   return {
     brief: say('occasions', { n: client?.occasions.length ?? 0 }),
     pieces: pieces ? say('pieces', { n: pieces.length, undecided }) : '…',
-    palette: say('colours', { n: colours }),
+    palette: colours === undefined ? '…' : say('colours', { n: colours }),
     capsule: say('capsule', { n: capsules }),
     outfits: total,
     counts: total,

@@ -21,6 +21,7 @@ import {
   narrowed,
   useChosen,
   useClient,
+  usePalette,
   useForecast,
   useLiveCounts,
   usePieces,
@@ -43,6 +44,7 @@ export function Workspace() {
   const rules = useRules(clientId);
   const saved = useSavedCapsules(clientId);
   const stamp = useStamp(clientId, chosen.capsule !== '');
+  const palette = usePalette(clientId, stamp);
   const live = useLiveCounts(clientId, chosen, stamp);
   const [find, setFind] = useState('');
   const [filter, setFilter] = useState<Filter>(everything);
@@ -151,6 +153,7 @@ export function Workspace() {
   const figures = stepFigures({
     client: client.data,
     pieces: pieces.data,
+    colours: palette.data?.swatches.length,
     capsules: saved.data?.length ?? 0,
     total,
     rulings: rulings.data?.length ?? 0,
