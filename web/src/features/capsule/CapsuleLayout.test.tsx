@@ -128,9 +128,12 @@ vi.mock('../../api/client', async (original) => {
   };
 });
 
-function shown(at = '') {
+function shown(at = '', seasons = ['winter']) {
   const desk = {
-    client: { seasons: [{ id: 'winter', months: [1] }], occasions: [{ name: 'desk' }, { name: 'ball' }] },
+    client: {
+      seasons: seasons.map((id) => ({ id, months: [id === 'winter' ? 1 : 7] })),
+      occasions: [{ name: 'desk' }, { name: 'ball' }],
+    },
     pieces,
     byId: new Map(pieces.map((one) => [one.id, one])),
     stamp: 'now',
@@ -190,6 +193,16 @@ afterEach(() => {
 });
 
 describe('CapsuleLayout', () => {
+  it.each([
+    ['?season=summer', ['summer']],
+    ['?season=winter', ['winter']],
+    ['?season=year', ['winter', 'summer']],
+  ])('plans for the season of the header: %s', (at, planned) => {
+    shown(at, ['winter', 'summer']);
+    fireEvent.click(screen.getByText('Plan', { selector: 'button' }));
+    expect(asked().wishes.seasons).toEqual(planned);
+  });
+
   it('plans nothing until it is asked to, then what was wished', () => {
     shown();
     expect(Stream.opened).toHaveLength(0);

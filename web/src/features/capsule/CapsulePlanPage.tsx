@@ -1,7 +1,7 @@
 import { useToday } from '../session';
 import { dateOf } from '../../language/format';
 import { Progress } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/problem';
 import { Button } from '../../ui/Button';
@@ -32,7 +32,7 @@ export function CapsulePlanPage() {
   const { client, byId, stamp, select } = useDesk();
   const today = useToday()();
   const [search, setSearch] = useSearchParams();
-  const [, choose] = useChosen();
+  const [chosen, choose] = useChosen();
   const saved = useSavedCapsules(clientId);
   const save = useSaveCapsule(clientId);
   const change = useChangeCapsule(clientId);
@@ -40,8 +40,15 @@ export function CapsulePlanPage() {
   const { now } = board;
   const seasons = client.seasons.filter((season) => season.id !== 'year');
   const [wishes, setWishes] = useState<Wishes>(
-    () => now?.wishes ?? { ...nothingAsked, seasons: [coming(seasons, today)?.id ?? ''].filter(Boolean) },
+    () => now?.wishes ?? { ...nothingAsked, seasons: seasonsFor(chosen.season, seasons, today) },
   );
+  const inHeader = useRef(chosen.season);
+  useEffect(() => {
+    if (inHeader.current !== chosen.season) {
+      inHeader.current = chosen.season;
+      setWishes((before) => ({ ...before, seasons: seasonsFor(chosen.season, seasons, today) }));
+    }
+  }, [chosen.season, seasons, today]);
   const [asking, setAsking] = useState<{ wishes: Wishes; budget: number } | null>(null);
   const [naming, setNaming] = useState(false);
   const stream = useStream(
@@ -268,6 +275,16 @@ function focusFirst() {
   if (!focused || focused === document.body || focused.id === 'plan-capsule') {
     requestAnimationFrame(() => document.querySelector<HTMLElement>('[data-piece]')?.focus());
   }
+}
+
+/** The header's season, or all of them for the year; where it has none, the season it is. */
+function seasonsFor(header: string, seasons: { id: string; months: number[] }[], today: string): string[] {
+  const ids = seasons.map(({ id }) => id);
+  return header === 'year'
+    ? ids
+    : ids.includes(header)
+      ? [header]
+      : [coming(seasons, today)?.id ?? ''].filter(Boolean);
 }
 
 /** The season it is, or where none has this month the next. */

@@ -97,6 +97,18 @@ describe('the wishes for a capsule', () => {
     expect(wishes.from).toEqual({ capsule: 'c7' });
   });
 
+  it.each([
+    ['what counts', 'everything', { 'capsule-size': 'everything' }],
+    ['tops to bottoms', 'even', { 'tops-share': 'even' }],
+    ['one-pieces', 'one-piece-friendly', { 'one-pieces': 'one-piece-friendly' }],
+  ])('decide for this capsule alone: %s', (question, school, schools) => {
+    open();
+    choose(screen.getByRole('combobox', { name: question }), school);
+    expect(wishes.schools).toEqual(schools);
+    choose(screen.getByRole('combobox', { name: question }), '');
+    expect(wishes.schools).toEqual({});
+  });
+
   it('bound a family from below and above, and forget a bound that is cleared', () => {
     open();
     write('tops, at least', '3');

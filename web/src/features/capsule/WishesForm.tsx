@@ -9,7 +9,7 @@ import { Tick } from '../../ui/Tick';
 import { usePlaces } from '../brief';
 import { PieceChoice, useDesk } from '../desk';
 import { Amount, largestSize, number } from './Amount';
-import { functionWishes, say, wishWords } from './messages';
+import { functionWishes, say, schools, wishWords } from './messages';
 import type { Range, SavedCapsule, Wishes } from './queries';
 
 const counted = ['top', 'bottom', 'one-piece', 'drape', 'mid-layer', 'jacket', 'coat', 'shoes'];
@@ -105,6 +105,12 @@ function More({ wishes, saved, onWish }: Pick<Props, 'wishes' | 'saved' | 'onWis
     onWish({ families: asks ? { ...rest, [family]: next } : rest });
   };
   const off = wishes.without ?? [];
+  const setSchool = (question: string, school: string) => {
+    const rest = Object.fromEntries(
+      Object.entries(wishes.schools ?? {}).filter(([other]) => other !== question),
+    );
+    onWish({ schools: school ? { ...rest, [question]: school } : rest });
+  };
   return (
     <div className="mt-2 flex flex-col gap-4">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
@@ -170,6 +176,19 @@ function More({ wishes, saved, onWish }: Pick<Props, 'wishes' | 'saved' | 'onWis
           placeholder={say('any')}
           onChange={(accents) => onWish({ palette: { ...wishes.palette, accents } })}
         />
+      </div>
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
+        {Object.entries(schools).map(([question, { words, answers }]) => (
+          <div key={question}>
+            <p className="text-xs text-soft">{words}</p>
+            <Select
+              label={words}
+              value={wishes.schools?.[question] ?? ''}
+              options={[['', say('asTheRules')], ...Object.entries(answers)]}
+              onChange={(school) => setSchool(question, school)}
+            />
+          </div>
+        ))}
       </div>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
         <Tick

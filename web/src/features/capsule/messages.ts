@@ -14,6 +14,7 @@ export const say = speaker({
   sizeTo: 'up to',
   any: 'any',
   breakSets: 'Suits may be broken',
+  asTheRules: 'as the rules say',
   variety: 'outfits given up for variety, at most',
   percent: '{n, number} %',
   more: 'More wishes',
@@ -215,3 +216,23 @@ export function wishWords(wish: (typeof functionWishes)[number]): string {
 export function lockWords({ season, on }: { season: string; on: string }): string {
   return say(season ? 'locked' : 'lockedPlain', { season, date: dateOf(on) });
 }
+
+/** The questions a capsule may decide for itself, and the answers to each. */
+export const schools: Record<string, { words: string; answers: Record<string, string> }> = {
+  'capsule-size': {
+    words: 'what counts',
+    answers: {
+      'clothes-and-shoes': 'clothes and shoes',
+      clothes: 'clothes alone',
+      everything: 'everything, bags and belts too',
+    },
+  },
+  'tops-share': {
+    words: 'tops to bottoms',
+    answers: { 'top-led': 'more tops than bottoms', even: 'as many of each', free: 'as it comes' },
+  },
+  'one-pieces': {
+    words: 'one-pieces',
+    answers: { 'separates-led': 'separates first', 'one-piece-friendly': 'as welcome as separates' },
+  },
+};

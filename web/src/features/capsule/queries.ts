@@ -26,6 +26,8 @@ export interface Wishes {
   dryCleanMax?: number;
   palette?: { bases?: number; accents?: number };
   without?: string[];
+  /** What counts, and how many tops and one-pieces, where not as the studio holds it. */
+  schools?: Record<string, string>;
 }
 
 type Planned = EventData<'/api/v1/clients/{clientId}/capsule-plan', 'plan'>;
@@ -69,7 +71,7 @@ export interface SavedCapsule {
 }
 
 /** Wishes as they are sent: without what asks for nothing. */
-export function asked({ seasons, occasions, families, palette, without, ...rest }: Partial<Wishes>) {
+export function asked({ seasons, occasions, families, palette, without, schools, ...rest }: Partial<Wishes>) {
   return {
     ...rest,
     ...(seasons?.length ? { seasons } : {}),
@@ -77,6 +79,7 @@ export function asked({ seasons, occasions, families, palette, without, ...rest 
     ...(families && Object.keys(families).length > 0 ? { families } : {}),
     ...(palette && (palette.bases !== undefined || palette.accents !== undefined) ? { palette } : {}),
     ...(without?.length ? { without } : {}),
+    ...(schools && Object.keys(schools).length > 0 ? { schools } : {}),
   };
 }
 

@@ -2,6 +2,7 @@ package jomble.core.document;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,10 +19,14 @@ import jomble.core.capsule.CapsuleProblem;
 import jomble.core.capsule.CapsuleWishes;
 import jomble.core.capsule.FunctionWish;
 import jomble.core.capsule.Need;
+import jomble.core.capsule.SavedCapsule;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Place;
 import jomble.core.climate.Places;
 import jomble.core.document.part.Values;
+import jomble.core.judgement.HouseRules;
+import jomble.core.judgement.SchoolSwitch;
+import jomble.core.judgement.Schools;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
@@ -44,7 +49,13 @@ public final class CapsuleReader {
             "dryCleanMax",
             "palette",
             "varietyCostFraction",
-            "without");
+            "without",
+            "schools");
+
+    /** What a capsule may see differently from the client's other screens: these decide on capsules alone. */
+    private static final Set<SchoolSwitch> SCHOOLS =
+            EnumSet.of(SchoolSwitch.CAPSULE_SIZE, SchoolSwitch.TOPS_SHARE, SchoolSwitch.ONE_PIECES);
+
     private static final int USUAL_SIZE = 16;
     private static final int LARGEST = 60;
     private static final int LONGEST_NAME = 80;
@@ -63,7 +74,8 @@ public final class CapsuleReader {
      */
     public static CapsuleProblem read(Node node, Wardrobe atHome) {
         node.fields(FIELDS);
-        Wardrobe wardrobe = Values.given(node.field("place"), n -> away(n, atHome), atHome);
+        Wardrobe wardrobe = following(
+                schools(node.field("schools")), Values.given(node.field("place"), n -> away(n, atHome), atHome));
         Brief brief = wardrobe.brief();
         List<Season> seasons = seasons(node.field("seasons"), brief);
         List<Occasion> occasions = occasions(node.field("occasions"), brief);
@@ -94,6 +106,25 @@ public final class CapsuleReader {
                     wardrobe, Occasion.ANY, Needs.MOST, DAILY, brief.seasons().get(0)));
         }
         return new CapsuleProblem(wardrobe.pieces(), wardrobe.wears().times(), needs, wishes);
+    }
+
+    private static Map<SchoolSwitch, String> schools(Node node) {
+        node.fields(SCHOOLS.stream().map(Word::id).toList());
+        return HouseRulesReader.schools(node);
+    }
+
+    /** A wardrobe with some schools chosen instead of its own. */
+    private static Wardrobe following(Map<SchoolSwitch, String> schools, Wardrobe wardrobe) {
+        return schools.isEmpty()
+                ? wardrobe
+                : wardrobe.with(Parts.RULES, wardrobe.rules().with(new HouseRules(schools, Map.of())));
+    }
+
+    /** The schools a saved capsule follows: the wardrobe's, and those wished for it. */
+    static Schools schools(SavedCapsule capsule, Wardrobe wardrobe) {
+        Map<SchoolSwitch, String> wished =
+                schools(Node.root(capsule.now().wishes()).field("schools"));
+        return new Schools(following(wished, wardrobe).rules().schools());
     }
 
     private static Wardrobe away(Node node, Wardrobe wardrobe) {

@@ -113,7 +113,7 @@ public final class Wardrobe {
     /** The pieces of a capsule with those that do not count toward its size: what there is to wear for somebody who lives out of it. */
     public Wardrobe within(SavedCapsule capsule) {
         Set<PieceId> chosen = new HashSet<>(capsule.now().pieces());
-        Schools schools = new Schools(rules().schools());
+        Schools schools = CapsuleReader.schools(capsule, this);
         return with(
                 Parts.PIECES,
                 pieces().stream()

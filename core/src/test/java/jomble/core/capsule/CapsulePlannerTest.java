@@ -36,6 +36,7 @@ import jomble.core.piece.Family;
 import jomble.core.piece.Kinds;
 import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
+import jomble.core.piece.Slot;
 import jomble.core.sample.SampleWardrobe;
 import jomble.core.tree.Node;
 import org.junit.jupiter.api.Test;
@@ -91,6 +92,48 @@ class CapsulePlannerTest {
                 false,
                 List.of(),
                 true);
+    }
+
+    /** What counts is a wish: the size asked for is the size got, and what is free does not count. */
+    @ParameterizedTest
+    @CsvSource({
+        "everything, 10, true, true",
+        "clothes-and-shoes, 10, true, false",
+        "clothes, 8, false, false",
+    })
+    void countsWhatIsWishedToCount(String school, int size, boolean shoesCount, boolean bagsCount) {
+        Wardrobe wardrobe = wardrobe(4, 50);
+        CapsuleProblem problem =
+                problem(wardrobe, "{'size': %d, 'schools': {'capsule-size': '%s'}}".formatted(size, school));
+        CapsulePlan plan = plan(problem);
+        assertThat(plan.pieces()).hasSize(size);
+        assertThat(wardrobe.pieces()).allSatisfy(piece -> {
+            if (piece.isFirstOf(Slot.SHOES) || piece.isFirstOf(Slot.BAG)) {
+                assertThat(problem.counts(piece))
+                        .as(piece.label())
+                        .isEqualTo(piece.isFirstOf(Slot.SHOES) ? shoesCount : bagsCount);
+            }
+        });
+        SavedCapsule saved = new SavedCapsule(
+                "c",
+                "c",
+                "",
+                null,
+                new SavedCapsule.Version(
+                        plan.pieces(), Map.of("schools", Map.of("capsule-size", school)), Instant.EPOCH),
+                List.of());
+        assertThat(wardrobe.within(saved).pieces())
+                .isEqualTo(wardrobe.pieces().stream()
+                        .filter(piece -> plan.pieces().contains(piece.id()) || !problem.counts(piece))
+                        .toList());
+    }
+
+    @Test
+    void refusesASchoolThatIsNoWish() {
+        assertThatThrownBy(() -> problem(wardrobe(1, 20), "{'schools': {'metals': 'mixed'}}"))
+                .hasMessageContaining("/schools/metals");
+        assertThatThrownBy(() -> problem(wardrobe(1, 20), "{'schools': {'capsule-size': 'shoes'}}"))
+                .hasMessageContaining("/schools/capsule-size");
     }
 
     @ParameterizedTest
