@@ -204,6 +204,7 @@ public final class OutfitQueries {
     /**
      * Sequences that take a few more edits than the shortest.
      *
+     * @param longest number of edits of the shortest at most
      * @param beyond number of additional edits; 0 for the shortest
      */
     public Paths paths(
@@ -216,10 +217,10 @@ public final class OutfitQueries {
         SolutionSet set = finder.find(counting(question, outfit.keySet()), progress);
         SlotCost cost = changesFrom(set, outfit);
         CheapestPaths cheapest = new CheapestPaths(set, carry ? SlotCost.within(cost, CARRIED, TAKEN_OFF) : cost);
-        int length = cheapest.least() + beyond;
-        if (length > longest) {
+        if (cheapest.least() > longest) {
             return new Paths(null, List.of(), false);
         }
+        int length = cheapest.least() + beyond;
         List<List<OutfitChange>> paths = cheapest.list(length, 0, MOST_PATHS).stream()
                 .map(found -> steps(outfit, found.pieces()))
                 .toList();
