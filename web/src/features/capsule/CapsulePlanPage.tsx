@@ -49,10 +49,10 @@ export function CapsulePlanPage() {
       setWishes((before) => ({ ...before, seasons: seasonsFor(chosen.season, seasons, today) }));
     }
   }, [chosen.season, seasons, today]);
-  const [asking, setAsking] = useState<{ wishes: Wishes; budget: number } | null>(null);
+  const [asking, setAsking] = useState<{ wishes: Wishes; budget: number; start: string[] } | null>(null);
   const [naming, setNaming] = useState(false);
   const stream = useStream(
-    asking && planAddress(clientId, asking.wishes, asking.budget),
+    asking && planAddress(clientId, asking.wishes, asking.budget, asking.start),
     'plan',
     stamp,
     'better',
@@ -96,7 +96,7 @@ export function CapsulePlanPage() {
 
   const start = (next: Wishes, budget = usualBudget) => {
     setWishes(next);
-    setAsking({ wishes: next, budget });
+    setAsking({ wishes: next, budget, start: now?.pieces ?? [] });
   };
   const takeBest = () => {
     stream.stop();

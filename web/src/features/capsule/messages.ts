@@ -181,7 +181,8 @@ export const say = speaker({
   onTheBoard: 'On the board: {name}',
   wish_families: 'As many of a family as asked for',
   wish_coat: 'A coat',
-  wish_warm_coat: 'A coat warm enough for the coldest month',
+  wish_warm_coat: 'A coat warm enough for each occasion in its coldest month',
+  wish_second_warm_coat: 'A second warm coat, where one is worn most days',
   wish_rain_cover: 'Something against the rain',
   wish_closed_shoes: 'Closed shoes',
   wish_second_shoes: 'A second pair of shoes',
@@ -196,6 +197,7 @@ export const say = speaker({
 export const functionWishes = [
   'coat',
   'warm-coat',
+  'second-warm-coat',
   'rain-cover',
   'closed-shoes',
   'second-shoes',

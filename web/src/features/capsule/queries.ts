@@ -83,9 +83,16 @@ export function asked({ seasons, occasions, families, palette, without, schools,
   };
 }
 
-/** The address of the stream that plans a client's capsule. */
-export function planAddress(clientId: string, wishes: Wishes, budgetMillis: number) {
-  const sent = JSON.stringify({ wishes: asked(wishes), budgetMillis });
+/**
+ * The address of the stream that plans a client's capsule.
+ * @param start pieces of the capsule on the screen, from which the search starts
+ */
+export function planAddress(clientId: string, wishes: Wishes, budgetMillis: number, start: string[]) {
+  const sent = JSON.stringify({
+    wishes: asked(wishes),
+    budgetMillis,
+    ...(start.length > 0 ? { start } : {}),
+  });
   return streamAddress('/api/v1/clients/{clientId}/capsule-plan', {
     path: { clientId },
     query: { asked: sent },

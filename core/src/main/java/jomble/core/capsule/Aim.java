@@ -40,6 +40,11 @@ final class Aim {
         this.perPiece = new long[pieces];
     }
 
+    /** This aim with other requirements; both count with the same tables, so only the figures of the last score stand. */
+    Aim with(List<Requirement> others) {
+        return new Aim(outfits, needs, contexts, others, variety, preferences, free, perPiece.length);
+    }
+
     List<Need> needs() {
         return needs;
     }

@@ -54,15 +54,20 @@ final class CapsuleCompiler {
         this.counter = counter;
     }
 
+    /** Prepares a wardrobe without a capsule to start from. */
+    CompiledCapsule compile(CapsuleProblem problem, long seed, Progress progress) {
+        return compile(problem, new CapsulePlanner.Search(seed, 1, Set.of()), progress);
+    }
+
     /**
      * Prepares a wardrobe; of a large one, pieces that are unlikely to be chosen are dropped.
      *
-     * @param seed of the search that shortens the list
+     * @param how the search that shortens the list; a capsule to start from is not dropped
      * @throws jomble.core.counting.CountingStoppedException when the progress listener asks to stop
      * @throws jomble.core.counting.WardrobeTooLargeException when the wardrobe would need more memory than one count
      *     may use
      */
-    CompiledCapsule compile(CapsuleProblem problem, long seed, Progress progress) {
+    CompiledCapsule compile(CapsuleProblem problem, CapsulePlanner.Search how, Progress progress) {
         long candidates = problem.pieces().stream().filter(problem::isCandidate).count();
         if (candidates <= ShortList.SMALL) {
             return laidOut(problem, progress);
@@ -71,15 +76,16 @@ final class CapsuleCompiler {
         CompiledCapsule rough =
                 laidOut(problem.needing(ShortList.withoutWeather(problem.needs())), shortening.part(0, ROUGH));
         int size = Math.min(problem.wishes().size().max(), rough.largest());
-        CapsuleSearch.Found found = rough.search(seed).mostOutfits(size, null, 1, shortening.part(ROUGH, 1));
+        CapsuleSearch.Found found = rough.search(how.seed()).mostOutfits(size, null, 1, shortening.part(ROUGH, 1));
         Map<Integer, Score> bySwap = new LinkedHashMap<>();
         Swaps.forEach(
                 rough,
                 found.choice(),
                 (out, in, score) -> bySwap.merge(
                         in, score, (one, other) -> Score.BY_OUTFITS.compare(one, other) <= 0 ? one : other));
-        CapsuleProblem shorter =
-                problem.without(ShortList.leftOut(problem.pieces(), rough.pool(), found.choice(), bySwap));
+        Set<PieceId> leftOut = ShortList.leftOut(problem.pieces(), rough.pool(), found.choice(), bySwap);
+        leftOut.removeAll(how.start());
+        CapsuleProblem shorter = problem.without(leftOut);
         synchronized (tables) {
             shortLists.put(
                     new Key(problem.pieces(), problem.needs()),
@@ -135,16 +141,22 @@ final class CapsuleCompiler {
             ofNeeds[i] =
                     IntStream.range(next, next += needs.get(i).months().size()).toArray();
         }
+        List<Requirement> asked = Function.of(pieces, candidates, problem.wishes(), needs, table);
         Aim aim = new Aim(
                 new Outfits(table),
                 needs,
                 ofNeeds,
-                Function.of(pieces, candidates, problem.wishes(), needs, table),
+                asked,
                 new Variety(pieces, candidates),
                 new Preferences(pieces, problem.timesWorn()),
                 free,
                 pieces.size());
-        return new CompiledCapsule(problem, table, aim, candidates, free, must, pool);
+        List<Aim> narrower = problem.wishes().narrower().stream()
+                .map(wishes -> Function.of(pieces, candidates, wishes, needs, table))
+                .filter(requirements -> requirements.size() > asked.size())
+                .map(aim::with)
+                .toList();
+        return new CompiledCapsule(problem, table, aim, narrower, candidates, free, must, pool);
     }
 
     private EnsembleTable table(List<Piece> pieces, List<Need> needs, Progress progress) {

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Consumer;
 import jomble.core.counting.Counter;
 import jomble.core.counting.Progress;
@@ -58,18 +59,39 @@ public final class CapsulePlanner {
      *     may use
      */
     public CapsulePlan plan(CapsuleProblem problem, long seed, int rounds, Progress progress) {
-        return plan(problem, seed, rounds, progress, better -> {});
+        return plan(problem, new Search(seed, rounds, Set.of()), progress, better -> {});
     }
 
-    /** @param listener called for every improvement */
+    /**
+     * How to search.
+     *
+     * @param seed the same seed gives the same capsule
+     * @param rounds at least 1; more rounds never give fewer outfits
+     * @param start pieces of a capsule to start from, such as the one on the screen; empty for none. As far as it is
+     *     possible under the wishes, the search finds nothing with fewer outfits before variety is weighed
+     */
+    public record Search(long seed, int rounds, Set<PieceId> start) {
+        public Search {
+            start = Set.copyOf(start);
+        }
+    }
+
+    /**
+     * Plans a capsule.
+     *
+     * @param listener called for every improvement
+     */
     public CapsulePlan plan(
-            CapsuleProblem problem, long seed, int rounds, Progress progress, Consumer<CapsulePlan.Better> listener) {
-        CompiledCapsule compiled = compiler.compile(problem, seed, progress.part(0, COMPILED));
+            CapsuleProblem problem, Search how, Progress progress, Consumer<CapsulePlan.Better> listener) {
+        long seed = how.seed();
+        int rounds = how.rounds();
+        CompiledCapsule compiled = compiler.compile(problem, how, progress.part(0, COMPILED));
         CapsuleSearch search = compiled.search(seed);
         search.onBetter(found -> listener.accept(better(compiled, found)));
         int size = size(compiled, search, rounds, progress.part(COMPILED, COMPILED));
         int first = Math.max(1, (int) Math.round(rounds * FOR_OUTFITS));
-        CapsuleSearch.Found most = search.mostOutfits(size, null, first, progress.part(COMPILED, SEARCHED_FOR_OUTFITS));
+        CapsuleSearch.Found most = search.mostOutfits(
+                size, compiled.start(how.start(), size), first, progress.part(COMPILED, SEARCHED_FOR_OUTFITS));
         CapsuleSearch.Found best = search.mostVaried(
                 most,
                 problem.wishes().varietyCostFraction(),

@@ -18,12 +18,15 @@ final class CapsuleSearch {
     private static final double COLD = 0.002;
     /** Every second round starts afresh instead of from the best choice. */
     private static final int ANEW = 2;
+    /** Every fourth of those first looks for the best choice under one limit more. */
+    private static final int NARROWED = 8;
     /** Variety must leave at least this share of the outfits in every context. */
     private static final double KEPT_IN_EACH = 0.6;
 
     private static final double LEAST_DIFFERENCE = 1e-9;
 
     private final Aim aim;
+    private final List<Aim> narrower;
     private final int pieces;
     private final int[] free;
     private final int[] must;
@@ -35,11 +38,13 @@ final class CapsuleSearch {
     record Found(Choice choice, Score score) {}
 
     /**
+     * @param narrower aims with one limit more whose best choices are places to start from
      * @param must indices of the pieces that must be in it
      * @param pool indices of the other pieces that may be chosen
      */
-    CapsuleSearch(Aim aim, int pieces, int[] free, int[] must, int[] pool, long seed) {
+    CapsuleSearch(Aim aim, List<Aim> narrower, int pieces, int[] free, int[] must, int[] pool, long seed) {
         this.aim = aim;
+        this.narrower = narrower;
         this.pieces = pieces;
         this.free = free;
         this.must = must;
@@ -136,15 +141,21 @@ final class CapsuleSearch {
         for (int round = 0; round < rounds; round++) {
             goOn(progress, round, rounds);
             Ranking ranking = new MostOutfits(Math.max(1, best.score().outfits()), size);
-            Choice start =
-                    round % ANEW == ANEW - 1 ? random(size) : best.choice().copy();
-            Found found = climb(anneal(start, ranking), ranking);
+            Found found = climb(annealed(round, size, best.choice(), ranking), ranking);
             if (Score.BY_OUTFITS.compare(found.score(), best.score()) < 0) {
                 best = found;
                 listener.accept(best);
             }
         }
         return best;
+    }
+
+    private Found annealed(int round, int size, Choice best, Ranking ranking) {
+        if (round % ANEW != ANEW - 1) {
+            return anneal(best.copy(), ranking, aim);
+        }
+        boolean isNarrowed = !narrower.isEmpty() && round % NARROWED == NARROWED - 1;
+        return anneal(random(size), ranking, isNarrowed ? narrower.get(round / NARROWED % narrower.size()) : aim);
     }
 
     /**
@@ -159,7 +170,7 @@ final class CapsuleSearch {
         double value = ranking.value(most.choice().score(aim));
         for (int round = 0; round < rounds; round++) {
             goOn(progress, round, rounds);
-            Found found = climb(anneal(best.choice().copy(), ranking), ranking);
+            Found found = climb(anneal(best.choice().copy(), ranking, aim), ranking);
             double now = ranking.value(found.choice().score(aim));
             if (ranking.isBetter(found.score(), now, best.score(), value)) {
                 best = found;
@@ -190,7 +201,7 @@ final class CapsuleSearch {
     }
 
     /** The best choice seen in one round. Required pieces come first and are never moved. */
-    private Found anneal(Choice choice, Ranking ranking) {
+    private Found anneal(Choice choice, Ranking ranking, Aim aim) {
         Score score = choice.score(aim);
         double value = ranking.value(score);
         Found best = new Found(choice.copy(), score);

@@ -1,5 +1,7 @@
 package jomble.core.capsule;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import jomble.core.piece.Family;
@@ -35,6 +37,11 @@ public record CapsuleWishes(
      * sixth fewer outfits to more of the same.
      */
     public static final double USUAL_VARIETY_COST = 0.15;
+
+    /** A usual limit: one dry-clean piece in so many. */
+    private static final int DRY_CLEAN_OF = 5;
+    /** A usual limit: three neutrals and two accents. */
+    private static final PaletteLimit FEW_COLOURS = new PaletteLimit(3, 2);
 
     public CapsuleWishes {
         must = Set.copyOf(must);
@@ -87,6 +94,23 @@ public record CapsuleWishes(
     CapsuleWishes banning(Set<PieceId> others) {
         return new CapsuleWishes(
                 size, must, others, from, families, breaksSets, dryCleanMax, palette, varietyCostFraction, without);
+    }
+
+    /** These wishes with one usual limit more each, of those that are not set. */
+    List<CapsuleWishes> narrower() {
+        List<CapsuleWishes> narrower = new ArrayList<>();
+        if (dryCleanMax == null) {
+            narrower.add(limiting(Math.max(1, size.max() / DRY_CLEAN_OF), palette));
+        }
+        if (palette == null) {
+            narrower.add(limiting(dryCleanMax, FEW_COLOURS));
+        }
+        return narrower;
+    }
+
+    private CapsuleWishes limiting(Integer toCleaner, PaletteLimit colours) {
+        return new CapsuleWishes(
+                size, must, never, from, families, breaksSets, toCleaner, colours, varietyCostFraction, without);
     }
 
     boolean wants(FunctionWish wish) {

@@ -3,11 +3,14 @@ package jomble.core.capsule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
-import jomble.core.climate.ClimateMonth;
+import java.util.stream.IntStream;
 import jomble.core.colour.ColourFamily;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.SchoolSwitch;
@@ -41,7 +44,11 @@ final class Function {
 
     private static final double[] EVEN = {0.4, 0.6};
     /** A coat is warm enough when it works with at least this share of what the warmest works with. */
-    private static final double WARM_ENOUGH = 0.25;
+    private static final double WARM_ENOUGH = 0.6;
+    /** From this size a second warm coat is wanted, where one is needed on so many days a week. */
+    private static final int LARGE = 20;
+
+    private static final double MOST_DAYS = 4;
 
     private final List<Piece> pieces;
     private final boolean[] candidates;
@@ -151,32 +158,73 @@ final class Function {
         byFamily.forEach((family, range) -> add(FunctionWish.FAMILIES, of(family), range.min(), range.max()));
     }
 
+    /**
+     * A warm coat for each occasion that needs one in its coldest month, and in a larger capsule a second one where a
+     * coat is needed on most days of the week, so that one can dry.
+     */
     private void addCoats(EnsembleTable table) {
-        List<Need.Month> months =
-                needs.stream().flatMap(need -> need.months().stream()).toList();
-        double coldest = months.stream().mapToDouble(Need.Month::meanC).min().orElseThrow();
-        long cold = 0;
+        boolean[] coats = of(Family.COAT);
+        boolean[] warm = new boolean[pieces.size()];
+        double daysPerWeek = 0;
+        Set<List<Integer>> groups = new LinkedHashSet<>();
+        Map<String, Double> coldest = coldestByOccasion();
         boolean rains = false;
-        for (int i = 0; i < Math.min(months.size(), EnsembleTable.MOST_CONTEXTS); i++) {
-            ClimateMonth climate = months.get(i).climate();
-            cold |= months.get(i).meanC() == coldest ? 1L << i : 0;
-            rains |= climate != null && climate.rainDays() >= RAIN_DAYS_SHARE * DAYS;
-        }
-        long[] worn = wornWith(table, cold);
-        long most = Arrays.stream(worn, 1, worn.length).max().orElse(0);
-        if (worn[0] < most) {
-            boolean[] coats = of(Family.COAT);
-            boolean[] warm = new boolean[pieces.size()];
-            for (int c = 0; c < table.coats().length; c++) {
-                int place = table.coats()[c];
-                warm[place] = coats[place] && worn[c + 1] >= WARM_ENOUGH * most;
+        int next = 0;
+        for (Need need : needs) {
+            for (Need.Month month : need.months()) {
+                int context = next++;
+                if (context >= EnsembleTable.MOST_CONTEXTS) {
+                    continue;
+                }
+                rains |= month.climate() != null && month.climate().rainDays() >= RAIN_DAYS_SHARE * DAYS;
+                List<Integer> enough =
+                        month.meanC() == coldest.get(need.occasion().name())
+                                ? warmEnough(table, coats, 1L << context)
+                                : List.of();
+                if (!enough.isEmpty() && groups.add(enough)) {
+                    add(FunctionWish.WARM_COAT, only(enough), 1, Integer.MAX_VALUE);
+                }
+                enough.forEach(place -> warm[place] = true);
+                daysPerWeek += enough.isEmpty() ? 0 : need.timesPerWeek();
             }
+        }
+        if (!groups.isEmpty()) {
             add(FunctionWish.COAT, coats, 1, Integer.MAX_VALUE);
-            add(FunctionWish.WARM_COAT, warm, 1, Integer.MAX_VALUE);
+        }
+        if (daysPerWeek >= MOST_DAYS && wishes.size().max() >= LARGE) {
+            add(FunctionWish.SECOND_WARM_COAT, warm, 2, Integer.MAX_VALUE);
         }
         if (rains) {
             add(FunctionWish.RAIN_COVER, thoseIn(ALL, Function::keepsRainOff), 1, Integer.MAX_VALUE);
         }
+    }
+
+    private Map<String, Double> coldestByOccasion() {
+        Map<String, Double> coldest = new HashMap<>();
+        for (Need need : needs) {
+            need.months().forEach(month -> coldest.merge(need.occasion().name(), month.meanC(), Math::min));
+        }
+        return coldest;
+    }
+
+    /** The coats that are warm enough in a context, in order; none where a coat makes no difference. */
+    private static List<Integer> warmEnough(EnsembleTable table, boolean[] coats, long context) {
+        long[] worn = wornWith(table, context);
+        long most = Arrays.stream(worn, 1, worn.length).max().orElse(0);
+        if (worn[0] >= most) {
+            return List.of();
+        }
+        return IntStream.range(0, table.coats().length)
+                .filter(coat -> coats[table.coats()[coat]] && worn[coat + 1] >= WARM_ENOUGH * most)
+                .map(coat -> table.coats()[coat])
+                .boxed()
+                .toList();
+    }
+
+    private boolean[] only(List<Integer> places) {
+        boolean[] only = new boolean[pieces.size()];
+        places.forEach(place -> only[place] = true);
+        return only;
     }
 
     private static boolean keepsRainOff(Piece piece) {

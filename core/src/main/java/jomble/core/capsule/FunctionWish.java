@@ -6,10 +6,12 @@ import jomble.core.piece.Word;
 public enum FunctionWish implements Word {
     /** The requested number of pieces of each family. */
     FAMILIES,
-    /** A coat, where the coldest month is cool. */
+    /** A coat, where the coldest month of an occasion needs one. */
     COAT,
-    /** A coat in which the client is warm enough in the coldest month. */
+    /** A coat warm enough for each occasion in its coldest month. */
     WARM_COAT,
+    /** A second one, in a large capsule whose occasions need a coat on most days of the week. */
+    SECOND_WARM_COAT,
     /** Something that keeps the rain off, where it rains on a third of the days. */
     RAIN_COVER,
     /** Shoes that cover the toes. */

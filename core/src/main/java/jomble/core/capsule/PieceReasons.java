@@ -1,8 +1,10 @@
 package jomble.core.capsule;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import jomble.core.piece.Family;
 import jomble.core.piece.Piece;
@@ -14,6 +16,7 @@ final class PieceReasons {
             FunctionWish.FAMILIES,
             FunctionWish.COAT,
             FunctionWish.WARM_COAT,
+            FunctionWish.SECOND_WARM_COAT,
             FunctionWish.RAIN_COVER,
             FunctionWish.CLOSED_SHOES,
             FunctionWish.SECOND_SHOES,
@@ -124,9 +127,13 @@ final class PieceReasons {
      * @param wouldDo the smallest size found that meets all wishes, or null
      */
     List<CapsulePlan.Missed> missed(Integer wouldDo) {
-        return compiled.aim().requirements().stream()
-                .map(requirement -> new CapsulePlan.Missed(requirement.wish(), missed(requirement, choice), wouldDo))
-                .filter(missed -> missed.by() > 0)
+        Map<FunctionWish, Integer> missed = new EnumMap<>(FunctionWish.class);
+        compiled.aim()
+                .requirements()
+                .forEach(requirement -> missed.merge(requirement.wish(), missed(requirement, choice), Integer::sum));
+        missed.values().removeIf(by -> by == 0);
+        return missed.entrySet().stream()
+                .map(one -> new CapsulePlan.Missed(one.getKey(), one.getValue(), wouldDo))
                 .toList();
     }
 }

@@ -43,7 +43,7 @@ public final class SharedCapsules {
         boolean[] inEach = wornInEach(all, parts);
         int[] pool = Arrays.stream(all.pool()).filter(place -> inEach[place]).toArray();
         CompiledCapsule common = new CompiledCapsule(
-                all.problem(), all.table(), all.aim(), all.candidates(), all.free(), all.must(), pool);
+                all.problem(), all.table(), all.aim(), all.narrower(), all.candidates(), all.free(), all.must(), pool);
         CapsuleSearch.Found found =
                 common.search(seed).mostOutfits(Math.min(size, common.largest()), null, rounds, progress.part(0.6, 1));
         return Arrays.stream(found.choice().sorted()).mapToObj(all::id).toList();

@@ -48,6 +48,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Planned capsules: what is said of them is what the counter says, what was wished holds, and nothing better is next to them. */
 class CapsulePlannerTest {
     private static final Counter COUNTER = new DiagramCounter(Catalogue.standard());
+    private static final int WIDENED = Integer.getInteger("jomble.capsules", 6);
     private static final int ROUNDS = 6;
     private static final String BRIEF = """
             {'occasions': [{'name': 'office', 'formalityLow': 3, 'formalityHigh': 5, 'timesPerWeek': 4, 'work': true},
@@ -498,6 +499,52 @@ class CapsulePlannerTest {
                 new Preference(1, 3, 2),
                 new Preference(1, Long.MAX_VALUE, 5));
         assertThat(order).isSortedAccordingTo(Preference.ORDER);
+    }
+
+    /** A plan with fewer limits that starts from the one with more is not worse, however short its search. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "'dryCleanMax': 2",
+                "'palette': {'bases': 2, 'accents': 1}",
+                "'families': {'one-piece': {'max': 0}}",
+                "'never': ['p3', 'p7']",
+                "'dryCleanMax': 1, 'palette': {'bases': 3, 'accents': 1}"
+            })
+    void takingAWishAwayIsNotWorse(String limit) {
+        for (int seed = 1; seed <= WIDENED; seed++) {
+            Wardrobe wardrobe = wardrobe(seed, 40 + seed);
+            CapsuleProblem wide = problem(wardrobe, "{'size': 12, 'varietyCostFraction': 0}");
+            CapsulePlan limited = plan(problem(wardrobe, "{'size': 12, 'varietyCostFraction': 0, " + limit + "}"));
+            CapsulePlan wider = new CapsulePlanner(COUNTER)
+                    .plan(
+                            wide,
+                            new CapsulePlanner.Search(7, 1, Set.copyOf(limited.pieces())),
+                            Progress.NONE,
+                            better -> {});
+            CompiledCapsule compiled = compiled(wide);
+            assertThat(Score.BY_OUTFITS.compare(
+                            compiled.choice(wider.pieces()).score(compiled.aim()),
+                            compiled.choice(limited.pieces()).score(compiled.aim())))
+                    .as("seed " + seed)
+                    .isNotPositive();
+        }
+    }
+
+    /** A start of another size, with pieces that may not be in, is brought to what is asked. */
+    @Test
+    void startsFromWhatIsPossible() {
+        Wardrobe wardrobe = wardrobe(3, 40);
+        Set<PieceId> start = Set.copyOf(plan(problem(wardrobe, "{'size': 16}")).pieces());
+        String out = start.iterator().next().value();
+        CapsulePlan plan = new CapsulePlanner(COUNTER)
+                .plan(
+                        problem(wardrobe, "{'size': 9, 'never': ['" + out + "']}"),
+                        new CapsulePlanner.Search(7, 2, start),
+                        Progress.NONE,
+                        better -> {});
+        assertThat(plan.pieces()).hasSize(9).doesNotContain(new PieceId(out));
     }
 
     @Test

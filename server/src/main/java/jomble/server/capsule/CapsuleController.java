@@ -2,6 +2,7 @@ package jomble.server.capsule;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import jomble.core.capsule.CapsulePlan;
@@ -80,12 +81,12 @@ class CapsuleController {
         this.seconds = seconds;
     }
 
-    /** Plans a capsule for the wardrobe in the request. */
+    /** Plans a capsule for the wardrobe in the request, from the pieces in {@code start} if it names any. */
     @Requires(Right.COMPUTE)
     @PostMapping("/compute/capsule")
     CapsulePlanView plan(@RequestBody Map<String, Object> request, @AuthenticationPrincipal StudioMember member) {
         Node node = Node.root(request);
-        node.fields(List.of("wardrobe", "wishes", "seed", "budgetMillis"));
+        node.fields(List.of("wardrobe", "wishes", "seed", "budgetMillis", "start"));
         Wardrobe wardrobe = WardrobeReader.required(node.field("wardrobe"), Kinds.shipped());
         Asked asked = asked(node, wardrobe);
         return heavy.answer(member, goOn -> true, progress -> {
@@ -98,7 +99,7 @@ class CapsuleController {
      * Plans a capsule for a client as a stream: {@code progress} and every {@code better} capsule found, then the
      * {@code plan}, then {@code complete}.
      *
-     * @param asked wishes, seed and budget as in the stateless call, as JSON
+     * @param asked wishes, seed, budget and start as in the stateless call, as JSON
      */
     @GetMapping(path = "/clients/{clientId}/capsule-plan", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @StreamedEvent(name = "better", data = BetterView.class)
@@ -108,7 +109,7 @@ class CapsuleController {
             @RequestParam(defaultValue = "{}") String asked,
             @AuthenticationPrincipal StudioMember member) {
         Node node = Node.at("/asked", tree(asked));
-        node.fields(List.of("wishes", "seed", "budgetMillis"));
+        node.fields(List.of("wishes", "seed", "budgetMillis", "start"));
         Asked read = asked(node, questions.wardrobe(clientId));
         // The clock starts with the work, not with the wait for it.
         return streams.openHeavy(
@@ -181,10 +182,10 @@ class CapsuleController {
         }
     }
 
-    private record Asked(CapsuleProblem problem, long seed, int rounds) {
+    private record Asked(CapsuleProblem problem, CapsulePlanner.Search how) {
         CapsulePlanView plan(
                 CapsulePlanner planner, Progress progress, Consumer<CapsulePlan.Better> heard, Deadline clock) {
-            return CapsulePlanView.of(planner.plan(problem, seed, rounds, progress, heard), clock.elapsedMillis());
+            return CapsulePlanView.of(planner.plan(problem, how, progress, heard), clock.elapsedMillis());
         }
     }
 
@@ -192,8 +193,9 @@ class CapsuleController {
         CapsuleProblem problem = CapsuleReader.read(node.field("wishes"), wardrobe);
         long seed = seed(node);
         int rounds = rounds(node);
+        List<PieceId> start = QuestionReader.pieceIds(node.field("start"), wardrobe);
         node.finish();
-        return new Asked(problem, seed, rounds);
+        return new Asked(problem, new CapsulePlanner.Search(seed, rounds, Set.copyOf(start)));
     }
 
     private static long seed(Node node) {
