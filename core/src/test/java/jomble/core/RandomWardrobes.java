@@ -1,6 +1,7 @@
 package jomble.core;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -10,12 +11,14 @@ import java.util.Random;
 import jomble.core.brief.Avoidance;
 import jomble.core.brief.Boundaries;
 import jomble.core.brief.Brief;
+import jomble.core.brief.Coats;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Occasion;
 import jomble.core.brief.Palette;
 import jomble.core.brief.Requirement;
 import jomble.core.brief.Sensitivity;
 import jomble.core.brief.Setting;
+import jomble.core.brief.TimeOfDay;
 import jomble.core.brief.Zone;
 import jomble.core.climate.Weather;
 import jomble.core.colour.Colour;
@@ -157,7 +160,8 @@ public final class RandomWardrobes {
                 List.of(),
                 null,
                 null,
-                null);
+                null,
+                random.nextInt(3) == 0 ? Coats.RECORDED : Coats.ASSUMED);
         Map<SchoolSwitch, String> schools = new EnumMap<>(SchoolSwitch.class);
         for (SchoolSwitch question : SchoolSwitch.values()) {
             if (random.nextInt(4) == 0) {
@@ -228,6 +232,7 @@ public final class RandomWardrobes {
         if (random.nextInt(4) == 0) {
             requires.add(new Requirement(any(List.of(DressCode.values())), List.of(Colour.of(any(COLOURS)))));
         }
+        boolean timed = random.nextInt(6) == 0;
         return new Occasion(
                 "any",
                 low,
@@ -236,13 +241,15 @@ public final class RandomWardrobes {
                 random.nextBoolean() ? Setting.USUAL : any(List.of(Setting.values())),
                 random.nextInt(3) == 0,
                 null,
-                random.nextBoolean() ? 30 : 90,
+                any(List.of(0, 15, 30, 90)),
                 1.2,
                 21,
                 null,
                 null,
                 List.of(),
-                null,
+                random.nextInt(3) == 0 ? any(List.of(TimeOfDay.values())) : null,
+                timed ? LocalTime.of(19, 30) : null,
+                timed ? LocalTime.of(1, 0) : null,
                 null,
                 false);
     }

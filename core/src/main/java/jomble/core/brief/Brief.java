@@ -24,6 +24,7 @@ import jomble.core.proportion.Heights;
  * @param budget for new clothes in a year, or null
  * @param notes or null
  * @param photoConsent when the client agreed to photos, or null
+ * @param coats whether a coat is assumed where none is worn
  */
 public record Brief(
         Boundaries boundaries,
@@ -42,7 +43,8 @@ public record Brief(
         List<Need> needs,
         Money budget,
         String notes,
-        LocalDate photoConsent) {
+        LocalDate photoConsent,
+        Coats coats) {
     public static final Brief EMPTY = new Brief(
             Boundaries.NONE,
             Palette.NONE,
@@ -60,7 +62,8 @@ public record Brief(
             List.of(),
             null,
             null,
-            null);
+            null,
+            Coats.ASSUMED);
 
     public Brief {
         occasions = List.copyOf(occasions);
@@ -85,15 +88,20 @@ public record Brief(
 
     /** This brief with other occasions. */
     public Brief dressingFor(List<Occasion> others) {
-        return with(others, place, climate);
+        return with(others, place, climate, coats);
     }
 
     /** This brief in another climate; the seasons stay. */
     public Brief livingIn(Place other) {
-        return with(occasions, other.name(), other.months());
+        return with(occasions, other.name(), other.months(), coats);
     }
 
-    private Brief with(List<Occasion> others, String where, List<ClimateMonth> months) {
+    /** This brief with coats assumed or not. */
+    public Brief with(Coats others) {
+        return with(occasions, place, climate, others);
+    }
+
+    private Brief with(List<Occasion> others, String where, List<ClimateMonth> months, Coats ofCold) {
         return new Brief(
                 boundaries,
                 palette,
@@ -111,6 +119,7 @@ public record Brief(
                 needs,
                 budget,
                 notes,
-                photoConsent);
+                photoConsent,
+                ofCold);
     }
 }

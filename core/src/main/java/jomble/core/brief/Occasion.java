@@ -1,7 +1,9 @@
 package jomble.core.brief;
 
+import java.time.LocalTime;
 import java.util.List;
 import java.util.OptionalDouble;
+import jomble.core.climate.DayHours;
 
 /**
  * Something the client dresses for.
@@ -18,6 +20,8 @@ import java.util.OptionalDouble;
  * @param timesPerMonth how often, or null when not said, or said by the week
  * @param months months it happens in, 1..12; empty for all
  * @param timeOfDay null when not said
+ * @param from when it begins, or null when not said
+ * @param to when it ends, not after {@code from} for the next day; null when not said
  * @param audience who sees it, or null
  * @param isPaused whether nothing is planned for it at present
  */
@@ -36,6 +40,8 @@ public record Occasion(
         Double timesPerMonth,
         List<Integer> months,
         TimeOfDay timeOfDay,
+        LocalTime from,
+        LocalTime to,
         String audience,
         boolean isPaused) {
     /** Activity of a seated or standing person indoors (ISO 7730 annex B). */
@@ -63,11 +69,16 @@ public record Occasion(
             List.of(),
             null,
             null,
+            null,
+            null,
             false);
 
     public Occasion {
         if (formalityLow < 1 || formalityHigh > 7 || formalityLow > formalityHigh) {
             throw new IllegalArgumentException("not a formality window: " + formalityLow + " to " + formalityHigh);
+        }
+        if ((from == null) != (to == null)) {
+            throw new IllegalArgumentException("a time needs a beginning and an end");
         }
         requires = List.copyOf(requires);
         months = List.copyOf(months);
@@ -79,6 +90,14 @@ public record Occasion(
             return OptionalDouble.of(timesPerWeek);
         }
         return timesPerMonth == null ? OptionalDouble.empty() : OptionalDouble.of(timesPerMonth * MONTHS_PER_WEEK);
+    }
+
+    /** The part of a day's temperatures that is felt: over its own times, else over its part of the day. */
+    public DayHours hours() {
+        if (from != null) {
+            return DayHours.between(from, to);
+        }
+        return (timeOfDay == null ? TimeOfDay.DAYTIME : timeOfDay).hours();
     }
 
     public boolean happensIn(Season season) {

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import jomble.core.colour.ColourFamily;
+import jomble.core.judgement.AssumedCoat;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.piece.Attribute;
@@ -43,8 +44,9 @@ final class Function {
     private static final double[] TOP_LED = {0.55, 0.8};
 
     private static final double[] EVEN = {0.4, 0.6};
-    /** A coat is warm enough when it works with at least this share of what the warmest works with. */
-    private static final double WARM_ENOUGH = 0.6;
+    /** How much less warm than the coat of the weather a coat may be, in hundredths of a clo. */
+    private static final int ABOUT_CENTI_CLO = 15;
+
     /** From this size a second warm coat is wanted, where one is needed on so many days a week. */
     private static final int LARGE = 20;
 
@@ -77,7 +79,7 @@ final class Function {
             List<Piece> pieces, boolean[] candidates, CapsuleWishes wishes, List<Need> needs, EnsembleTable table) {
         Function function = new Function(pieces, candidates, wishes, needs, table.worksIn());
         function.addFamilies();
-        function.addCoats(table);
+        function.addCoats();
         function.addShoes();
         function.addJacket();
         function.addKnits();
@@ -162,10 +164,10 @@ final class Function {
      * A warm coat for each occasion that needs one in its coldest month, and in a larger capsule a second one where a
      * coat is needed on most days of the week, so that one can dry.
      */
-    private void addCoats(EnsembleTable table) {
+    private void addCoats() {
         boolean[] coats = of(Family.COAT);
         boolean[] warm = new boolean[pieces.size()];
-        double daysPerWeek = 0;
+        Map<String, Double> daysPerWeek = new HashMap<>();
         Set<List<Integer>> groups = new LinkedHashSet<>();
         Map<String, Double> coldest = coldestByOccasion();
         boolean rains = false;
@@ -179,19 +181,23 @@ final class Function {
                 rains |= month.climate() != null && month.climate().rainDays() >= RAIN_DAYS_SHARE * DAYS;
                 List<Integer> enough =
                         month.meanC() == coldest.get(need.occasion().name())
-                                ? warmEnough(table, coats, 1L << context)
+                                ? warmEnough(coats, month.context(), 1L << context)
                                 : List.of();
                 if (!enough.isEmpty() && groups.add(enough)) {
                     add(FunctionWish.WARM_COAT, only(enough), 1, Integer.MAX_VALUE);
                 }
                 enough.forEach(place -> warm[place] = true);
-                daysPerWeek += enough.isEmpty() ? 0 : need.timesPerWeek();
+                if (!enough.isEmpty()) {
+                    daysPerWeek.put(need.occasion().name(), need.timesPerWeek());
+                }
             }
         }
         if (!groups.isEmpty()) {
             add(FunctionWish.COAT, coats, 1, Integer.MAX_VALUE);
         }
-        if (daysPerWeek >= MOST_DAYS && wishes.size().max() >= LARGE) {
+        double days =
+                daysPerWeek.values().stream().mapToDouble(Double::doubleValue).sum();
+        if (days >= MOST_DAYS && wishes.size().max() >= LARGE) {
             add(FunctionWish.SECOND_WARM_COAT, warm, 2, Integer.MAX_VALUE);
         }
         if (rains) {
@@ -207,16 +213,19 @@ final class Function {
         return coldest;
     }
 
-    /** The coats that are warm enough in a context, in order; none where a coat makes no difference. */
-    private static List<Integer> warmEnough(EnsembleTable table, boolean[] coats, long context) {
-        long[] worn = wornWith(table, context);
-        long most = Arrays.stream(worn, 1, worn.length).max().orElse(0);
-        if (worn[0] >= most) {
-            return List.of();
-        }
-        return IntStream.range(0, table.coats().length)
-                .filter(coat -> coats[table.coats()[coat]] && worn[coat + 1] >= WARM_ENOUGH * most)
-                .map(coat -> table.coats()[coat])
+    /**
+     * The coats that can be worn in a context and are about as warm as the one people take in such weather, in order;
+     * none where no coat is taken.
+     */
+    private List<Integer> warmEnough(boolean[] coats, JudgementContext context, long bit) {
+        int wanted = context.isOutdoors() && context.occasion().outdoorMinutes() > 0
+                ? AssumedCoat.centiClo(context.weather().lowC())
+                : 0;
+        return IntStream.range(0, coats.length)
+                .filter(place -> wanted > 0
+                        && coats[place]
+                        && (worksIn[place] & bit) != 0
+                        && pieces.get(place).centiClo() >= wanted - ABOUT_CENTI_CLO)
                 .boxed()
                 .toList();
     }
@@ -229,21 +238,6 @@ final class Function {
 
     private static boolean keepsRainOff(Piece piece) {
         return piece.hasRole(Slot.COAT) && (piece.is(Trait.RAIN_COVER) || piece.cloth() == Cloth.RUBBER);
-    }
-
-    /** The number of ensembles that work in some of the contexts, without a coat and with each. */
-    private static long[] wornWith(EnsembleTable table, long contexts) {
-        long[] worn = new long[table.coats().length + 1];
-        for (int ensemble = 0; ensemble < table.size(); ensemble++) {
-            for (int coat = 0; coat < worn.length; coat++) {
-                boolean works = false;
-                for (int shoe = 0; !works && shoe <= table.shoes().length; shoe++) {
-                    works = (table.mask(table.typeOf(ensemble), coat, shoe) & contexts) != 0;
-                }
-                worn[coat] += works ? 1 : 0;
-            }
-        }
-        return worn;
     }
 
     private void addShoes() {

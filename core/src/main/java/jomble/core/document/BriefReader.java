@@ -8,6 +8,7 @@ import java.util.Map;
 import jomble.core.brief.Avoidance;
 import jomble.core.brief.Boundaries;
 import jomble.core.brief.Brief;
+import jomble.core.brief.Coats;
 import jomble.core.brief.Laundry;
 import jomble.core.brief.Need;
 import jomble.core.brief.Occasion;
@@ -45,7 +46,8 @@ public final class BriefReader {
             "needs",
             "budget",
             "notes",
-            "photoConsent");
+            "photoConsent",
+            "coats");
     private static final int MOST_COLOURS = 24;
     private static final int LONGEST_NOTE = 4000;
 
@@ -71,7 +73,8 @@ public final class BriefReader {
                 Values.list(node.field("needs"), BriefReader::need),
                 Values.given(node.field("budget"), Attribute.COST::read, null),
                 text(node.field("notes"), LONGEST_NOTE),
-                Values.given(node.field("photoConsent"), Attribute.ACQUIRED::read, null));
+                Values.given(node.field("photoConsent"), Attribute.ACQUIRED::read, null),
+                Values.given(node.field("coats"), n -> Values.word(n, Coats.class), Coats.ASSUMED));
     }
 
     /** Null for an empty text. */
@@ -187,39 +190,49 @@ public final class BriefReader {
         Map<String, Object> heights = Values.tree("statureCm", brief.heights().statureCm());
         brief.heights().measuredCm().forEach((landmark, cm) -> heights.put(landmark.fieldName(), cm));
         return Values.tree(
-                "boundaries", boundaries,
-                "palette", palette,
-                "metals", Values.id(brief.metals()),
-                "pmvOffset", brief.pmvOffset(),
-                "heights", heights,
-                "lengthenLeg", brief.lengthenLeg(),
-                "hair", Values.hex(brief.hair()),
-                "skin", Values.hex(brief.skin()),
+                "boundaries",
+                boundaries,
+                "palette",
+                palette,
+                "metals",
+                Values.id(brief.metals()),
+                "pmvOffset",
+                brief.pmvOffset(),
+                "heights",
+                heights,
+                "lengthenLeg",
+                brief.lengthenLeg(),
+                "hair",
+                Values.hex(brief.hair()),
+                "skin",
+                Values.hex(brief.skin()),
                 "laundry",
-                        Values.tree(
-                                "intervalDays", brief.laundry().intervalDays(),
-                                "dryingDays", brief.laundry().dryingDays(),
-                                "dryCleanVisitsPerMonth", brief.laundry().dryCleanVisitsPerMonth()),
+                Values.tree(
+                        "intervalDays", brief.laundry().intervalDays(),
+                        "dryingDays", brief.laundry().dryingDays(),
+                        "dryCleanVisitsPerMonth", brief.laundry().dryCleanVisitsPerMonth()),
                 "occasions",
-                        brief.occasions().stream().map(OccasionReader::write).toList(),
-                "place", brief.place(),
-                "climate", brief.climate().stream().map(ClimateReader::write).toList(),
+                brief.occasions().stream().map(OccasionReader::write).toList(),
+                "place",
+                brief.place(),
+                "climate",
+                brief.climate().stream().map(ClimateReader::write).toList(),
                 "seasons",
-                        brief.hasUsualSeasons()
-                                ? null
-                                : brief.seasons().stream()
-                                        .map(ClimateReader::write)
-                                        .toList(),
+                brief.hasUsualSeasons()
+                        ? null
+                        : brief.seasons().stream().map(ClimateReader::write).toList(),
                 "needs",
-                        brief.needs().isEmpty()
-                                ? null
-                                : brief.needs().stream().map(BriefReader::need).toList(),
-                "budget", brief.budget() == null ? null : Attribute.COST.write(brief.budget()),
-                "notes", brief.notes(),
+                brief.needs().isEmpty()
+                        ? null
+                        : brief.needs().stream().map(BriefReader::need).toList(),
+                "budget",
+                brief.budget() == null ? null : Attribute.COST.write(brief.budget()),
+                "notes",
+                brief.notes(),
                 "photoConsent",
-                        brief.photoConsent() == null
-                                ? null
-                                : brief.photoConsent().toString());
+                brief.photoConsent() == null ? null : brief.photoConsent().toString(),
+                "coats",
+                brief.coats().id());
     }
 
     private static Map<String, Object> avoidance(Avoidance avoidance) {

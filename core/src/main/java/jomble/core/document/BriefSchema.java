@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import jomble.core.brief.Coats;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Setting;
 import jomble.core.brief.TimeOfDay;
@@ -59,6 +60,7 @@ final class BriefSchema {
         parts.put("budget", AttributeSchema.MONEY);
         parts.put("notes", text(0, 4000));
         parts.put("photoConsent", Shape.DATE);
+        parts.put("coats", words(Coats.class));
         return object(parts);
     }
 
@@ -118,9 +120,15 @@ final class BriefSchema {
         parts.put("timesPerMonth", number(0, 31));
         parts.put("months", list(MONTH, 200));
         parts.put("timeOfDay", words(TimeOfDay.class));
+        parts.put("from", time());
+        parts.put("to", time());
         parts.put("audience", text(0, 80));
         parts.put("paused", Map.of("type", "boolean"));
         return object(parts);
+    }
+
+    private static Map<String, Object> time() {
+        return Map.of("type", "string", "pattern", "^" + OccasionReader.TIME + "$");
     }
 
     private static Map<String, Object> month() {

@@ -1,5 +1,6 @@
 package jomble.core.document;
 
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import jomble.core.brief.DressCode;
@@ -27,8 +28,13 @@ public final class OccasionReader {
             "timesPerMonth",
             "months",
             "timeOfDay",
+            "from",
+            "to",
             "audience",
             "paused");
+
+    /** Hours and minutes of a day. */
+    static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
 
     private OccasionReader() {}
 
@@ -47,6 +53,12 @@ public final class OccasionReader {
         if (perWeek != null && perMonth != null) {
             node.field("timesPerMonth").reject("one-of", "how often is said either by the week or by the month");
         }
+        LocalTime from = Values.given(node.field("from"), OccasionReader::time, null);
+        LocalTime to = Values.given(node.field("to"), OccasionReader::time, null);
+        if ((from == null) != (to == null)
+                && node.field("from").isNull() != node.field("to").isNull()) {
+            node.field(from == null ? "from" : "to").reject("missing", "a time has a beginning and an end");
+        }
         return new Occasion(
                 Values.given(node.field("name"), n -> n.text(1, 80), any.name()),
                 low,
@@ -62,8 +74,22 @@ public final class OccasionReader {
                 perMonth,
                 Values.list(node.field("months"), n -> n.integer(1, 12)),
                 Values.given(node.field("timeOfDay"), n -> Values.word(n, TimeOfDay.class), null),
+                from == null || to == null ? null : from,
+                from == null || to == null ? null : to,
                 Values.given(node.field("audience"), n -> n.text(0, 80), null),
                 Values.given(node.field("paused"), Node::bool, false));
+    }
+
+    private static LocalTime time(Node node) {
+        String text = node.text(5, 5);
+        if (text == null) {
+            return null;
+        }
+        if (!text.matches(TIME)) {
+            node.reject("not-a-time", "a time such as 12:30 is expected here");
+            return null;
+        }
+        return LocalTime.parse(text);
     }
 
     private static Requirement requirement(Node node) {
@@ -101,6 +127,8 @@ public final class OccasionReader {
                 "timesPerMonth", occasion.timesPerMonth(),
                 "months", occasion.months(),
                 "timeOfDay", Values.id(occasion.timeOfDay()),
+                "from", occasion.from() == null ? null : occasion.from().toString(),
+                "to", occasion.to() == null ? null : occasion.to().toString(),
                 "audience", occasion.audience(),
                 "paused", occasion.isPaused() ? true : null);
     }

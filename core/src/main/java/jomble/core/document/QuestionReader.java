@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import jomble.core.brief.Brief;
+import jomble.core.brief.Coats;
 import jomble.core.brief.Occasion;
 import jomble.core.climate.ClimateMonth;
 import jomble.core.climate.Weather;
@@ -37,8 +38,8 @@ import jomble.core.tree.Node;
 
 /** Reads the input of the compute calls: a wardrobe, a context and outfits. */
 public final class QuestionReader {
-    private static final List<String> CONTEXT_FIELDS =
-            List.of("occasion", "weather", "months", "schools", "countedSlots", "includeDaring", "date");
+    private static final List<String> CONTEXT_FIELDS = List.of(
+            "occasion", "weather", "months", "schools", "countedSlots", "includeDaring", "date", "coats", "asIfMended");
     private static final List<String> WEATHER_FIELDS =
             List.of("lowC", "highC", "humidity", "windMs", "rainChance", "indoors");
     private static final Map<String, CountedSlots> PRESETS = Map.of(
@@ -70,8 +71,13 @@ public final class QuestionReader {
         CountedSlots counted = Values.given(node.field("countedSlots"), QuestionReader::counted, CountedSlots.OUTFITS);
         boolean daring = Values.given(node.field("includeDaring"), Node::bool, false);
         LocalDate date = Values.given(node.field("date"), Node::date, null);
-        JudgementContext context =
-                context(wardrobe, occasion, rules, date, counted != null && counted.hasAccessories());
+        JudgementContext judged = context(wardrobe, occasion, rules, date, counted != null && counted.hasAccessories())
+                .asIfMended(Values.given(node.field("asIfMended"), Node::bool, false));
+        Coats coats = Values.given(
+                node.field("coats"),
+                n -> Values.word(n, Coats.class),
+                wardrobe.brief().coats());
+        JudgementContext context = judged.with(wardrobe.brief().with(coats));
         List<JudgementContext> contexts =
                 weathers(node, wardrobe.brief()).stream().map(context::in).toList();
         return new Question(wardrobe, contexts.isEmpty() ? List.of(context) : contexts, counted, daring);

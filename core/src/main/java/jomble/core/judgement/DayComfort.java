@@ -81,10 +81,22 @@ public final class DayComfort {
         return new Surroundings(airC, airC, Math.min(weather.windMs(), 0.4), weather.humidityPercent(), WALKING_MET);
     }
 
+    /** Whether it is cold on the way without the coat that is assumed over it. */
+    static boolean asksForACoat(Judgement judgement, JudgementContext context) {
+        if (context.assumedCentiClo() == 0
+                || context.occasion().outdoorMinutes() == 0
+                || judgement.summary().wearsCoat()) {
+            return false;
+        }
+        Surroundings way = walk(context.weather(), context.weather().lowC());
+        return vote(way, judgement.summary().fullCentiClo(), context.brief().pmvOffset()) < -COMFORTABLE;
+    }
+
     /** Takes off one layer after the other as long as it is warm. */
     private static Felt felt(Moment moment, Surroundings at, Judgement judgement, JudgementContext context) {
         double offset = context.brief().pmvOffset();
-        int centiClo = judgement.summary().fullCentiClo();
+        boolean takesACoat = moment != Moment.INDOORS && !judgement.summary().wearsCoat();
+        int centiClo = judgement.summary().fullCentiClo() + (takesACoat ? context.assumedCentiClo() : 0);
         double vote = vote(at, centiClo, offset);
         List<Piece> off = new ArrayList<>();
         for (Slot slot : PEEL) {

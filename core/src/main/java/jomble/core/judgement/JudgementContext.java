@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import jomble.core.brief.Brief;
+import jomble.core.brief.Coats;
 import jomble.core.brief.DressCode;
 import jomble.core.brief.Occasion;
 import jomble.core.climate.Weather;
@@ -31,22 +32,28 @@ public record JudgementContext(Person person, Situation situation, Rules rules) 
     /**
      * What it is worn for, and when.
      *
-     * @param weather null for no weather: weather rules then find nothing
+     * @param weather of the whole day, null for no weather: weather rules then find nothing
      * @param date the day, or null when planning for no particular day
      */
-    public record Situation(Occasion occasion, Weather weather, LocalDate date) {}
+    public record Situation(Occasion occasion, Weather weather, LocalDate date) {
+        /** The weather in the hours of the occasion, or null. */
+        Weather felt() {
+            return weather == null ? null : occasion.hours().of(weather);
+        }
+    }
 
     /**
      * How the rules are held.
      *
      * @param finishing whether missing accessories are judged
+     * @param asIfMended whether pieces that wait for a repair or for cleaning may be worn
      */
-    public record Rules(Schools schools, ParameterValues parameters, boolean finishing) {}
+    public record Rules(Schools schools, ParameterValues parameters, boolean finishing, boolean asIfMended) {}
 
     public static final JudgementContext PLAIN = new JudgementContext(
             new Person(Brief.EMPTY, Map.of(), Overrides.NONE),
             new Situation(Occasion.ANY, null, null),
-            new Rules(Schools.USUAL, ParameterValues.DEFAULTS, false));
+            new Rules(Schools.USUAL, ParameterValues.DEFAULTS, false, false));
 
     public Brief brief() {
         return person.brief();
@@ -64,9 +71,33 @@ public record JudgementContext(Person person, Situation situation, Rules rules) 
         return situation.occasion();
     }
 
-    /** Null for no weather. */
+    /** The weather as it is felt in the hours of the occasion; null for no weather. */
     public Weather weather() {
+        return situation.felt();
+    }
+
+    /** The weather of the whole day; null for no weather. */
+    public Weather day() {
         return situation.weather();
+    }
+
+    /** Whether a coat that is not recorded is worn where no other is. */
+    public boolean assumesCoats() {
+        return brief().coats() == Coats.ASSUMED;
+    }
+
+    /** The insulation of the coat assumed where none is worn, in hundredths of a clo; 0 for none. */
+    public int assumedCentiClo() {
+        return isOutdoors() && assumesCoats() ? AssumedCoat.centiClo(weather().lowC()) : 0;
+    }
+
+    public boolean asIfMended() {
+        return rules.asIfMended();
+    }
+
+    /** This context with pieces that wait for a repair or for cleaning worn or not. */
+    public JudgementContext asIfMended(boolean worn) {
+        return of(new Rules(schools(), parameters(), finishing(), worn));
     }
 
     /** Null when planning for no particular day. */
@@ -115,25 +146,25 @@ public record JudgementContext(Person person, Situation situation, Rules rules) 
 
     /** This context for another occasion. */
     public JudgementContext at(Occasion other) {
-        return new JudgementContext(person, new Situation(other, weather(), date()), rules);
+        return new JudgementContext(person, new Situation(other, day(), date()), rules);
     }
 
-    /** @param day null for no particular day */
-    public JudgementContext on(LocalDate day) {
-        return new JudgementContext(person, new Situation(occasion(), weather(), day), rules);
+    /** @param on null for no particular day */
+    public JudgementContext on(LocalDate on) {
+        return new JudgementContext(person, new Situation(occasion(), day(), on), rules);
     }
 
     public JudgementContext with(Schools others) {
-        return of(new Rules(others, parameters(), finishing()));
+        return of(new Rules(others, parameters(), finishing(), asIfMended()));
     }
 
     public JudgementContext with(ParameterValues others) {
-        return of(new Rules(schools(), others, finishing()));
+        return of(new Rules(schools(), others, finishing(), asIfMended()));
     }
 
     /** This context judging missing accessories or not. */
     public JudgementContext finishing(boolean judged) {
-        return of(new Rules(schools(), parameters(), judged));
+        return of(new Rules(schools(), parameters(), judged, asIfMended()));
     }
 
     private JudgementContext of(Rules others) {

@@ -18,8 +18,8 @@ public enum Measure {
     FILLED_SLOTS(UNION),
     /** Filled slots that the structure does not take, or whose piece has no such role. */
     COLLIDING_SLOTS(UNION),
-    /** Σ I_clu of everything on, in hundredths of a clo. */
-    FULL_CENTI_CLO(SUM),
+    /** Σ I_clu of everything on, in hundredths of a clo, and {@link Summary#COAT_WORN} for a coat. */
+    WARMTH(SUM),
     /** Σ I_clu after the best peel, in hundredths of a clo. */
     PEELED_CENTI_CLO(SUM),
 
@@ -52,6 +52,11 @@ public enum Measure {
     SURFACES(UNION),
     /** Main pieces. */
     MAINS(SUM),
+
+    /** Height of the hem of a bottom or one-piece that leaves the leg bare, in thousandths of stature. */
+    LEG_HEM(GREATEST),
+    /** Height to which the shoes cover the leg, in thousandths of stature. */
+    SHAFT(SUM),
 
     TOP_VOLUME(SUM),
     JACKET_VOLUME(SUM),

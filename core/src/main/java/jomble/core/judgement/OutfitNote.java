@@ -34,6 +34,7 @@ public enum OutfitNote {
     SENSITIVITY(true),
     NEAR_MACHINERY(true),
     SITE_RULES(true),
+    TAKE_A_COAT(false),
     SHIRT_CUFF(false),
     COLLAR_OUT(false),
     SLEEVES_ROLLED(false),
@@ -78,6 +79,7 @@ public enum OutfitNote {
                 || outfit.worn().stream().anyMatch(OutfitNote::isLoose);
         add(notes, SITE_RULES, site);
         add(notes, NEAR_MACHINERY, hangs && (site || context.occasion().requires(DressCode.NO_LOOSE_SLEEVES)));
+        add(notes, TAKE_A_COAT, DayComfort.asksForACoat(judgement, context));
         addFinish(notes, outfit);
         return notes;
     }

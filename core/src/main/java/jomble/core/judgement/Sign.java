@@ -27,6 +27,7 @@ public enum Sign {
     SHEER_LEGWEAR,
     OPAQUE_LEGWEAR,
     CLOSED_SHOES,
+    OPEN_SHOES,
     ACCESSORY_WORN,
     STATEMENT_NECKLACE,
     STATEMENT_EARRINGS,
@@ -68,7 +69,11 @@ public enum Sign {
     WAIST_DEFINED,
     CLOSE_TOP,
     /** A roomy layer over whatever is beneath. */
-    ROOMY_OUTER;
+    ROOMY_OUTER,
+    /** Long sleeves, on whatever is worn beneath a coat. */
+    LONG_SLEEVES_WORN,
+    /** By a coat that ends at the knee or below. */
+    KNEES_COVERED;
 
     long bit() {
         if (ordinal() >= Long.SIZE) {

@@ -69,7 +69,8 @@ final class SignReader {
         }
         boolean sheer = TradeTerms.isSheer(piece);
         switch (worn.slot()) {
-            case BASE -> signs |= sheer ? 0 : Sign.OPAQUE_BENEATH.bit();
+            case BASE ->
+                signs |= (sheer ? 0 : Sign.OPAQUE_BENEATH.bit()) | sleeves(piece) & Sign.LONG_SLEEVES_WORN.bit();
             case TOP -> {
                 signs |= Sign.TOP_WORN.bit() | (sheer ? Sign.SHEER_OUTER.bit() : 0) | sleeves(piece);
                 signs |= piece.is(Trait.FITTED_BLOUSE) ? Sign.FITTED_BLOUSE.bit() : 0;
@@ -107,13 +108,16 @@ final class SignReader {
                 signs |= TradeTerms.isTailoredJacket(piece) ? Sign.TAILORED_JACKET_WORN.bit() : 0;
                 signs |= seat(piece) | denim(piece, Sign.DENIM_JACKET);
             }
-            case COAT -> signs |= room(piece) | (isLong(piece) ? Sign.SEAT_COVERED.bit() : 0);
+            case COAT ->
+                signs |= room(piece)
+                        | (isLong(piece) ? Sign.SEAT_COVERED.bit() : 0)
+                        | (TradeTerms.reaches(piece, Landmark.KNEE) ? Sign.KNEES_COVERED.bit() : 0);
             case BELT -> signs |= Sign.TRIMMING_WORN.bit() | Sign.WAIST_DEFINED.bit();
             case BAG -> signs |= Sign.TRIMMING_WORN.bit();
             case NECK -> signs |= Sign.TRIMMING_WORN.bit() | dupatta(piece);
             case LEGWEAR -> signs |= legwear(worn);
             case SHOES -> {
-                signs |= piece.toe() == Toe.OPEN ? 0 : Sign.CLOSED_SHOES.bit();
+                signs |= piece.toe() == Toe.OPEN ? Sign.OPEN_SHOES.bit() : Sign.CLOSED_SHOES.bit();
                 signs |= piece.is(Trait.SANDALS) ? Sign.SANDALS_WORN.bit() : 0;
             }
             case TIE -> signs |= Sign.TIE_WORN.bit();
@@ -178,10 +182,18 @@ final class SignReader {
         return trousers && TradeTerms.reaches(piece, Landmark.MID_CALF) ? 0 : Sign.LEG_SHOWN.bit();
     }
 
+    /** Whether its hem leaves the lower leg bare. */
+    static boolean showsTheLeg(Piece piece) {
+        return (legs(piece) & Sign.LEG_SHOWN.bit()) != 0;
+    }
+
     private static long sleeves(Piece piece) {
-        return piece.sleeve() != null && piece.sleeve().coverFraction() >= Sleeve.SHORT.coverFraction()
-                ? Sign.SLEEVES_WORN.bit()
-                : 0;
+        if (piece.sleeve() == null) {
+            return 0;
+        }
+        double covered = piece.sleeve().coverFraction();
+        return (covered >= Sleeve.SHORT.coverFraction() ? Sign.SLEEVES_WORN.bit() : 0)
+                | (covered >= Sleeve.LONG.coverFraction() ? Sign.LONG_SLEEVES_WORN.bit() : 0);
     }
 
     private static int heat(Worn worn, Piece piece) {

@@ -138,7 +138,7 @@ public final class Summariser {
         int clo = centiClo(worn);
         Contribution.Builder adds = new Contribution.Builder()
                 .add(Measure.FILLED_SLOTS, 1L << slot.ordinal())
-                .add(Measure.FULL_CENTI_CLO, clo)
+                .add(Measure.WARMTH, clo + (slot == COAT ? Summary.COAT_WORN : 0))
                 .add(Measure.PEELED_CENTI_CLO, isPeeled(slot) ? 0 : clo)
                 .add(Measure.METALS, metals(worn))
                 .add(Measure.SUITING, suiting(worn))
@@ -173,11 +173,13 @@ public final class Summariser {
         switch (worn.slot()) {
             case TOP -> adds.add(Measure.TOP_VOLUME, piece.fit().volume());
             case BOTTOM ->
-                adds.add(Measure.BOTTOM_VOLUME, piece.volume())
+                adds.add(Measure.LEG_HEM, SignReader.showsTheLeg(piece) ? hem(worn) : 0)
+                        .add(Measure.BOTTOM_VOLUME, piece.volume())
                         .add(Measure.BOTTOM_ID, id)
                         .add(Measure.BOTTOM_SUIT, suitId);
             case ONEPIECE ->
-                adds.add(Measure.ONEPIECE_ID, id)
+                adds.add(Measure.LEG_HEM, SignReader.showsTheLeg(piece) ? hem(worn) : 0)
+                        .add(Measure.ONEPIECE_ID, id)
                         .add(Measure.ONEPIECE_END, piece.hem() == null ? 0 : hem(worn))
                         .add(
                                 Measure.ONEPIECE_TO_SKIN,
@@ -191,6 +193,7 @@ public final class Summariser {
                         .add(Measure.JACKET_VOLUME, piece.fit().volume())
                         .add(Measure.JACKET_FORMALITY, piece.formality());
             case COAT -> adds.add(Measure.COAT_FORMALITY, piece.formality());
+            case SHOES -> adds.add(Measure.SHAFT, TradeTerms.shaftPermille(piece));
             default -> {}
         }
     }

@@ -16,6 +16,12 @@ public sealed class Summary permits MeasureAccumulator {
     public static final int MOST_BY_A_TIE = 5;
     /** Number of classes of suit parts that {@link #openSuiting()} can distinguish; ten bits hold one more. */
     public static final int MOST_SUITS = 1023;
+    /**
+     * Beside the clo of what is on, in the same sum, for a coat: with it the two sums of warmth also tell whether the
+     * coat slot is empty, as where a coat is assumed. Above any sum of clo.
+     */
+    public static final int COAT_WORN = 1 << 12;
+
     /** In place of a way's number, for an empty slot. */
     public static final int NOTHING_WORN = -1;
 
@@ -46,12 +52,16 @@ public sealed class Summary permits MeasureAccumulator {
         this.measures = measures;
     }
 
-    /** A summary of warmth alone, for rules that read nothing else. */
-    public static Summary ofWarmth(int fullCentiClo, int peeledCentiClo) {
-        MeasureAccumulator warmth = new MeasureAccumulator(false);
-        warmth.add(Measure.FULL_CENTI_CLO, fullCentiClo);
-        warmth.add(Measure.PEELED_CENTI_CLO, peeledCentiClo);
-        return warmth;
+    /**
+     * A summary of warmth alone, for rules that read nothing else.
+     *
+     * @param warmth as of {@link #warmth()}
+     */
+    public static Summary ofWarmth(int warmth, int peeledCentiClo) {
+        MeasureAccumulator sums = new MeasureAccumulator(false);
+        sums.add(Measure.WARMTH, warmth);
+        sums.add(Measure.PEELED_CENTI_CLO, peeledCentiClo);
+        return sums;
     }
 
     /** An immutable copy. */
@@ -118,7 +128,26 @@ public sealed class Summary permits MeasureAccumulator {
 
     /** Σ I_clu of everything on, in hundredths of a clo. */
     public final int fullCentiClo() {
-        return get(Measure.FULL_CENTI_CLO);
+        return warmth() % COAT_WORN;
+    }
+
+    public final boolean wearsCoat() {
+        return warmth() >= COAT_WORN;
+    }
+
+    /** {@link #fullCentiClo()} and {@link #wearsCoat()} as one number; those of pieces add up. */
+    public final int warmth() {
+        return get(Measure.WARMTH);
+    }
+
+    /** Height of the hem of what leaves the leg bare, in thousandths of stature; 0 for none. */
+    public final int legHem() {
+        return get(Measure.LEG_HEM);
+    }
+
+    /** Height to which the shoes cover the leg, in thousandths of stature; 0 for low shoes and none. */
+    public final int shaft() {
+        return get(Measure.SHAFT);
     }
 
     /** Σ I_clu after the best peel, in hundredths of a clo. */

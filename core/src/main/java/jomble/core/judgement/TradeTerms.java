@@ -8,11 +8,16 @@ import jomble.core.piece.Cloth;
 import jomble.core.piece.Fit;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
+import jomble.core.piece.Shaft;
 import jomble.core.piece.Trait;
 import jomble.core.proportion.Landmark;
 
 /** Trade terms for groups of pieces, such as tailoring, jumpers and dress shoes. */
 public final class TradeTerms {
+    private static final int ANKLE_SHAFT = 100;
+    private static final int MID_CALF_SHAFT = 190;
+    private static final int KNEE_SHAFT = 270;
+    private static final int OVER_KNEE_SHAFT = 330;
     private static final int SHEER = 2;
     private static final double BLACK_L = 25;
     private static final double BLACK_CHROMA = 8;
@@ -56,6 +61,20 @@ public final class TradeTerms {
     /** Whether its hem reaches a landmark on a figure of average proportions; false for pieces without a hem. */
     static boolean reaches(Piece piece, Landmark height) {
         return piece.hem() != null && piece.hem().landmark().meanPermille() <= height.meanPermille();
+    }
+
+    /** Height to which boots cover the leg on a figure of average proportions, in thousandths of stature; 0 for shoes. */
+    public static int shaftPermille(Piece shoes) {
+        Shaft shaft = shoes.get(Attribute.SHAFT);
+        return shaft == null
+                ? 0
+                : switch (shaft) {
+                    case NONE -> 0;
+                    case ANKLE -> ANKLE_SHAFT;
+                    case MID_CALF -> MID_CALF_SHAFT;
+                    case KNEE -> KNEE_SHAFT;
+                    case OVER_KNEE -> OVER_KNEE_SHAFT;
+                };
     }
 
     /** A see-through cloth. */

@@ -156,7 +156,7 @@ public final class CompletionSearch {
             Worn[] alone = new Worn[SLOTS.length];
             alone[option.slot().ordinal()] = option.ways().get(0);
             Summary own = context.summarise(alone);
-            cloOf[option.index()] = WarmthBound.pack(own.fullCentiClo(), own.peeledCentiClo());
+            cloOf[option.index()] = WarmthBound.pack(own.warmth(), own.peeledCentiClo());
         }
         return cloOf[option.index()];
     }

@@ -14,7 +14,7 @@ import jomble.core.judgement.Summary;
  * A lower bound of a warmth rule's finding over everything the open slots could still add; with no open slot it is the
  * finding itself.
  *
- * <p>Clo sums are packed: fully dressed in the upper 32 bits, after the best peel in the lower.
+ * <p>Clo sums are packed: {@link Summary#warmth()} in the upper 32 bits, after the best peel in the lower.
  */
 public final class WarmthBound {
     private final ReadyCheck check;
@@ -27,8 +27,8 @@ public final class WarmthBound {
         this.sums = sums.stream().mapToLong(Long::longValue).toArray();
     }
 
-    static long pack(int fullCentiClo, int peeledCentiClo) {
-        return (long) fullCentiClo << 32 | peeledCentiClo;
+    static long pack(int warmth, int peeledCentiClo) {
+        return (long) warmth << 32 | peeledCentiClo;
     }
 
     /** The mildest finding still possible for an outfit that is this warm so far. */

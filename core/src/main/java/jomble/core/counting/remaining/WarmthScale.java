@@ -17,7 +17,7 @@ final class WarmthScale {
     /** More points than any counting outfit can have. */
     static final int STOPPED = 99;
 
-    private static final int SPAN = 1 << 10;
+    private static final int SPAN = 1 << 9;
     private static final int UNKNOWN = 0;
     private static final int BITS = 16;
     private static final int PEELED = (1 << BITS) - 1;
@@ -26,7 +26,7 @@ final class WarmthScale {
     /** By level and way, the clo it adds; the empty slot comes first, and after the last level nothing is added. */
     private final int[][] added;
     /** By packed sums, the points of the finding plus one; {@link #UNKNOWN} until computed. */
-    private final byte[] points = new byte[SPAN * SPAN / 2];
+    private final byte[] points = new byte[2 * SPAN * SPAN];
 
     WarmthScale(ReadyCheck warmth, RemainingSlots remaining, CompiledContext context) {
         this.warmth = warmth;
@@ -44,15 +44,15 @@ final class WarmthScale {
 
     private static int ofWay(CompiledContext context, int way) {
         Contribution adds = context.contribution(way);
-        return pack((int) adds.to(Measure.FULL_CENTI_CLO), (int) adds.to(Measure.PEELED_CENTI_CLO));
+        return pack((int) adds.to(Measure.WARMTH), (int) adds.to(Measure.PEELED_CENTI_CLO));
     }
 
-    private static int pack(int fullCentiClo, int peeledCentiClo) {
-        return fullCentiClo << BITS | peeledCentiClo;
+    private static int pack(int warmth, int peeledCentiClo) {
+        return warmth << BITS | peeledCentiClo;
     }
 
     static int of(MeasureAccumulator worn) {
-        return pack(worn.fullCentiClo(), worn.peeledCentiClo());
+        return pack(worn.warmth(), worn.peeledCentiClo());
     }
 
     /** The clo added by each way of a level, the empty slot first; callers must not modify it. */
@@ -63,10 +63,11 @@ final class WarmthScale {
     int points(int sums) {
         int full = sums >>> BITS;
         int peeled = sums & PEELED;
-        int at = full * (SPAN / 2) + peeled;
-        if (full >= SPAN || peeled >= SPAN / 2) {
+        int clo = full % Summary.COAT_WORN;
+        if (clo >= SPAN || peeled >= SPAN) {
             return judge(full, peeled);
         }
+        int at = ((full == clo ? 0 : SPAN) + clo) * SPAN + peeled;
         if (points[at] == UNKNOWN) {
             points[at] = (byte) (judge(full, peeled) + 1);
         }

@@ -9,6 +9,8 @@ import jomble.core.judgement.RuleInfo;
 import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
+import jomble.core.piece.Condition;
+import jomble.core.piece.Decision;
 import jomble.core.piece.Piece;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Whereabouts;
@@ -18,10 +20,12 @@ public final class AvailableRule implements PieceRule {
     private static final RuleInfo INFO = RuleInfo.of(
                     "available",
                     "In the wardrobe on the day",
-                    "What is at the cleaner's, lent or missing cannot be worn on the day, unless it is due back by then.")
+                    "What waits for a repair or for cleaning is not worn; what is at the cleaner's, lent or missing cannot be worn on the day, unless it is due back by then.")
             .that(RuleTrait.ONLY_STOPS);
 
     record Away(String whereabouts, String dueBack) {}
+
+    record WaitsFor(String errand) {}
 
     @Override
     public RuleInfo info() {
@@ -35,6 +39,12 @@ public final class AvailableRule implements PieceRule {
 
     @Override
     public Optional<Result> judge(Worn worn, JudgementContext context) {
+        for (Piece piece : worn.pieces()) {
+            String errand = context.asIfMended() ? null : errand(piece);
+            if (errand != null) {
+                return Result.stop(new WaitsFor(errand));
+            }
+        }
         LocalDate date = context.date();
         if (date == null) {
             return Optional.empty();
@@ -48,5 +58,14 @@ public final class AvailableRule implements PieceRule {
             }
         }
         return Optional.empty();
+    }
+
+    /** What it waits for before it can be worn again, or null. */
+    private static String errand(Piece piece) {
+        if (piece.get(Attribute.CONDITION) == Condition.NEEDS_REPAIR
+                || piece.get(Attribute.DECISION) == Decision.REPAIR) {
+            return "a repair";
+        }
+        return piece.get(Attribute.DECISION) == Decision.CLEAN ? "cleaning" : null;
     }
 }

@@ -8,6 +8,7 @@ import jomble.core.judgement.PairRule;
 import jomble.core.judgement.Parameter;
 import jomble.core.judgement.Result;
 import jomble.core.judgement.RuleInfo;
+import jomble.core.judgement.TradeTerms;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Cloth;
@@ -17,6 +18,7 @@ import jomble.core.piece.Shaft;
 import jomble.core.piece.ShaftFit;
 import jomble.core.piece.Shape;
 import jomble.core.piece.Slot;
+import jomble.core.proportion.Landmark;
 
 /** {@code hem.shaft}: boots and the legs or skirt they meet. */
 public final class HemShaftRule implements PairRule {
@@ -30,9 +32,6 @@ public final class HemShaftRule implements PairRule {
     /** ΔE00 within which dress and boots run on in one line. */
     private static final double SAME_COLOUR = 10;
 
-    private static final int KNEE_SHAFT = 270;
-    private static final int OVER_KNEE_SHAFT = 330;
-    private static final int MID_CALF_SHAFT = 190;
     private static final Set<Shape> CLOSE = EnumSet.of(Shape.SKINNY, Shape.SLIM);
     private static final Set<Shape> SKIRTS =
             EnumSet.of(Shape.PENCIL, Shape.A_LINE, Shape.PLEATED, Shape.WRAP, Shape.BIAS, Shape.TRUMPET, Shape.FULL);
@@ -55,7 +54,7 @@ public final class HemShaftRule implements PairRule {
 
     @Override
     public Optional<Result> judge(Worn legs, Worn shoes, JudgementContext context) {
-        int shaft = shaft(shoes.piece());
+        int shaft = shoes.piece().get(Attribute.SHAFT) == Shaft.ANKLE ? 0 : TradeTerms.shaftPermille(shoes.piece());
         Piece piece = legs.piece();
         if (shaft == 0 || piece.hem() == null) {
             return Optional.empty();
@@ -65,18 +64,6 @@ public final class HemShaftRule implements PairRule {
         }
         boolean oneLine = piece.colourDifference(shoes.piece()) < SAME_COLOUR;
         return piece.isSet(Attribute.HEM) && !oneLine ? skirt(piece, shaft, context) : Optional.empty();
-    }
-
-    private static int shaft(Piece shoes) {
-        Shaft shaft = shoes.get(Attribute.SHAFT);
-        return shaft == null
-                ? 0
-                : switch (shaft) {
-                    case MID_CALF -> MID_CALF_SHAFT;
-                    case KNEE -> KNEE_SHAFT;
-                    case OVER_KNEE -> OVER_KNEE_SHAFT;
-                    default -> 0;
-                };
     }
 
     private static boolean isSkirt(Worn worn) {
@@ -92,7 +79,7 @@ public final class HemShaftRule implements PairRule {
 
     private static Optional<Result> leg(Piece legs, Piece shoes) {
         Shape shape = legs.shape() == null ? Shape.STRAIGHT : legs.shape();
-        boolean longEnough = legs.hem().landmark().meanPermille() <= MID_CALF_SHAFT;
+        boolean longEnough = legs.hem().landmark().meanPermille() <= Landmark.MID_CALF.meanPermille();
         if (!longEnough || shoes.get(Attribute.SHAFT_FIT) != ShaftFit.ROOMY) {
             return Optional.empty();
         }

@@ -10,20 +10,25 @@ import jomble.core.judgement.RuleTrait;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Slot;
 import jomble.core.piece.Toe;
+import jomble.core.piece.Trait;
 
 /** {@code weather.toes}: open toes want a warm pavement. */
 public final class WeatherToesRule implements PieceRule {
-    private static final Parameter MINOR = new Parameter("minor-below", 12, "°C");
+    private static final Parameter MAJOR = new Parameter("major-below", 12, "°C");
     private static final Parameter STOP = new Parameter("stop-below", 6, "°C");
     private static final RuleInfo INFO = RuleInfo.of(
                     "weather.toes",
-                    "Open toes in the cold",
-                    "Bare toes are the first thing to get cold, and they look it.",
-                    MINOR,
+                    "Summer shoes in the cold",
+                    "Bare toes are the first thing to get cold, and they look it; rope soles belong to the same days.",
+                    MAJOR,
                     STOP)
             .that(RuleTrait.READS_WEATHER);
+    /** Around the limit between nothing and major a degree either way is minor: no verdict hangs on one degree. */
+    private static final double RAMP_C = 1;
 
     record OpenToes(double lowC, double limitC) {}
+
+    record SummerShoes(double lowC, double limitC) {}
 
     @Override
     public RuleInfo info() {
@@ -37,15 +42,21 @@ public final class WeatherToesRule implements PieceRule {
 
     @Override
     public Optional<Result> judge(Worn worn, JudgementContext context) {
-        if (worn.piece().toe() != Toe.OPEN || !context.isOutdoors()) {
+        boolean open = worn.piece().toe() == Toe.OPEN;
+        if (!context.isOutdoors() || !open && !worn.piece().is(Trait.SUMMER_SHOE)) {
             return Optional.empty();
         }
         double low = context.weather().lowC();
-        double minor = context.value(this, MINOR);
+        double major = context.value(this, MAJOR);
         double stop = context.value(this, STOP);
+        double limit = low < stop ? stop : major;
+        Record evidence = open ? new OpenToes(low, limit) : new SummerShoes(low, limit);
         if (low < stop) {
-            return Result.stop(new OpenToes(low, stop));
+            return Result.stop(evidence);
         }
-        return low < minor ? Result.minor(new OpenToes(low, minor)) : Optional.empty();
+        if (low < major - RAMP_C) {
+            return Result.major(evidence);
+        }
+        return low < major + RAMP_C ? Result.minor(evidence) : Optional.empty();
     }
 }

@@ -52,6 +52,10 @@ public final class WeatherWarmthRule implements WholeRule {
 
     record TooCold(double pmv, double lowC, double clo) {}
 
+    record TooColdWithoutACoat(double pmv, double lowC, double clo) {}
+
+    record TooColdUnderACoat(double pmv, double lowC, double clo, double coatClo) {}
+
     record TooWarmOutdoors(double pmv, double highC, double clo) {}
 
     record TooWarmIndoors(double pmv, double roomC, double clo) {}
@@ -70,12 +74,12 @@ public final class WeatherWarmthRule implements WholeRule {
 
     @Override
     public boolean isTouchedBy(Worn worn, Structure structure) {
-        return worn.pieces().stream().anyMatch(piece -> piece.centiClo() > 0);
+        return worn.slot() == Slot.COAT || worn.pieces().stream().anyMatch(piece -> piece.centiClo() > 0);
     }
 
     @Override
     public long key(Summary summary) {
-        return Keys.of(summary.fullCentiClo(), summary.peeledCentiClo());
+        return Keys.of(summary.warmth(), summary.peeledCentiClo());
     }
 
     @Override
@@ -107,7 +111,7 @@ public final class WeatherWarmthRule implements WholeRule {
                         room.at(s.peeledCentiClo()), context.occasion().indoorC(), clo(s.peeledCentiClo()))));
         if (context.isOutdoors()) {
             boolean isShort = context.occasion().outdoorMinutes() <= context.value(this, SHORT);
-            addOutdoorChecks(checks, weather, offset, minor, major, stop, isShort);
+            addOutdoorChecks(checks, context, minor, major, stop, isShort);
         }
         return summary -> worst(checks, summary);
     }
@@ -123,19 +127,17 @@ public final class WeatherWarmthRule implements WholeRule {
     }
 
     private static void addOutdoorChecks(
-            List<Check> checks,
-            Weather weather,
-            double offset,
-            double minor,
-            double major,
-            double stop,
-            boolean isShort) {
-        double low = weather.lowC();
+            List<Check> checks, JudgementContext context, double minor, double major, double stop, boolean isShort) {
+        Weather weather = context.weather();
+        double offset = context.brief().pmvOffset();
         Vote walk = Vote.walking(weather, offset);
         Cold cold = new Cold(walk.atLeast(-minor), walk.atLeast(-major), walk.atLeast(-stop));
-        checks.add(s -> graded(
-                softened(cold.kind(s.fullCentiClo()), isShort),
-                () -> new TooCold(walk.at(s.fullCentiClo()), low, clo(s.fullCentiClo()))));
+        int assumed = context.assumedCentiClo();
+        if (context.occasion().outdoorMinutes() > 0) {
+            checks.add(s -> graded(
+                    softened(cold.kind(s.fullCentiClo() + (s.wearsCoat() ? 0 : assumed)), isShort),
+                    () -> tooCold(s, assumed, weather.lowC(), walk)));
+        }
 
         double high = Math.min(weather.highC(), WARMEST_CHECK_C);
         Vote stroll = new Vote(high, OUTDOORS_WARM_MS, weather.humidityPercent(), STROLLING_MET, offset);
@@ -150,6 +152,16 @@ public final class WeatherWarmthRule implements WholeRule {
                     heat.kind(s.peeledCentiClo()),
                     () -> new TooMuchForTheHeat(weather.highC(), clo(s.peeledCentiClo()), clo(limits[0]))));
         }
+    }
+
+    private static Record tooCold(Summary summary, int assumed, double lowC, Vote walk) {
+        int worn = summary.fullCentiClo();
+        if (summary.wearsCoat()) {
+            return new TooCold(walk.at(worn), lowC, clo(worn));
+        }
+        return assumed == 0
+                ? new TooColdWithoutACoat(walk.at(worn), lowC, clo(worn))
+                : new TooColdUnderACoat(walk.at(worn + assumed), lowC, clo(worn), clo(assumed));
     }
 
     private static Optional<Result> worst(List<Check> checks, Summary summary) {
