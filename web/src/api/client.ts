@@ -34,7 +34,10 @@ type OrNull<T, K extends keyof T> = Omit<T, K> & { [P in K]: T[P] | null };
 export type OrNone<T, K extends keyof T> = Omit<T, K> & Partial<Pick<T, K>>;
 
 /** The ladder and fresh days are of the stateless call alone. */
-export type Counts = Omit<Whole<components['schemas']['CountsView']>, 'ladder' | 'freshDays'>;
+export type Counts = Omit<
+  Whole<components['schemas']['CountsView']>,
+  'ladder' | 'freshDays' | 'withAssumedCoat'
+>;
 /** How two counts differ. */
 export type Difference = Whole<components['schemas']['DifferenceView']>;
 /** A season and an occasion with what they make possible; no weakest month while it is not counted, or without weather. */

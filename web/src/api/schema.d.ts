@@ -1394,8 +1394,8 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Plans a capsule for the wardrobe in the request.
-         * @description Plans a capsule for the wardrobe in the request.
+         * Plans a capsule for the wardrobe in the request, from the pieces in <code>start</code> if it names any.
+         * @description Plans a capsule for the wardrobe in the request, from the pieces in <code>start</code> if it names any.
          */
         post: operations["plan"];
         delete?: never;
@@ -1953,6 +1953,8 @@ export interface components {
             brief?: {
                 [key: string]: unknown;
             };
+            /** @description by occasion, the temperatures in its hours, in months whose climate is known */
+            felt?: components["schemas"]["InItsHoursView"][];
             seasons?: components["schemas"]["BriefSeasonView"][];
             /** @description whether the seasons are those usual in the climate */
             usualSeasons?: boolean;
@@ -2123,6 +2125,8 @@ export interface components {
             shareInTheDark?: number;
             /** @description Exact: text beyond 2^53. */
             total?: number | string;
+            /** @description Exact: text beyond 2^53. */
+            withAssumedCoat?: number | string;
         };
         Credentials: {
             email: string;
@@ -2394,6 +2398,10 @@ export interface components {
             /** Format: int32 */
             pieces?: number;
         };
+        InItsHoursView: {
+            months?: components["schemas"]["MonthInItsHoursView"][];
+            occasion?: string;
+        };
         /** @description A verdict with its reasons, worst first. */
         JudgementView: {
             findings?: components["schemas"]["FindingView"][];
@@ -2562,6 +2570,14 @@ export interface components {
         MoneyView: {
             amount?: number;
             currency?: string;
+        };
+        MonthInItsHoursView: {
+            /** Format: double */
+            highC?: number;
+            /** Format: double */
+            lowC?: number;
+            /** Format: int32 */
+            month?: number;
         };
         MonthView: {
             /** Format: double */
@@ -3685,7 +3701,7 @@ export interface operations {
     plan_1: {
         parameters: {
             query?: {
-                /** @description wishes, seed and budget as in the stateless call, as JSON */
+                /** @description wishes, seed, budget and start as in the stateless call, as JSON */
                 asked?: string;
             };
             header?: never;

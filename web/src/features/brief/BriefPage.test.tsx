@@ -33,6 +33,7 @@ vi.mock('../../api/client', async (original) => {
   const brief = (document: BriefDocument): Brief => ({
     brief: document,
     seasons: [winter],
+    felt: [],
     usualSeasons: true,
   });
   const answers: Record<string, () => unknown> = {

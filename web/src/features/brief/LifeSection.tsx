@@ -117,6 +117,7 @@ export function LifeSection({ clientId, brief, saver }: Props) {
                 <OccasionForm
                   occasion={occasion}
                   pointer={`/occasions/${i}`}
+                  felt={brief.felt.find((one) => one.occasion === occasion.name)}
                   onSave={(changed) => change(i, changed)}
                 />
                 <Trial clientId={clientId} occasion={occasion} />

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { choose } from '../../testing/choose';
 import { onDesk } from '../../testing/desk';
 import { OccasionForm } from './OccasionForm';
-import type { OccasionDocument } from './queries';
+import type { Felt, OccasionDocument } from './queries';
 
 const deskDay = { name: 'desk day', formalityLow: 3, formalityHigh: 5, timesPerWeek: 3 } as OccasionDocument;
 const onSave = vi.fn<(occasion: OccasionDocument) => void>();
@@ -99,5 +99,53 @@ describe('an occasion', () => {
     fireEvent.click(screen.getByLabelText('flat'));
     fireEvent.click(screen.getByLabelText('tie'));
     expect(saved().map((one) => one.requires)).toEqual([['tie', 'flat', colours], [colours]]);
+  });
+
+  const time = (label: string, value: string) =>
+    act(async () => {
+      const input = screen.getByLabelText(label, { selector: 'input' });
+      fireEvent.change(input, { target: { value } });
+      fireEvent.blur(input);
+    });
+
+  it('keeps its hours once both are typed', async () => {
+    open();
+    await time('from', '12:30');
+    expect(onSave).not.toHaveBeenCalled();
+    expect(screen.queryByText(/A beginning and an end/)).toBeNull();
+    await time('to', '15:00');
+    expect(saved().at(-1)).toMatchObject({ from: '12:30', to: '15:00' });
+  });
+
+  it('keeps no beginning without an end', async () => {
+    open({ ...deskDay, from: '12:30', to: '15:00' });
+    await time('to', '');
+    expect(onSave).not.toHaveBeenCalled();
+    expect(screen.getByText(/A beginning and an end/)).toBeTruthy();
+  });
+
+  it.each<[string, Felt['months'], string | null]>([
+    ['nothing where the climate is unknown', [], null],
+    ['one month', [{ month: 7, lowC: 19.2, highC: 23.9 }], 'Felt: 19 to 24 °C in July.'],
+    [
+      'the coldest and the warmest of several',
+      [
+        { month: 4, lowC: 9, highC: 14 },
+        { month: 7, lowC: 19, highC: 24 },
+        { month: 1, lowC: 2, highC: 5 },
+      ],
+      'Felt: 2 to 5 °C in January, 19 to 24 °C in July.',
+    ],
+  ])('says what is felt in its hours: %s', (_, months, text) => {
+    onDesk(
+      <OccasionForm
+        occasion={deskDay}
+        pointer="/occasions/0"
+        felt={{ occasion: 'desk day', months }}
+        onSave={onSave}
+      />,
+      [],
+    );
+    expect(screen.queryByTestId('felt')?.textContent ?? null).toBe(text);
   });
 });

@@ -10,7 +10,8 @@ import { Effect } from './effects';
 import { textOf, textUpTo } from '../../ui/shapes';
 import { limits } from '../../api/limits';
 import { say } from './messages';
-import type { OccasionDocument } from './queries';
+import { Felt } from './Felt';
+import type { Felt as FeltDocument, OccasionDocument } from './queries';
 
 const settings = ['usual', 'rough', 'bench', 'ceremony'];
 const times = ['morning', 'daytime', 'evening', 'night'];
@@ -62,11 +63,17 @@ const schema = z
     indoorC: optional(limits.occasion.indoorC, '°C'),
     maxHeelCm: optional(limits.occasion.maxHeelCm, 'cm'),
     audience: textUpTo(limits.occasion.audience),
+    from: z.string(),
+    to: z.string(),
   })
   .check(
     z.refine((value) => value.formalityLow <= value.formalityHigh, {
       path: ['formalityHigh'],
       message: say('emptyWindow'),
+    }),
+    z.refine(({ from, to }) => (from === '') === (to === ''), {
+      path: ['to'],
+      message: say('hoursWrong'),
     }),
     z.refine(
       ({ often, unit }) =>
@@ -94,11 +101,13 @@ interface Props {
   occasion: OccasionDocument;
   /** Its pointer in the brief, to find the effects of its limits. */
   pointer: string;
+  /** The temperatures in its hours, where the climate is known. */
+  felt?: FeltDocument;
   onSave: (occasion: OccasionDocument) => void;
 }
 
 /** Everything about one occasion, saved as it is changed; an invalid value is marked at its field and not saved. */
-export function OccasionForm({ occasion, pointer, onSave }: Props) {
+export function OccasionForm({ occasion, pointer, felt, onSave }: Props) {
   const form = useForm<Values>({
     resolver: zodResolver(schema),
     defaultValues: {
@@ -111,6 +120,8 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
       indoorC: text(occasion.indoorC),
       maxHeelCm: text(occasion.maxHeelCm),
       audience: occasion.audience ?? '',
+      from: occasion.from ?? '',
+      to: occasion.to ?? '',
     },
   });
   const errors = form.formState.errors;
@@ -128,6 +139,8 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
       indoorC: number(values.indoorC) ?? undefined,
       maxHeelCm: number(values.maxHeelCm),
       audience: values.audience.trim() || null,
+      from: values.from || null,
+      to: values.to || null,
     });
   });
   const pick = <N extends 'formalityLow' | 'formalityHigh' | 'unit'>(
@@ -217,6 +230,27 @@ export function OccasionForm({ occasion, pointer, onSave }: Props) {
           />
         )}
       </Field>
+      <Field label={say('hours')} error={errors.to?.message}>
+        {(id) => (
+          <span className="flex items-center gap-2">
+            <TextInput
+              id={id}
+              type="time"
+              aria-label={say('hoursFrom')}
+              {...form.register('from')}
+              onBlur={() => {
+                // With the end still to be typed there is nothing to save and nothing wrong yet.
+                if (!watched.from === !watched.to) {
+                  void save();
+                }
+              }}
+            />
+            –
+            <TextInput type="time" aria-label={say('hoursTo')} {...input('to')} />
+          </span>
+        )}
+      </Field>
+      {felt && <Felt felt={felt} />}
       <Field label={say('setting')}>
         {(id) => (
           <Select

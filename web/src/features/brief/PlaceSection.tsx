@@ -72,6 +72,19 @@ export function PlaceSection({ clientId, brief, saver }: Props) {
       ) : (
         <p className="text-soft">{say('noClimateYet')}</p>
       )}
+      <Field label={say('coats')}>
+        {(id) => (
+          <Select
+            id={id}
+            value={brief.brief.coats ?? 'assumed'}
+            options={[
+              ['assumed', say('coatsAssumed')],
+              ['recorded', say('coatsRecorded')],
+            ]}
+            onChange={(value) => saver.save({ coats: value })}
+          />
+        )}
+      </Field>
       <PasteClimate onUse={(months) => saver.save({ climate: months })} />
       <SeasonsEditor brief={brief} saver={saver} />
       {forecast.length > 0 && (

@@ -21,6 +21,8 @@ export interface OccasionDocument {
   timesPerMonth?: number | null;
   months?: number[];
   timeOfDay?: string | null;
+  from?: string | null;
+  to?: string | null;
   audience?: string | null;
   paused?: boolean;
 }
@@ -61,12 +63,20 @@ export interface BriefDocument {
   budget?: { amount: number; currency: string };
   notes?: string;
   photoConsent?: string;
+  coats?: 'assumed' | 'recorded';
+}
+
+export interface Felt {
+  occasion: string;
+  months: { month: number; lowC: number; highC: number }[];
 }
 
 export interface Brief {
   brief: BriefDocument;
   seasons: { name: string; months: number[]; middle: number; known: boolean }[];
   usualSeasons: boolean;
+  /** By occasion, the temperatures in its hours, month by month. */
+  felt: Felt[];
 }
 
 const path = (clientId: string) => ({ params: { path: { clientId } } });

@@ -128,7 +128,7 @@ describe('the wishes for a capsule', () => {
 
   it('switch what a capsule has to do off and on again', () => {
     open();
-    const coat = screen.getByLabelText('A coat warm enough for the coldest month');
+    const coat = screen.getByLabelText('A coat warm enough for each occasion in its coldest month');
     fireEvent.click(coat);
     expect(wishes.without).toEqual(['warm-coat']);
     fireEvent.click(coat);

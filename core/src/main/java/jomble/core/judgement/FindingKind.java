@@ -31,6 +31,15 @@ public enum FindingKind implements Word {
         return compareTo(MINOR) >= 0;
     }
 
+    /** One step harder; a stop stays one. */
+    public FindingKind harder() {
+        return switch (this) {
+            case MINOR -> MAJOR;
+            case MAJOR, STOP -> STOP;
+            case CREDIT, NOTE -> this;
+        };
+    }
+
     /** One step milder; null for a minor finding, which disappears. */
     public FindingKind softer() {
         return switch (this) {

@@ -240,7 +240,7 @@ class CapsulePlannerTest {
         assertThat(OutfitBound.of(compiled, 5, true, 2000, Progress.NONE).orElse(0L))
                 .isGreaterThanOrEqualTo(mostOfAllWishes);
         Score found = compiled.search(seed)
-                .mostOutfits(5, null, ROUNDS, Progress.NONE)
+                .mostOutfits(5, null, 3 * ROUNDS, Progress.NONE)
                 .score();
         assertThat(Score.BY_OUTFITS.compare(found, best))
                 .as("%s for %s", found, best)

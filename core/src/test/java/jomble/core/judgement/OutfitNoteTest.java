@@ -32,7 +32,10 @@ class OutfitNoteTest {
                 "top=shirt bottom=jeans shoes=loafers neck=scarf     | {'occasion': {'name': 'quay', 'formalityLow': 1, 'formalityHigh': 7, 'requires': ['protective-clothing']}} | SITE_RULES NEAR_MACHINERY",
                 "top=t-shirt bottom=shorts shoes=sandals             | {'weather': {'lowC': 26, 'highC': 34}}  | HEAT",
                 "top=t-shirt bottom=shorts shoes=sandals             | {'weather': {'lowC': 26, 'highC': 31}}  | ",
-                "top=fine-knit bottom=jeans shoes=ankle-boots coat=down-coat neck=scarf | {'weather': {'lowC': -11, 'highC': -4}} | HARD_FROST SCARF_END",
+                "top=fine-knit bottom=jeans shoes=ankle-boots coat=down-coat neck=scarf | {'weather': {'lowC': -14, 'highC': -4}} | HARD_FROST SCARF_END",
+                "top=fine-knit bottom=jeans shoes=ankle-boots        | {'weather': {'lowC': 2, 'highC': 6}}    | TAKE_A_COAT",
+                "top=fine-knit bottom=jeans shoes=ankle-boots        | {'weather': {'lowC': 2, 'highC': 6}, 'coats': 'recorded'} | ",
+                "top=fine-knit bottom=jeans shoes=ankle-boots        | {'weather': {'lowC': 2, 'highC': 6}, 'occasion': {'name': 'rooms', 'outdoorMinutes': 0}} | ",
             })
     void saysWhatBelongsBesideAVerdict(String pieces, String context, String expected) {
         Map<String, Object> slots = new LinkedHashMap<>();

@@ -124,6 +124,7 @@ class SeasonTableTest {
         context.put("occasion", occasion);
         context.put("months", List.of(month));
         context.put("includeDaring", daring);
+        context.put("asIfMended", true);
         Node node = Node.root(Map.of("wardrobe", wardrobe, "context", context));
         Question question = QuestionReader.read(node);
         node.finish();
@@ -131,7 +132,7 @@ class SeasonTableTest {
     }
 
     private static List<Map<String, Object>> occasions(Map<String, Object> wardrobe) {
-        Node node = Node.root(Map.of("wardrobe", wardrobe, "context", Map.of()));
+        Node node = Node.root(Map.of("wardrobe", wardrobe, "context", Map.of("asIfMended", true)));
         return QuestionReader.read(node).wardrobe().brief().occasions().stream()
                 .map(OccasionReader::write)
                 .toList();
@@ -143,7 +144,7 @@ class SeasonTableTest {
         Map<String, Object> wardrobe =
                 Json.object(Files.readString(DEMO.resolve(client + ".json")).replace("'", "’"));
         Map<String, Object> any = Map.of("name", "any occasion");
-        Node node = Node.root(Map.of("wardrobe", wardrobe, "context", Map.of()));
+        Node node = Node.root(Map.of("wardrobe", wardrobe, "context", Map.of("asIfMended", true)));
         BigInteger plain = COUNTER.totals(QuestionReader.read(node).toCount(), Progress.NONE)
                 .total();
         for (int month : MONTHS) {

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import jomble.core.brief.Brief;
+import jomble.core.brief.Occasion;
 import jomble.core.brief.Season;
+import jomble.core.climate.Weather;
 import jomble.core.document.BriefReader;
 import jomble.core.document.Parts;
 import jomble.server.access.Requires;
@@ -45,8 +47,33 @@ class BriefController {
      *
      * @param brief in document form
      * @param usualSeasons whether the seasons are those usual in the climate
+     * @param felt by occasion, the temperatures in its hours, in months whose climate is known
      */
-    record BriefView(Map<String, Object> brief, List<BriefSeasonView> seasons, boolean usualSeasons, long version) {}
+    record BriefView(
+            Map<String, Object> brief,
+            List<BriefSeasonView> seasons,
+            boolean usualSeasons,
+            List<InItsHoursView> felt,
+            long version) {}
+
+    record InItsHoursView(String occasion, List<MonthInItsHoursView> months) {
+        static InItsHoursView of(Brief brief, Occasion occasion) {
+            return new InItsHoursView(
+                    occasion.name(),
+                    brief.climate().stream()
+                            .filter(month -> occasion.months().isEmpty()
+                                    || occasion.months().contains(month.month()))
+                            .map(month -> MonthInItsHoursView.of(
+                                    month.month(), occasion.hours().of(month.typicalDay())))
+                            .toList());
+        }
+    }
+
+    record MonthInItsHoursView(int month, double lowC, double highC) {
+        static MonthInItsHoursView of(int month, Weather felt) {
+            return new MonthInItsHoursView(month, felt.lowC(), felt.highC());
+        }
+    }
 
     /**
      * A change to parts of a brief.
@@ -88,6 +115,9 @@ class BriefController {
                 BriefReader.write(brief),
                 brief.seasons().stream().map(season -> view(brief, season)).toList(),
                 brief.hasUsualSeasons(),
+                brief.occasions().stream()
+                        .map(occasion -> InItsHoursView.of(brief, occasion))
+                        .toList(),
                 version);
         return ResponseEntity.ok().eTag(Versions.tag(version)).body(view);
     }

@@ -2,6 +2,7 @@ package jomble.server.counting;
 
 import java.util.List;
 import java.util.Map;
+import jomble.core.counting.AssumedCoats;
 import jomble.core.counting.CombinationPage;
 import jomble.core.counting.CountDifference;
 import jomble.core.counting.CountQuestion;
@@ -58,6 +59,8 @@ class CountController {
         long millis = deadline.elapsedMillis();
         return CountsView.of(
                 counts,
+                AssumedCoats.of(counter, question.toCount(), counts.total(), deadline)
+                        .orElse(null),
                 millis,
                 ladder ? Ladder.of(counter, question.toCount(), deadline) : null,
                 freshDays ? freshDays(question, deadline) : null);

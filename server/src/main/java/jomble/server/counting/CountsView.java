@@ -1,6 +1,7 @@
 package jomble.server.counting;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import java.math.BigInteger;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,10 +10,15 @@ import jomble.core.counting.Ladder;
 import jomble.core.piece.PieceId;
 import jomble.core.piece.Slot;
 
-/** Counts; integers above 2^53 are written as text. The ladder and fresh days are present only if requested. */
+/**
+ * Counts; integers above 2^53 are written as text. The ladder and fresh days are present only if requested.
+ *
+ * @param withAssumedCoat how many of the total want a coat that is not recorded; missing where none is assumed
+ */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record CountsView(
         Exact total,
+        Exact withAssumedCoat,
         Exact daring,
         Exact paper,
         Map<String, Exact> perPiece,
@@ -49,11 +55,11 @@ public record CountsView(
     record NeverView(String a, String b, String rule) {}
 
     static CountsView of(Counts counts, long millis) {
-        return of(counts, millis, null, null);
+        return of(counts, null, millis, null, null);
     }
 
     /** With the ladder and fresh days; null if not requested. */
-    static CountsView of(Counts counts, long millis, Ladder ladder, Integer freshDays) {
+    static CountsView of(Counts counts, BigInteger withAssumedCoat, long millis, Ladder ladder, Integer freshDays) {
         Map<String, Exact> perPiece = new LinkedHashMap<>();
         counts.perPiece().forEach((id, n) -> perPiece.put(id.value(), Exact.of(n)));
         Map<String, Integer> reach = new LinkedHashMap<>();
@@ -70,6 +76,7 @@ public record CountsView(
                                 .toList()));
         return new CountsView(
                 Exact.of(counts.total()),
+                withAssumedCoat == null ? null : Exact.of(withAssumedCoat),
                 Exact.of(counts.daring()),
                 Exact.of(counts.paper()),
                 perPiece,

@@ -40,7 +40,7 @@ class ComputeApiTest {
         assertThat(answer.status()).isEqualTo(200);
         assertThat(answer.at("verdicts", 0, "verdict")).isEqualTo("no");
         assertThat(rules(answer, 0)).contains("weather.warmth", "weather.toes");
-        assertThat(answer.at("verdicts", 0, "findings", 0, "text").toString()).contains("4 °C");
+        assertThat(answer.at("verdicts", 0, "findings", 0, "text").toString()).contains("4.8 °C");
         assertThat(rules(answer, 1)).contains("structure");
         assertThat((Map<?, ?>) answer.at("verdicts", 0, "measures"))
                 .extracting("clo", "comfortLowC", "comfortHighC", "formality", "scheme", "breaks")

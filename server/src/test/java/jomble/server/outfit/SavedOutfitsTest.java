@@ -230,7 +230,7 @@ class SavedOutfitsTest {
             slots.forEach((slot, id) -> times.merge(slot.equals("shoes") ? "shoes" : id, 1, Integer::sum));
         }
         times.remove("shoes");
-        assertThat(times.values()).allMatch(n -> n <= 6);
+        assertThat(times.values()).allMatch(n -> n <= 10);
         Answer more = stylist.post(
                 ines + "/formulas/outfits",
                 Map.of("daring", false, "season", "2027-01-12", "slots", shirts, "most", 48));

@@ -60,6 +60,9 @@ public final class SeasonWeatherRule implements PieceRule {
     private static final SeasonRange TALL_BOOTS = new SeasonRange(3, 5);
     private static final SeasonRange SUMMER_SHOES = new SeasonRange(1, 2);
     private static final SeasonRange OPEN_SHIRT = new SeasonRange(1, 2);
+    /** A degree beyond the limit of a season nobody notices. */
+    private static final double UNNOTICED_C = 1;
+
     private static final int THIN = 2;
     private static final SeasonRange WINTER = new SeasonRange(4, 5);
     /** From this season on, a cloth one season too warm is noticeable; a lighter one is only slightly too much. */
@@ -94,13 +97,13 @@ public final class SeasonWeatherRule implements PieceRule {
         boolean atLow = TAKEN_OFF.contains(worn.slot()) && !(winterCloth && worn.slot() == Slot.COAT);
         double warmest = atLow ? context.weather().lowC() : layer || worn.slot() == Slot.COAT ? mean : high;
         String cloth = worn.piece().cloth().words();
-        int tooWarm = range.get().tooWarmFor(season(warmest, context));
+        int tooWarm = range.get().tooWarmFor(season(warmest - UNNOTICED_C, context));
         FindingKind warm = warm(range.get(), tooWarm, winterCloth && !atLow && worn.slot() != Slot.SHOES);
         if (warm != null) {
             return Result.of(warm, new TooWarmForTheDay(cloth, tooWarm, warmest));
         }
         double coldest = layer ? mean : high;
-        int tooThin = range.get().tooThinFor(season(coldest, context));
+        int tooThin = range.get().tooThinFor(season(coldest + UNNOTICED_C, context));
         return Result.of(thin(worn, tooThin), new TooThinForTheDay(cloth, tooThin, coldest));
     }
 

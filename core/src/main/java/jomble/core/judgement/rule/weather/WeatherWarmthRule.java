@@ -31,6 +31,7 @@ public final class WeatherWarmthRule implements WholeRule {
     private static final Parameter MAJOR = new Parameter("major", 1.5, "PMV from neutral");
     private static final Parameter STOP = new Parameter("stop", 2.0, "PMV from neutral");
     private static final Parameter SHORT = new Parameter("short-way", 20, "minutes outdoors");
+    private static final Parameter LONG = new Parameter("long-way", 60, "minutes outdoors");
     private static final RuleInfo INFO = RuleInfo.of(
                     "weather.warmth",
                     "Warm enough, and not too warm",
@@ -38,7 +39,8 @@ public final class WeatherWarmthRule implements WholeRule {
                     MINOR,
                     MAJOR,
                     STOP,
-                    SHORT)
+                    SHORT,
+                    LONG)
             .from("ISO 7730:2005 for the vote, ISO 9920:2007 for insulation; the limits are our choice.")
             .that(RuleTrait.READS_WEATHER, RuleTrait.READS_WARMTH_ONLY);
     private static final double STROLLING_MET = 1.4;
@@ -110,15 +112,24 @@ public final class WeatherWarmthRule implements WholeRule {
                 () -> new TooWarmIndoors(
                         room.at(s.peeledCentiClo()), context.occasion().indoorC(), clo(s.peeledCentiClo()))));
         if (context.isOutdoors()) {
-            boolean isShort = context.occasion().outdoorMinutes() <= context.value(this, SHORT);
-            addOutdoorChecks(checks, context, minor, major, stop, isShort);
+            addOutdoorChecks(checks, context, minor, major, stop);
         }
         return summary -> worst(checks, summary);
     }
 
-    /** A few minutes to the door are not a day outside: the cold is one step milder. */
-    private static FindingKind softened(FindingKind kind, boolean isShort) {
-        return kind != null && isShort ? kind.softer() : kind;
+    /**
+     * A few minutes to the door are not a day outside: the cold is one step milder. Over hours it is one step harder
+     * under a coat that is only assumed, as nobody knows it to be made for that.
+     */
+    private FindingKind forTheTime(FindingKind kind, boolean isAssumed, JudgementContext context) {
+        int minutes = context.occasion().outdoorMinutes();
+        if (kind == null) {
+            return null;
+        }
+        if (minutes <= context.value(this, SHORT)) {
+            return kind.softer();
+        }
+        return isAssumed && minutes >= context.value(this, LONG) ? kind.harder() : kind;
     }
 
     /** The vote is worked out for a finding only: most outfits have none. */
@@ -126,8 +137,8 @@ public final class WeatherWarmthRule implements WholeRule {
         return kind == null ? Optional.empty() : Result.of(kind, evidence.get());
     }
 
-    private static void addOutdoorChecks(
-            List<Check> checks, JudgementContext context, double minor, double major, double stop, boolean isShort) {
+    private void addOutdoorChecks(
+            List<Check> checks, JudgementContext context, double minor, double major, double stop) {
         Weather weather = context.weather();
         double offset = context.brief().pmvOffset();
         Vote walk = Vote.walking(weather, offset);
@@ -135,7 +146,10 @@ public final class WeatherWarmthRule implements WholeRule {
         int assumed = context.assumedCentiClo();
         if (context.occasion().outdoorMinutes() > 0) {
             checks.add(s -> graded(
-                    softened(cold.kind(s.fullCentiClo() + (s.wearsCoat() ? 0 : assumed)), isShort),
+                    forTheTime(
+                            cold.kind(s.fullCentiClo() + (s.wearsCoat() ? 0 : assumed)),
+                            assumed > 0 && !s.wearsCoat(),
+                            context),
                     () -> tooCold(s, assumed, weather.lowC(), walk)));
         }
 
