@@ -81,11 +81,14 @@ public final class DayComfort {
         return new Surroundings(airC, airC, Math.min(weather.windMs(), 0.4), weather.humidityPercent(), WALKING_MET);
     }
 
-    /** Whether it is cold on the way without the coat that is assumed over it. */
-    static boolean asksForACoat(Judgement judgement, JudgementContext context) {
-        if (context.assumedCentiClo() == 0
-                || context.occasion().outdoorMinutes() == 0
-                || judgement.summary().wearsCoat()) {
+    /** Whether it is cold on the way and no coat is worn. */
+    static boolean isColdWithoutACoat(Judgement judgement, JudgementContext context) {
+        return !judgement.summary().wearsCoat() && isColdOnTheWay(judgement, context);
+    }
+
+    /** Whether it is cold on the way in what is worn, without anything assumed. */
+    static boolean isColdOnTheWay(Judgement judgement, JudgementContext context) {
+        if (!context.isOutdoors() || context.occasion().outdoorMinutes() == 0) {
             return false;
         }
         Surroundings way = walk(context.weather(), context.weather().lowC());

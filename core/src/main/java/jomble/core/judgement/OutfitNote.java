@@ -79,7 +79,7 @@ public enum OutfitNote {
                 || outfit.worn().stream().anyMatch(OutfitNote::isLoose);
         add(notes, SITE_RULES, site);
         add(notes, NEAR_MACHINERY, hangs && (site || context.occasion().requires(DressCode.NO_LOOSE_SLEEVES)));
-        add(notes, TAKE_A_COAT, DayComfort.asksForACoat(judgement, context));
+        add(notes, TAKE_A_COAT, context.assumesCoats() && DayComfort.isColdWithoutACoat(judgement, context));
         addFinish(notes, outfit);
         return notes;
     }

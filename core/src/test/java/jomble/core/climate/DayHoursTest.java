@@ -14,8 +14,7 @@ class DayHoursTest {
     private static final Weather DAY = new Weather(10, 20, 60, 3, 0.4, false);
 
     @ParameterizedTest(name = "at {0} h")
-    @CsvSource({"5, 0", "8, 0.25", "12, 0.8", "15, 1", "18, 0.75", "20, 0.55", "23, 0.3", "2, 0.1", "0, 0.25", "29, 0"
-    })
+    @CsvSource({"5, 0", "8, 0.25", "12, 0.8", "15, 1", "18, 0.75", "20, 0.55", "23, 0.3", "2, 0.1", "0, 0.25", "29, 0"})
     void theAirWarmsAndCools(double hour, double share) {
         assertThat(DayHours.shareAt(hour)).isCloseTo(share, within(0.001));
     }

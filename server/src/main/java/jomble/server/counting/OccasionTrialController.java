@@ -134,7 +134,7 @@ class OccasionTrialController {
     }
 
     private TriedView tried(Judged judged, Wardrobe wardrobe, boolean passes) {
-        List<FindingView> findings = JudgementView.of(judged.judgement, judged.context).findings().stream()
+        List<FindingView> findings = JudgementView.of(judged.judgement, judged.context, null).findings().stream()
                 .filter(finding -> !passes && isFault(finding))
                 .toList();
         return new TriedView(

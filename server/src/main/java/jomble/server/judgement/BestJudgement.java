@@ -1,17 +1,20 @@
 package jomble.server.judgement;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import jomble.core.judgement.CoatToTake;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.outfit.Outfit;
 import jomble.core.piece.Finish;
+import jomble.core.piece.Piece;
 import jomble.core.piece.PieceId;
 
 /** The judgement of an outfit worn in the best way, in the context where it is at its best. */
-public record BestJudgement(Judgement judgement, JudgementContext context) {
+public record BestJudgement(Judgement judgement, Judge judge) {
     public static BestJudgement of(List<Judge> judges, Outfit outfit) {
         return of(judges, outfit, Map.of());
     }
@@ -19,18 +22,28 @@ public record BestJudgement(Judgement judgement, JudgementContext context) {
     /** @param finishes fixed finishes, by piece */
     static BestJudgement of(List<Judge> judges, Outfit outfit, Map<PieceId, Set<Finish>> finishes) {
         Judgement best = null;
-        JudgementContext where = null;
+        Judge where = null;
         for (Judge judge : judges) {
             Judgement judgement = judge.best(outfit, finishes);
             if (best == null || Judgement.BETTER.compare(judgement, best) < 0) {
                 best = judgement;
-                where = judge.context();
+                where = judge;
             }
         }
         return new BestJudgement(best, where);
     }
 
-    public JudgementView view() {
-        return JudgementView.of(judgement, context);
+    public JudgementContext context() {
+        return judge.context();
+    }
+
+    /** @param pieces of the wardrobe, among which the coat to take is named */
+    public JudgementView view(Collection<Piece> pieces) {
+        return JudgementView.of(
+                judgement,
+                context(),
+                CoatToTake.of(judge, judgement, pieces)
+                        .map(CoatToTake.Taken::coat)
+                        .orElse(null));
     }
 }

@@ -146,7 +146,7 @@ class ClientJudgementController {
                                 .toList();
         return new OutfitVerdict(
                 slots(outfit),
-                best.view(),
+                best.view(question.wardrobe().pieces()),
                 drawings.draw(best.judgement(), best.context()),
                 changes,
                 ways(outfit),

@@ -48,7 +48,8 @@ class ComputeController {
         node.finish();
         List<Judge> judges = Judge.of(catalogue, question.contexts());
         return new Verdicts(outfits.stream()
-                .map(outfit -> BestJudgement.of(judges, outfit).view())
+                .map(outfit -> BestJudgement.of(judges, outfit)
+                        .view(question.wardrobe().pieces()))
                 .toList());
     }
 

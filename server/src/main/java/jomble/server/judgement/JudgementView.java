@@ -20,6 +20,7 @@ import jomble.core.piece.PieceId;
  *
  * @param finishes by id of the piece, its best finishes
  * @param notes safety first, then how to finish it; never scored
+ * @param coat the recorded coat to put on for the way, where it is cold without one and one does it; or null
  */
 public record JudgementView(
         String verdict,
@@ -27,7 +28,9 @@ public record JudgementView(
         List<FindingView> findings,
         Map<String, List<String>> finishes,
         MeasuresView measures,
-        List<NoteView> notes) {
+        List<NoteView> notes,
+        String coat) {
+    private static final String TAKE = "Take a coat: %s is warm enough for the way.";
 
     /** @param safety whether it concerns safety rather than finishing the outfit */
     public record NoteView(String text, boolean safety) {}
@@ -68,7 +71,7 @@ public record JudgementView(
             String scheme,
             List<BreakView> breaks) {}
 
-    public static JudgementView of(Judgement judgement, JudgementContext context) {
+    public static JudgementView of(Judgement judgement, JudgementContext context, Piece coat) {
         Map<PieceId, String> labels = new LinkedHashMap<>();
         Map<String, List<String>> finishes = new LinkedHashMap<>();
         for (Worn worn : judgement.outfit().worn()) {
@@ -88,8 +91,13 @@ public record JudgementView(
                 finishes,
                 measures(judgement, context),
                 OutfitNote.of(judgement, context).stream()
-                        .map(note -> new NoteView(note.text(), note.isSafety()))
-                        .toList());
+                        .map(note -> new NoteView(text(note, coat), note.isSafety()))
+                        .toList(),
+                coat == null ? null : coat.id().value());
+    }
+
+    private static String text(OutfitNote note, Piece coat) {
+        return note == OutfitNote.TAKE_A_COAT && coat != null ? TAKE.formatted(coat.label()) : note.text();
     }
 
     private static FindingView view(Finding finding, Function<PieceId, String> labels) {
