@@ -33,6 +33,20 @@ public record BestJudgement(Judgement judgement, Judge judge) {
         return new BestJudgement(best, where);
     }
 
+    /**
+     * Of an outfit that is cold on the way without a coat, the judgement under the recorded coat that does it best,
+     * where no other coat is assumed: as the counter fills an empty coat slot.
+     *
+     * @param pieces of the wardrobe
+     */
+    BestJudgement underACoat(Collection<Piece> pieces) {
+        return context().assumesCoats()
+                ? this
+                : CoatToTake.of(judge, judgement, pieces)
+                        .map(taken -> new BestJudgement(taken.judgement(), judge))
+                        .orElse(this);
+    }
+
     public JudgementContext context() {
         return judge.context();
     }

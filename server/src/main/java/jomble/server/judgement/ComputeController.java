@@ -38,7 +38,10 @@ class ComputeController {
 
     record Differences(List<Difference> differences) {}
 
-    /** Judges each outfit; over several months, in the month in which it is at its best. */
+    /**
+     * Judges each outfit; over several months, in the month in which it is at its best. Without a coat an outfit that wants
+     * one is judged under an assumed coat, or, where only recorded ones count, under the best of those.
+     */
     @PostMapping("/judge")
     Verdicts judge(@RequestBody Map<String, Object> request) {
         Node node = Node.root(request);
@@ -49,6 +52,7 @@ class ComputeController {
         List<Judge> judges = Judge.of(catalogue, question.contexts());
         return new Verdicts(outfits.stream()
                 .map(outfit -> BestJudgement.of(judges, outfit)
+                        .underACoat(question.wardrobe().pieces())
                         .view(question.wardrobe().pieces()))
                 .toList());
     }

@@ -2,6 +2,8 @@ package jomble.server.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jomble.server.running.Caller.Answer;
@@ -10,6 +12,8 @@ import jomble.server.running.RunningJomble;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The stateless calls, by their contract. */
 @ExtendWith(RunningJomble.class)
@@ -52,6 +56,40 @@ class ComputeApiTest {
                 .stream()
                         .map(finding -> (Object) ((Map<?, ?>) finding).get("rule"))
                         .toList();
+    }
+
+    /** A knit and trousers at 2 °C, with a wool coat recorded or none, coats assumed or not. */
+    @ParameterizedTest(name = "coat recorded: {0}, coats {1}")
+    @CsvSource(
+            nullValues = "none",
+            value = {
+                "true,  assumed,  works,  coat, 0",
+                "false, assumed,  works,  none, 1",
+                "true,  recorded, works,  none, none",
+                "false, recorded, daring, none, none"
+            })
+    void aCoatIsAnAnswerToTheWeather(
+            boolean hasCoat, String coats, String verdict, String coat, Integer wanting, Jomble jomble) {
+        List<Map<String, Object>> pieces = new ArrayList<>(List.of(
+                Map.of("id", "knit", "kind", "fine-knit", "colours", List.of("#22304d")),
+                Map.of("id", "trousers", "kind", "tailored-trousers", "colours", List.of("#85868a")),
+                Map.of("id", "shoes", "kind", "lace-up-shoes", "colours", List.of("#17171a"))));
+        if (hasCoat) {
+            pieces.add(Map.of("id", "coat", "kind", "wool-coat", "colours", List.of("#22304d")));
+        }
+        Map<String, Object> asked = Map.of(
+                "wardrobe",
+                Map.of("pieces", pieces),
+                "context",
+                Map.of("weather", Map.of("lowC", 2, "highC", 2), "coats", coats));
+        Map<String, Object> judged = new LinkedHashMap<>(asked);
+        judged.put("outfits", List.of(Map.of("top", "knit", "bottom", "trousers", "shoes", "shoes")));
+        Answer judge = jomble.program().post("/api/v1/compute/judge", judged);
+        assertThat(judge.at("verdicts", 0, "verdict")).as(judge.text()).isEqualTo(verdict);
+        assertThat(judge.at("verdicts", 0, "coat")).isEqualTo(coat);
+        Answer count = jomble.program().post("/api/v1/compute/count", asked);
+        assertThat(count.at("total")).isEqualTo(verdict.equals("works") ? 1 : 0);
+        assertThat(count.json().get("withAssumedCoat")).isEqualTo(wanting);
     }
 
     @Test
