@@ -1495,7 +1495,8 @@ export interface paths {
         put?: never;
         /**
          * Judges each outfit; over several months, in the month in which it is at its best.
-         * @description Judges each outfit; over several months, in the month in which it is at its best.
+         * @description Judges each outfit; over several months, in the month in which it is at its best. Without a coat an outfit that wants
+         *      one is judged under an assumed coat, or, where only recorded ones count, under the best of those.
          */
         post: operations["judge"];
         delete?: never;
@@ -2404,6 +2405,8 @@ export interface components {
         };
         /** @description A verdict with its reasons, worst first. */
         JudgementView: {
+            /** @description the recorded coat to put on for the way, where it is cold without one and one does it; or null */
+            coat?: string;
             findings?: components["schemas"]["FindingView"][];
             /** @description by id of the piece, its best finishes */
             finishes?: {
