@@ -95,7 +95,7 @@ class RulesTest extends BrowserTest {
         browser.until(
                 b -> b.all(By.cssSelector("[data-testid='outfit-list'] a")).size() > 7);
         browser.checked("outfits");
-        browser.all(By.cssSelector("[data-testid='outfit-list'] a")).get(7).click();
+        browser.click(By.xpath("//*[@data-testid='outfit-list']//a[contains(@aria-label, 'trench coat')]"));
         browser.see(By.cssSelector("[data-testid='figure'] svg"));
         browser.checkAccessibility();
         browser.click(By.xpath("//button[.='Put the coat on']"));

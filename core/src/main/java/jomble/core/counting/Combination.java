@@ -1,5 +1,6 @@
 package jomble.core.counting;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import jomble.core.colour.ColourScheme;
@@ -26,4 +27,12 @@ public record Combination(
         int credits,
         OutfitScore score,
         ColourScheme scheme,
-        JudgementContext context) {}
+        JudgementContext context) {
+    /** This combination with another slot filled that is not counted. */
+    public Combination filling(Slot slot, List<PieceId> pieces) {
+        Map<Slot, List<PieceId>> more = new EnumMap<>(Slot.class);
+        more.putAll(filled);
+        more.put(slot, pieces);
+        return new Combination(slots, more, verdict, points, credits, score, scheme, context);
+    }
+}

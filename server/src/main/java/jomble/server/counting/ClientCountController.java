@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import jomble.core.colour.ColourScheme;
 import jomble.core.counting.Combination;
 import jomble.core.counting.CountQuestion;
@@ -276,13 +277,15 @@ class ClientCountController {
         long before = isOnlyDaring ? working(asked, deadline) : 0;
         int from = Math.max(0, offset);
         Function<Combination, String> figures = one -> drawings.figure(one, question.wardrobe());
+        UnaryOperator<Combination> dressed =
+                one -> asked.counted().has(Slot.COAT) ? one : drawings.underItsCoat(one, question.wardrobe());
         SortedLists.Part part = new SortedLists.Part(asked, before, order(order), scheme(scheme));
         if (part.isSorted()) {
             SortedLists.Sorted sorted = sortedLists.page(part, from, most, deadline);
-            return CombinationsView.drawn(sorted.page(), figures, sorted.listed());
+            return CombinationsView.drawn(sorted.page().map(dressed), figures, sorted.listed());
         }
         return CombinationsView.drawn(
-                counter.list(asked, before + from, most, deadline).after(before), figures, null);
+                counter.list(asked, before + from, most, deadline).after(before).map(dressed), figures, null);
     }
 
     private static ColourScheme scheme(String scheme) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import jomble.core.counting.Combination;
 import jomble.core.document.Question;
 import jomble.core.document.Wardrobe;
+import jomble.core.judgement.CoatToTake;
 import jomble.core.judgement.Judge;
 import jomble.core.judgement.Judgement;
 import jomble.core.judgement.JudgementContext;
@@ -69,6 +70,20 @@ public class OutfitDrawings {
                         .map(Worn::slot)
                         .toList())
                 .orElse(List.of());
+    }
+
+    /**
+     * A combination that is cold on the way, completed with the recorded coat that does it at no more points; the same
+     * where no coat is wanted, or none does it.
+     */
+    public Combination underItsCoat(Combination combination, Wardrobe wardrobe) {
+        Judge judge = new Judge(catalogue, combination.context());
+        Judgement judged = judge.best(outfit(combination, wardrobe));
+        return CoatToTake.of(judge, judged, wardrobe.pieces())
+                .filter(taken -> taken.judgement().points() <= combination.points())
+                .map(taken ->
+                        combination.filling(Slot.COAT, List.of(taken.coat().id())))
+                .orElse(combination);
     }
 
     /** A combination on the dress form, without the coat. */
