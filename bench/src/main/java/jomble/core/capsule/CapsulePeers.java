@@ -53,7 +53,7 @@ public final class CapsulePeers {
         CompiledCapsule compiled = new CompiledCapsule(
                 all.problem(),
                 all.table(),
-                all.aim(),
+                all.aim(), all.narrower(),
                 all.candidates(),
                 all.free(),
                 all.must(),

@@ -66,7 +66,7 @@ class ComputeApiTest {
                 "true,  assumed,  works,  coat, 0",
                 "false, assumed,  works,  none, 1",
                 "true,  recorded, works,  none, none",
-                "false, recorded, daring, none, none"
+                "false, recorded, no,     none, none"
             })
     void aCoatIsAnAnswerToTheWeather(
             boolean hasCoat, String coats, String verdict, String coat, Integer wanting, Jomble jomble) {
