@@ -53,7 +53,8 @@ public final class CapsulePeers {
         CompiledCapsule compiled = new CompiledCapsule(
                 all.problem(),
                 all.table(),
-                all.aim(), all.narrower(),
+                all.aim(),
+                all.narrower(),
                 all.candidates(),
                 all.free(),
                 all.must(),
