@@ -1955,7 +1955,7 @@ export interface components {
                 [key: string]: unknown;
             };
             /** @description by occasion, the temperatures in its hours, in months whose climate is known */
-            felt?: components["schemas"]["InItsHoursView"][];
+            felt?: components["schemas"]["FeltHoursView"][];
             seasons?: components["schemas"]["BriefSeasonView"][];
             /** @description whether the seasons are those usual in the climate */
             usualSeasons?: boolean;
@@ -2216,6 +2216,18 @@ export interface components {
             /** @description of the finding, null for none */
             text?: string;
         };
+        FeltHoursView: {
+            months?: components["schemas"]["FeltMonthView"][];
+            occasion?: string;
+        };
+        FeltMonthView: {
+            /** Format: double */
+            highC?: number;
+            /** Format: double */
+            lowC?: number;
+            /** Format: int32 */
+            month?: number;
+        };
         /** @description Comfort at one moment of the day. */
         FeltView: {
             /**
@@ -2399,10 +2411,6 @@ export interface components {
             /** Format: int32 */
             pieces?: number;
         };
-        InItsHoursView: {
-            months?: components["schemas"]["MonthInItsHoursView"][];
-            occasion?: string;
-        };
         /** @description A verdict with its reasons, worst first. */
         JudgementView: {
             /** @description the recorded coat to put on for the way, where it is cold without one and one does it; or null */
@@ -2573,14 +2581,6 @@ export interface components {
         MoneyView: {
             amount?: number;
             currency?: string;
-        };
-        MonthInItsHoursView: {
-            /** Format: double */
-            highC?: number;
-            /** Format: double */
-            lowC?: number;
-            /** Format: int32 */
-            month?: number;
         };
         MonthView: {
             /** Format: double */

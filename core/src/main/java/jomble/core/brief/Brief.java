@@ -101,7 +101,7 @@ public record Brief(
         return with(occasions, place, climate, others);
     }
 
-    private Brief with(List<Occasion> others, String where, List<ClimateMonth> months, Coats ofCold) {
+    private Brief with(List<Occasion> others, String where, List<ClimateMonth> months, Coats which) {
         return new Brief(
                 boundaries,
                 palette,
@@ -120,6 +120,6 @@ public record Brief(
                 budget,
                 notes,
                 photoConsent,
-                ofCold);
+                which);
     }
 }

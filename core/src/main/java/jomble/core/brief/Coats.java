@@ -2,9 +2,9 @@ package jomble.core.brief;
 
 import jomble.core.piece.Word;
 
-/** Which coats stand between the client and the cold. */
+/** Which coats the client is taken to have. */
 public enum Coats implements Word {
-    /** Where no recorded coat is worn, one that may not be recorded is: clothes are told apart, not coat cupboards. */
+    /** Those recorded, and where none is worn, one warm enough for the weather: many wardrobes are recorded without coats. */
     ASSUMED,
     /** Those in the wardrobe alone. */
     RECORDED

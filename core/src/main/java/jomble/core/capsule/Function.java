@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import jomble.core.colour.ColourFamily;
-import jomble.core.judgement.AssumedCoat;
 import jomble.core.judgement.JudgementContext;
 import jomble.core.judgement.SchoolSwitch;
 import jomble.core.piece.Attribute;
@@ -218,9 +217,7 @@ final class Function {
      * none where no coat is taken.
      */
     private List<Integer> warmEnough(boolean[] coats, JudgementContext context, long bit) {
-        int wanted = context.isOutdoors() && context.occasion().outdoorMinutes() > 0
-                ? AssumedCoat.centiClo(context.weather().lowC())
-                : 0;
+        int wanted = context.coatCentiClo();
         return IntStream.range(0, coats.length)
                 .filter(place -> wanted > 0
                         && coats[place]

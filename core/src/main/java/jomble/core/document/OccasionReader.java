@@ -55,10 +55,11 @@ public final class OccasionReader {
         }
         LocalTime from = Values.given(node.field("from"), OccasionReader::time, null);
         LocalTime to = Values.given(node.field("to"), OccasionReader::time, null);
-        if ((from == null) != (to == null)
-                && node.field("from").isNull() != node.field("to").isNull()) {
-            node.field(from == null ? "from" : "to").reject("missing", "a time has a beginning and an end");
+        if (node.field("from").isNull() != node.field("to").isNull()) {
+            node.field(node.field("from").isNull() ? "from" : "to")
+                    .reject("missing", "a time has a beginning and an end");
         }
+        boolean isTimed = from != null && to != null;
         return new Occasion(
                 Values.given(node.field("name"), n -> n.text(1, 80), any.name()),
                 low,
@@ -74,8 +75,8 @@ public final class OccasionReader {
                 perMonth,
                 Values.list(node.field("months"), n -> n.integer(1, 12)),
                 Values.given(node.field("timeOfDay"), n -> Values.word(n, TimeOfDay.class), null),
-                from == null || to == null ? null : from,
-                from == null || to == null ? null : to,
+                isTimed ? from : null,
+                isTimed ? to : null,
                 Values.given(node.field("audience"), n -> n.text(0, 80), null),
                 Values.given(node.field("paused"), Node::bool, false));
     }

@@ -5,7 +5,7 @@ package jomble.core.judgement;
  * air outside. Our choice from what practitioners wear; from thirteen degrees on a layer is wanted, and that is part
  * of the outfit.
  */
-public final class AssumedCoat {
+final class AssumedCoat {
     private static final double NONE_FROM_C = 13;
     private static final double LIGHT_FROM_C = 6;
     private static final double WARM_FROM_C = 0;
@@ -16,7 +16,7 @@ public final class AssumedCoat {
     private AssumedCoat() {}
 
     /** Its insulation in hundredths of a clo at an air temperature; 0 for none. */
-    public static int centiClo(double airC) {
+    static int centiClo(double airC) {
         if (airC >= NONE_FROM_C) {
             return 0;
         }

@@ -17,23 +17,18 @@ public final class CoatToTake {
     /**
      * An outfit judged under the coat.
      *
-     * @param judgement not worse than without it, and warm enough on the way
+     * @param judgement with no worse verdict than without it, and warm enough on the way
      */
     public record Taken(Piece coat, Judgement judgement) {}
 
-    /** Whether it is cold on the way, and no coat is worn. */
-    public static boolean isWanted(Judgement judged, JudgementContext context) {
-        return DayComfort.isColdWithoutACoat(judged, context);
-    }
-
     /**
-     * The best of the coats in which the outfit is judged no worse and is warm enough; empty when none is wanted or none
+     * The best of the coats in which the verdict is no worse and the way is warm enough; empty when none is wanted or none
      * does it.
      *
      * @param pieces of the wardrobe, in any order
      */
     public static Optional<Taken> of(Judge judge, Judgement judged, Collection<Piece> pieces) {
-        if (!isWanted(judged, judge.context())) {
+        if (!DayComfort.isColdWithoutACoat(judged, judge.context())) {
             return Optional.empty();
         }
         List<Piece> worn = judged.outfit().worn().stream()
@@ -42,8 +37,7 @@ public final class CoatToTake {
         return pieces.stream()
                 .filter(piece -> piece.hasRole(Slot.COAT) && !worn.contains(piece))
                 .map(coat -> new Taken(coat, judge.best(under(coat, judged.outfit()))))
-                .filter(taken -> Judgement.BETTER.compare(taken.judgement(), judged) <= 0
-                        || taken.judgement().verdict() == judged.verdict())
+                .filter(taken -> taken.judgement().verdict().compareTo(judged.verdict()) <= 0)
                 .filter(taken -> !DayComfort.isColdOnTheWay(taken.judgement(), judge.context()))
                 .min(Comparator.comparing(Taken::judgement, Judgement.BETTER)
                         .thenComparing(taken -> taken.coat().id().value()));

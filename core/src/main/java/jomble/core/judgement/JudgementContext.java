@@ -86,9 +86,16 @@ public record JudgementContext(Person person, Situation situation, Rules rules) 
         return brief().coats() == Coats.ASSUMED;
     }
 
-    /** The insulation of the coat assumed where none is worn, in hundredths of a clo; 0 for none. */
+    /** The insulation of the coat people take in this weather, in hundredths of a clo; 0 for none, or indoors. */
+    public int coatCentiClo() {
+        return isOutdoors() && occasion().outdoorMinutes() > 0
+                ? AssumedCoat.centiClo(weather().lowC())
+                : 0;
+    }
+
+    /** That of the coat assumed where none is worn; 0 for none. */
     public int assumedCentiClo() {
-        return isOutdoors() && assumesCoats() ? AssumedCoat.centiClo(weather().lowC()) : 0;
+        return assumesCoats() ? coatCentiClo() : 0;
     }
 
     public boolean asIfMended() {
@@ -149,9 +156,9 @@ public record JudgementContext(Person person, Situation situation, Rules rules) 
         return new JudgementContext(person, new Situation(other, day(), date()), rules);
     }
 
-    /** @param on null for no particular day */
-    public JudgementContext on(LocalDate on) {
-        return new JudgementContext(person, new Situation(occasion(), day(), on), rules);
+    /** @param other null for no particular day */
+    public JudgementContext on(LocalDate other) {
+        return new JudgementContext(person, new Situation(occasion(), day(), other), rules);
     }
 
     public JudgementContext with(Schools others) {

@@ -2,7 +2,7 @@ package jomble.core.judgement;
 
 /** Packs small numbers into one, for the keys of whole-outfit rules. */
 public final class Keys {
-    private static final int SIGNS = 55;
+    private static final int SIGNS = 53;
 
     private Keys() {}
 
@@ -15,7 +15,7 @@ public final class Keys {
      * Signs and a small number beside them.
      *
      * @param signs as of {@link Summary#among}
-     * @param number 0..255
+     * @param number 0..2047
      * @throws IllegalStateException when there are too many signs to leave room
      */
     public static long of(long signs, int number) {

@@ -6,6 +6,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
@@ -15,6 +16,7 @@ import jomble.core.outfit.Outfit;
 import jomble.core.outfit.Worn;
 import jomble.core.piece.Attribute;
 import jomble.core.piece.Detail;
+import jomble.core.piece.Family;
 import jomble.core.piece.Finish;
 import jomble.core.piece.Neckline;
 import jomble.core.piece.Piece;
@@ -60,7 +62,26 @@ public enum OutfitNote {
 
     /** One or two sentences. */
     public String text() {
-        return TEXTS.getProperty(name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        return TEXTS.getProperty(key());
+    }
+
+    /**
+     * What {@link #TAKE_A_COAT} says to the owner of a wardrobe.
+     *
+     * @param coat to take, or null when none recorded does it
+     * @param pieces of the wardrobe
+     */
+    public static String ofCoat(Piece coat, Collection<Piece> pieces) {
+        String key = TAKE_A_COAT.key();
+        if (coat != null) {
+            return TEXTS.getProperty(key + ".this").replace("{coat}", coat.label());
+        }
+        boolean hasCoats = pieces.stream().anyMatch(piece -> piece.kind().family() == Family.COAT);
+        return TEXTS.getProperty(hasCoats ? key + ".another" : key);
+    }
+
+    private String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** The notes on an outfit as it is worn, safety first. */

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class AssumedCoatsTest {
     private static final Counter COUNTER = new DiagramCounter(Catalogue.standard());
-    private static final List<Map<String, Object>> FOUR = List.of(
+    private static final List<Map<String, Object>> CLOTHES = List.of(
             Map.of("id", "knit", "kind", "fine-knit", "colours", List.of("#22304d")),
             Map.of("id", "trousers", "kind", "tailored-trousers", "colours", List.of("#85868a")),
             Map.of("id", "shoes", "kind", "lace-up-shoes", "colours", List.of("#17171a")));
@@ -49,7 +49,7 @@ class AssumedCoatsTest {
             nullValues = "none",
             value = {"2, false, 1, 1", "2, true, 1, 0", "9, false, 1, 0", "16, false, 1, none", "-25, false, 0, 0"})
     void saysHowManyWantOne(double airC, boolean hasCoat, int total, Integer wanting) {
-        List<Map<String, Object>> pieces = new ArrayList<>(FOUR);
+        List<Map<String, Object>> pieces = new ArrayList<>(CLOTHES);
         if (hasCoat) {
             pieces.add(COAT);
         }

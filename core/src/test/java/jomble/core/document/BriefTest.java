@@ -76,8 +76,8 @@ class BriefTest {
         Brief brief = read("""
                 {'boundaries': {'sensitivities': ['wool', 'chrome salts'], 'healthNote': 'asks before perfume', 'tucks': false},
                  'laundry': {'intervalDays': 3, 'dryingDays': 2, 'dryCleanVisitsPerMonth': 0},
-                 'occasions': [{'name': 'stage', 'timesPerMonth': 2, 'timeOfDay': 'evening', 'indoorC': 26, 'paused': true}],
-                 'place': 'Vessel Bay', 'notes': 'early', 'photoConsent': '2027-01-05',
+                 'occasions': [{'name': 'stage', 'timesPerMonth': 2, 'timeOfDay': 'evening', 'from': '19:30', 'to': '01:00', 'indoorC': 26, 'paused': true}],
+                 'place': 'Vessel Bay', 'notes': 'early', 'photoConsent': '2027-01-05', 'coats': 'recorded',
                  'budget': {'amount': 900.50, 'currency': 'EUR'},
                  'seasons': [{'name': 'term', 'months': [9, 10, 11]}, {'name': 'rest', 'months': [12, 1]}],
                  'needs': [{'occasion': 'stage', 'season': 'term', 'outfits': 4}]}""");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import jomble.core.document.Question;
 import jomble.core.document.QuestionReader;
 import jomble.core.judgement.rule.Catalogue;
@@ -50,14 +51,23 @@ class CoatToTakeTest {
         Judge judge = new Judge(Catalogue.standard(), question.contexts().get(0));
         Judgement judged = judge.best(QuestionReader.outfits(node.field("outfits"), question.wardrobe())
                 .get(0));
-        CoatToTake.of(judge, judged, question.wardrobe().pieces())
-                .ifPresentOrElse(
-                        taken -> {
-                            assertThat(taken.coat().id().value()).isEqualTo(coat);
-                            assertThat(taken.judgement().findings())
-                                    .extracting(Finding::rule)
-                                    .doesNotContain("weather.warmth");
-                        },
-                        () -> assertThat(coat).isNull());
+        Optional<CoatToTake.Taken> found =
+                CoatToTake.of(judge, judged, question.wardrobe().pieces());
+        String note = OutfitNote.ofCoat(
+                found.map(CoatToTake.Taken::coat).orElse(null),
+                question.wardrobe().pieces());
+        assertThat(note)
+                .contains(
+                        coat != null
+                                ? "is warm enough"
+                                : recorded == null ? "or record one" : "of those recorded none");
+        found.ifPresentOrElse(
+                taken -> {
+                    assertThat(taken.coat().id().value()).isEqualTo(coat);
+                    assertThat(taken.judgement().findings())
+                            .extracting(Finding::rule)
+                            .doesNotContain("weather.warmth");
+                },
+                () -> assertThat(coat).isNull());
     }
 }

@@ -53,25 +53,25 @@ class BriefController {
             Map<String, Object> brief,
             List<BriefSeasonView> seasons,
             boolean usualSeasons,
-            List<InItsHoursView> felt,
+            List<FeltHoursView> felt,
             long version) {}
 
-    record InItsHoursView(String occasion, List<MonthInItsHoursView> months) {
-        static InItsHoursView of(Brief brief, Occasion occasion) {
-            return new InItsHoursView(
+    record FeltHoursView(String occasion, List<FeltMonthView> months) {
+        static FeltHoursView of(Brief brief, Occasion occasion) {
+            return new FeltHoursView(
                     occasion.name(),
                     brief.climate().stream()
                             .filter(month -> occasion.months().isEmpty()
                                     || occasion.months().contains(month.month()))
-                            .map(month -> MonthInItsHoursView.of(
+                            .map(month -> FeltMonthView.of(
                                     month.month(), occasion.hours().of(month.typicalDay())))
                             .toList());
         }
     }
 
-    record MonthInItsHoursView(int month, double lowC, double highC) {
-        static MonthInItsHoursView of(int month, Weather felt) {
-            return new MonthInItsHoursView(month, felt.lowC(), felt.highC());
+    record FeltMonthView(int month, double lowC, double highC) {
+        static FeltMonthView of(int month, Weather felt) {
+            return new FeltMonthView(month, felt.lowC(), felt.highC());
         }
     }
 
@@ -116,7 +116,7 @@ class BriefController {
                 brief.seasons().stream().map(season -> view(brief, season)).toList(),
                 brief.hasUsualSeasons(),
                 brief.occasions().stream()
-                        .map(occasion -> InItsHoursView.of(brief, occasion))
+                        .map(occasion -> FeltHoursView.of(brief, occasion))
                         .toList(),
                 version);
         return ResponseEntity.ok().eTag(Versions.tag(version)).body(view);

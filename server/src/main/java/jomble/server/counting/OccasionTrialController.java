@@ -134,9 +134,10 @@ class OccasionTrialController {
     }
 
     private TriedView tried(Judged judged, Wardrobe wardrobe, boolean passes) {
-        List<FindingView> findings = JudgementView.of(judged.judgement, judged.context, null).findings().stream()
-                .filter(finding -> !passes && isFault(finding))
-                .toList();
+        List<FindingView> findings =
+                JudgementView.of(judged.judgement, judged.context, null, List.of()).findings().stream()
+                        .filter(finding -> !passes && isFault(finding))
+                        .toList();
         return new TriedView(
                 CombinationsView.of(new CombinationPage(BigInteger.ONE, List.of(judged.combination)))
                         .outfits()

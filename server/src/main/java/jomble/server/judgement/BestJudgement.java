@@ -58,6 +58,7 @@ public record BestJudgement(Judgement judgement, Judge judge) {
                 context(),
                 CoatToTake.of(judge, judgement, pieces)
                         .map(CoatToTake.Taken::coat)
-                        .orElse(null));
+                        .orElse(null),
+                pieces);
     }
 }

@@ -1,5 +1,6 @@
 package jomble.server.judgement;
 
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +31,6 @@ public record JudgementView(
         MeasuresView measures,
         List<NoteView> notes,
         String coat) {
-    private static final String TAKE = "Take a coat: %s is warm enough for the way.";
 
     /** @param safety whether it concerns safety rather than finishing the outfit */
     public record NoteView(String text, boolean safety) {}
@@ -71,7 +71,12 @@ public record JudgementView(
             String scheme,
             List<BreakView> breaks) {}
 
-    public static JudgementView of(Judgement judgement, JudgementContext context, Piece coat) {
+    /**
+     * @param coat to take on the way, or null
+     * @param pieces of the wardrobe
+     */
+    public static JudgementView of(
+            Judgement judgement, JudgementContext context, Piece coat, Collection<Piece> pieces) {
         Map<PieceId, String> labels = new LinkedHashMap<>();
         Map<String, List<String>> finishes = new LinkedHashMap<>();
         for (Worn worn : judgement.outfit().worn()) {
@@ -91,13 +96,11 @@ public record JudgementView(
                 finishes,
                 measures(judgement, context),
                 OutfitNote.of(judgement, context).stream()
-                        .map(note -> new NoteView(text(note, coat), note.isSafety()))
+                        .map(note -> new NoteView(
+                                note == OutfitNote.TAKE_A_COAT ? OutfitNote.ofCoat(coat, pieces) : note.text(),
+                                note.isSafety()))
                         .toList(),
                 coat == null ? null : coat.id().value());
-    }
-
-    private static String text(OutfitNote note, Piece coat) {
-        return note == OutfitNote.TAKE_A_COAT && coat != null ? TAKE.formatted(coat.label()) : note.text();
     }
 
     private static FindingView view(Finding finding, Function<PieceId, String> labels) {

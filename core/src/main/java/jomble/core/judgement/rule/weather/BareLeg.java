@@ -17,14 +17,19 @@ final class BareLeg {
 
     /** The bare length in whole centimetres, half of it under a coat that ends at the knee or below; 0 in legwear. */
     static int cm(Summary summary) {
+        double bare = permille(summary) / 1000.0 * STATURE_CM;
+        return (int) Math.round(summary.has(Sign.KNEES_COVERED) ? bare / 2 : bare);
+    }
+
+    /**
+     * The length between hem and shoe in thousandths of stature, 0 in legwear. With the signs it decides the findings
+     * whatever is put on later, which rounded centimetres would not.
+     */
+    static int permille(Summary summary) {
         boolean covered = !summary.has(Sign.LEG_SHOWN)
                 || summary.has(Sign.LEG_COVERED)
                 || summary.has(Sign.OPAQUE_LEGWEAR)
                 || summary.has(Sign.SHEER_LEGWEAR);
-        if (covered) {
-            return 0;
-        }
-        double bare = (summary.legHem() - Math.max(ANKLE_PERMILLE, summary.shaft())) / 1000.0 * STATURE_CM;
-        return (int) Math.max(0, Math.round(summary.has(Sign.KNEES_COVERED) ? bare / 2 : bare));
+        return covered ? 0 : Math.max(0, summary.legHem() - Math.max(ANKLE_PERMILLE, summary.shaft()));
     }
 }

@@ -58,7 +58,7 @@ public final class LegwearDenierRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return Keys.of(summary.among(SEEN), BareLeg.cm(summary));
+        return Keys.of(summary.among(SEEN), BareLeg.permille(summary));
     }
 
     @Override

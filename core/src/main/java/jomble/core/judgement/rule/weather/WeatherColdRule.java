@@ -60,7 +60,7 @@ public final class WeatherColdRule implements WholeRule {
 
     @Override
     public long key(Summary summary) {
-        return Keys.of(summary.among(SEEN), 2 * BareLeg.cm(summary) + (summary.wearsCoat() ? 1 : 0));
+        return Keys.of(summary.among(SEEN), 2 * BareLeg.permille(summary) + (summary.wearsCoat() ? 1 : 0));
     }
 
     @Override
@@ -91,9 +91,7 @@ public final class WeatherColdRule implements WholeRule {
 
     /** Whether it is cold enough for sleeves under a coat, and the coat may be one that is only assumed. */
     private boolean isForLongSleeves(JudgementContext context) {
-        return context.assumedCentiClo() > 0
-                && context.occasion().outdoorMinutes() > 0
-                && context.weather().lowC() < context.value(this, ARMS);
+        return context.assumedCentiClo() > 0 && context.weather().lowC() < context.value(this, ARMS);
     }
 
     private static boolean armsAreBare(Summary summary) {
