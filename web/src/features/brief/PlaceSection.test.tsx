@@ -38,6 +38,12 @@ beforeEach(() => {
 afterEach(cleanup);
 
 describe('where a client lives', () => {
+  it('counts with the coats recorded alone when asked to', () => {
+    open();
+    choose(screen.getByLabelText('coats'), 'recorded');
+    expect(saved()).toEqual([{ coats: 'recorded' }]);
+  });
+
   it('is typed freely, or chosen with the climate of the place', async () => {
     open();
     const name = screen.getByLabelText('lives in');

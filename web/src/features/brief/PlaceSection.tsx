@@ -72,21 +72,23 @@ export function PlaceSection({ clientId, brief, saver }: Props) {
       ) : (
         <p className="text-soft">{say('noClimateYet')}</p>
       )}
-      <Field label={say('coats')}>
-        {(id) => (
-          <Select
-            id={id}
-            value={brief.brief.coats ?? 'assumed'}
-            options={[
-              ['assumed', say('coatsAssumed')],
-              ['recorded', say('coatsRecorded')],
-            ]}
-            onChange={(value) => saver.save({ coats: value })}
-          />
-        )}
-      </Field>
       <PasteClimate onUse={(months) => saver.save({ climate: months })} />
       <SeasonsEditor brief={brief} saver={saver} />
+      <div className="grid @md:grid-cols-2">
+        <Field label={say('coats')}>
+          {(id) => (
+            <Select
+              id={id}
+              value={brief.brief.coats ?? 'assumed'}
+              options={[
+                ['assumed', say('coatsAssumed')],
+                ['recorded', say('coatsRecorded')],
+              ]}
+              onChange={(value) => saver.save({ coats: value })}
+            />
+          )}
+        </Field>
+      </div>
       {forecast.length > 0 && (
         <div>
           <h3 className="text-xs text-soft">{say('forecast')}</h3>

@@ -10,6 +10,7 @@ import { Explained } from '../../ui/Explained';
 import { Spoken } from '../../ui/Spoken';
 import { type Chosen, Ladder, type LiveCounts, NoCount, listQuery } from '../desk';
 import { say } from './messages';
+import { away, waiting } from './notHere';
 
 interface Props {
   live: LiveCounts;
@@ -106,7 +107,8 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
   const weakest = Object.entries(counts.perPiece)
     .filter(([, n]) => compareExact(n, 0) > 0)
     .sort((a, b) => compareExact(a[1], b[1]))[0];
-  const away = pieces.filter((piece) => piece.resolved.whereabouts !== 'wardrobe');
+  const elsewhere = away(pieces);
+  const inWaiting = waiting(pieces);
   return (
     <>
       {(weakest || counts.orphans.length > 0) && (
@@ -129,9 +131,14 @@ function Remarks({ counts, pieces }: { counts: NonNullable<LiveCounts['counts']>
           )}
         </section>
       )}
-      {away.length > 0 && (
-        <p className="mt-4 text-soft" title={join(away.map((piece) => piece.label))}>
-          <Explained term="away">{say('away', { n: away.length })}</Explained> {say('awayCounted')}
+      {elsewhere.length > 0 && (
+        <p className="mt-4 text-soft" title={join(elsewhere.map((piece) => piece.label))}>
+          <Explained term="away">{say('away', { n: elsewhere.length })}</Explained> {say('awayCounted')}
+        </p>
+      )}
+      {inWaiting.length > 0 && (
+        <p className="mt-2 text-soft" title={join(inWaiting.map((piece) => piece.label))}>
+          {say('waiting', { n: inWaiting.length })}
         </p>
       )}
       <section className="mt-4">

@@ -13,6 +13,8 @@ export const say = speaker({
   places: '{n, plural, one {# place} other {# places}}',
   away: '{n, plural, one {# piece is} other {# pieces are}} away',
   awayCounted: 'and counted all the same.',
+  waiting:
+    '{n, plural, one {# piece waits for a repair or for cleaning and is} other {# pieces wait for a repair or for cleaning and are}} in no outfit until then.',
   noOutfit: '{n, plural, one {# piece is} other {# pieces are}} in no outfit: {names}.',
   others: 'Of the others, {piece},',
   dip: 'Take one piece unseen for each place that must be filled:',
