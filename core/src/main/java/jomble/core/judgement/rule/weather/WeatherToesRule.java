@@ -49,7 +49,7 @@ public final class WeatherToesRule implements PieceRule {
         double low = context.weather().lowC();
         double major = context.value(this, MAJOR);
         double stop = context.value(this, STOP);
-        double limit = low < stop ? stop : major;
+        double limit = low < stop ? stop : major + RAMP_C;
         Record evidence = open ? new OpenToes(low, limit) : new SummerShoes(low, limit);
         if (low < stop) {
             return Result.stop(evidence);
