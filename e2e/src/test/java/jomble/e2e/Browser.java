@@ -156,6 +156,16 @@ final class Browser implements AutoCloseable {
                 });
     }
 
+    /** Waits until an attribute of an element passes the test, and answers it as it was then. */
+    String untilAttribute(By by, String name, Function<String, Boolean> test) {
+        return new WebDriverWait(driver, PATIENCE)
+                .ignoring(StaleElementReferenceException.class)
+                .until(d -> {
+                    String value = see(by).getAttribute(name);
+                    return value != null && test.apply(value) ? value : null;
+                });
+    }
+
     void click(By by) {
         see(by).click();
     }

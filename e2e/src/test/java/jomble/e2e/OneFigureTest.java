@@ -29,7 +29,10 @@ class OneFigureTest extends BrowserTest {
                             .isEqualTo(ladder);
                     By cell =
                             By.cssSelector("[data-testid='contexts'] [data-context='" + season + " " + occasion + "']");
-                    assertThat(exact(browser.see(cell).getAttribute("title")))
+                    assertThat(exact(browser.untilAttribute(
+                                    cell,
+                                    "title",
+                                    title -> FIGURE.matcher(title).find())))
                             .as("%s, when and where", context)
                             .isEqualTo(ladder);
                     browser.openClient(CLIENT, "outfits?" + context);
@@ -58,11 +61,14 @@ class OneFigureTest extends BrowserTest {
         return "season=%s&occasion=%s&counting=%s".formatted(season, occasion.replace(" ", "%20"), step);
     }
 
-    /** The step of the ladder that is chosen, once it is counted: only then it has a title. */
+    /**
+     * The step of the ladder that is chosen, once it is counted: only then it has a title. Read once, because a stream
+     * that is asked again has none for a moment.
+     */
     private long ladder() {
         By chosen = By.cssSelector("[data-testid='ladder'] [data-state='on']");
-        browser.until(b -> FIGURE.matcher(b.see(chosen).getAttribute("title")).lookingAt());
-        return exact(browser.see(chosen).getAttribute("title"));
+        return exact(browser.untilAttribute(
+                chosen, "title", title -> FIGURE.matcher(title).lookingAt()));
     }
 
     private long firstOf(String css) {
